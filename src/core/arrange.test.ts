@@ -1,0 +1,227 @@
+import fc from 'fast-check';
+import { arrangeNow } from './arrange';
+import type { ArrangeRequest, ArrangeResult, RequestRule } from './format';
+import { groupSizes } from './problem/sizes';
+
+const ids = (n: number): string[] => Array.from({ length: n }, (_, i) => `s${i}`);
+
+function request(n: number, groups: number, rules: RequestRule[] = [], seed = 1): ArrangeRequest {
+  return {
+    format: 'gruppetto.request',
+    version: 1,
+    seed,
+    students: ids(n).map((id) => ({ id })),
+    sizing: { by: 'count', count: groups },
+    rules,
+  };
+}
+
+function result(of: ArrangeRequest): ArrangeResult {
+  const outcome = arrangeNow(of);
+  if (!outcome.ok) throw new Error(outcome.issue.code);
+  return outcome.result;
+}
+
+const groupsIn = (from: ArrangeResult): readonly (readonly string[])[] => from.rounds[0]!.groups;
+
+/** Written again on the ids of the result, so that it shares nothing with the engine. */
+function keeps(groups: readonly (readonly string[])[], rule: RequestRule): boolean {
+  const counts = groups.map((group) => rule.students.filter((id) => group.includes(id)).length);
+  return rule.kind === 'apart'
+    ? counts.every((count) => count <= 1)
+    : counts.includes(rule.students.length);
+}
+
+/** Random rules over n students that a hidden arrangement keeps, so that a valid result surely exists. */
+const feasibleRequests = fc
+  .record({
+    n: fc.integer({ min: 4, max: 48 }),
+    groupsDraw: fc.nat(),
+    seed: fc.integer({ min: 0, max: 1e9 }),
+    pairs: fc.array(fc.tuple(fc.nat(), fc.nat()), { maxLength: 40 }),
+  })
+  .map(({ n, groupsDraw, seed, pairs }) => {
+    const groups = 2 + (groupsDraw % (n - 2));
+    const rules = pairs.flatMap(([a, b]): RequestRule[] => {
+      const [one, two] = [a % n, b % n];
+      if (one === two) return [];
+      const kind = one % groups === two % groups ? 'together' : 'apart';
+      return [{ kind, students: [`s${one}`, `s${two}`] }];
+    });
+    return request(n, groups, rules, seed);
+  });
+
+describe('arranging', () => {
+  test('rules hold and sizes are as asked whenever an arrangement exists', () => {
+    fc.assert(
+      fc.property(feasibleRequests, (asked) => {
+        const made = result(asked);
+        expect(made.feasible).toBe(true);
+        expect(asked.rules.every((rule) => keeps(groupsIn(made), rule))).toBe(true);
+        expect(groupsIn(made).flat().sort()).toEqual(asked.students.map(({ id }) => id).sort());
+        const sizes = groupSizes(asked.students.length, asked.sizing);
+        expect(sizes.ok && [...sizes.sizes]).toEqual(groupsIn(made).map((group) => group.length));
+      }),
+      { seed: 5, numRuns: 300 },
+    );
+  });
+
+  test('the same request and seed give the same groups; another seed others', () => {
+    const rules: RequestRule[] = [{ kind: 'apart', students: ['s0', 's1', 's2'] }];
+    expect(result(request(28, 7, rules, 9))).toEqual(result(request(28, 7, rules, 9)));
+    expect(groupsIn(result(request(28, 7, rules, 9)))).not.toEqual(
+      groupsIn(result(request(28, 7, rules, 10))),
+    );
+  });
+
+  test('absent students are never placed, and rules about them do not bind', () => {
+    const asked = request(5, 2, [{ kind: 'together', students: ['s0', 's1', 's2', 's3'] }]);
+    const students = asked.students.map((student, i) => ({ ...student, absent: i === 0 }));
+    const made = result({
+      ...asked,
+      students,
+      sizing: { by: 'size', size: 3, leftover: 'smaller' },
+    });
+    expect(made.feasible).toBe(true);
+    expect(groupsIn(made).flat()).not.toContain('s0');
+    expect(groupsIn(made)[0]).toEqual(['s1', 's2', 's3']);
+  });
+
+  test('overlapping together rules merge into one block', () => {
+    const rules: RequestRule[] = [
+      { kind: 'together', students: ['s0', 's1'] },
+      { kind: 'together', students: ['s1', 's2'] },
+    ];
+    for (let seed = 0; seed < 20; seed++) {
+      const home = groupsIn(result(request(12, 4, rules, seed))).find((g) => g.includes('s0'));
+      expect(home).toEqual(expect.arrayContaining(['s1', 's2']));
+    }
+  });
+
+  test('blocks that fit the sizes in only one way are packed', () => {
+    const together = (...at: number[]): RequestRule => ({
+      kind: 'together',
+      students: at.map((i) => `s${i}`),
+    });
+    // 12 seats in three groups: 3 + 1, 2 + 2 and 2 + 1 + 1 fill them.
+    const rules = [together(0, 1, 2), together(3, 4), together(5, 6), together(7, 8)];
+    const made = result(request(12, 3, rules));
+    expect(rules.every((rule) => keeps(groupsIn(made), rule))).toBe(true);
+  });
+});
+
+describe('fairness', () => {
+  /** How often each pair shares a group in `runs` results; 8 students in 4 pairs: 28 pairs, each expected runs / 7. */
+  function pairCounts(rules: RequestRule[], runs: number): Map<string, number> {
+    const counts = new Map<string, number>();
+    for (let seed = 0; seed < runs; seed++) {
+      for (const group of groupsIn(result(request(8, 4, rules, seed)))) {
+        const pair = [...group].sort().join('+');
+        counts.set(pair, (counts.get(pair) ?? 0) + 1);
+      }
+    }
+    return counts;
+  }
+
+  const chiSquare = (counts: Iterable<number>, expected: number): number =>
+    [...counts].reduce((total, count) => total + (count - expected) ** 2 / expected, 0);
+
+  test('without rules every pair is equally likely', () => {
+    const counts = pairCounts([], 4200);
+    expect(counts.size).toBe(28);
+    // The counts sum over perfect matchings, 20 degrees of freedom; 45.3 is passed once in a thousand draws.
+    expect(chiSquare(counts.values(), 600)).toBeLessThan(45.3);
+  });
+
+  test('with one apart rule the remaining pairs of the two are equally likely', () => {
+    const counts = pairCounts([{ kind: 'apart', students: ['s0', 's1'] }], 3000);
+    expect(counts.has('s0+s1')).toBe(false);
+    const ofFirst = ids(8)
+      .slice(2)
+      .map((id) => counts.get(`s0+${id}`) ?? 0);
+    // Six partners, 5 degrees of freedom; 20.5 is passed once in a thousand draws.
+    expect(chiSquare(ofFirst, 500)).toBeLessThan(20.5);
+  });
+});
+
+describe('rules that cannot all hold', () => {
+  test('more students apart than groups: the clash names them and offers more groups', () => {
+    const made = result(
+      request(12, 3, [
+        { kind: 'together', students: ['s8', 's9'] },
+        { kind: 'apart', students: ['s0', 's1', 's2'] },
+        { kind: 'apart', students: ['s3', 's0'] },
+        { kind: 'apart', students: ['s3', 's1', 's2'] },
+      ]),
+    );
+    expect(made.feasible).toBe(false);
+    expect(made.clash?.rules).toEqual([1, 2, 3]);
+    expect(made.clash?.reason).toMatchObject({ code: 'tooManyApart', needed: 4, groups: 3 });
+    expect(made.clash?.waysOut).toEqual(
+      expect.arrayContaining([{ drop: 1 }, { drop: 2 }, { drop: 3 }, { groups: 4 }]),
+    );
+    expect(made.broken).toHaveLength(1);
+  });
+
+  test('a block larger than every group', () => {
+    const made = result(request(12, 4, [{ kind: 'together', students: ['s0', 's1', 's2', 's3'] }]));
+    expect(made.clash?.reason).toMatchObject({
+      code: 'blockTooLarge',
+      blockSize: 4,
+      largestGroup: 3,
+    });
+    expect(made.clash?.waysOut).toEqual([{ drop: 0 }, { groups: 3 }]);
+  });
+
+  test('two students both together and apart through a third', () => {
+    const made = result(
+      request(12, 3, [
+        { kind: 'together', students: ['s0', 's1'] },
+        { kind: 'together', students: ['s1', 's2'] },
+        { kind: 'apart', students: ['s2', 's0'] },
+        { kind: 'apart', students: ['s5', 's6'] },
+      ]),
+    );
+    expect(made.clash?.rules).toEqual([0, 1, 2]);
+    expect(made.clash?.reason.code).toBe('togetherYetApart');
+  });
+
+  test('blocks that cannot be packed are proved impossible and everybody is still placed', () => {
+    // Three blocks of 2 in two groups of 3: two of them would share a group of 3.
+    const rules = [0, 2, 4].map((i): RequestRule => ({
+      kind: 'together',
+      students: [`s${i}`, `s${i + 1}`],
+    }));
+    const made = result(request(6, 2, rules));
+    expect(made.feasible).toBe(false);
+    expect(made.clash?.rules).toEqual([0, 1, 2]);
+    expect(made.clash?.reason.code).toBe('exhausted');
+    expect(groupsIn(made).flat()).toHaveLength(6);
+    expect(made.broken).toHaveLength(1);
+  });
+
+  test('leaving out any one rule of the clash makes the others possible', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 5, max: 9 }),
+        fc.array(fc.tuple(fc.nat(), fc.nat(), fc.boolean()), { minLength: 8, maxLength: 30 }),
+        (n, draws) => {
+          const rules = draws.flatMap(([a, b, apart]): RequestRule[] =>
+            a % n === b % n
+              ? []
+              : [{ kind: apart ? 'apart' : 'together', students: [`s${a % n}`, `s${b % n}`] }],
+          );
+          const made = result(request(n, 2, rules));
+          if (made.feasible) return;
+          const clash = made.clash!.rules.map((index) => rules[index]!);
+          expect(result(request(n, 2, clash)).feasible).toBe(false);
+          clash.forEach((dropped) => {
+            const rest = clash.filter((rule) => rule !== dropped);
+            expect(result(request(n, 2, rest)).feasible).toBe(true);
+          });
+        },
+      ),
+      { seed: 6, numRuns: 100 },
+    );
+  });
+});
