@@ -1,0 +1,5 @@
+#!/usr/bin/env node
+import { loadCommandLine } from '../scripts/bundle.mjs';
+
+const { main } = await loadCommandLine();
+process.exitCode = main(process.argv.slice(2), (sentence) => console.error(sentence));

@@ -1,0 +1,40 @@
+import { existsSync, readdirSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { ensurePackages, ROOT } from './packages.mjs';
+
+const SOURCES = ['cli', 'demo', 'bench', 'src/core', 'src/schema', 'src/formats', 'src/messages', 'src/encode'];
+
+/** The command line as a module, bundled anew only when a source is newer than the last bundle. */
+export function loadCommandLine() {
+  return loadBundle('cli/main.ts');
+}
+
+/** Bundles one TypeScript entry for Node and imports it. */
+export async function loadBundle(entry) {
+  const out = join(ROOT, '.cache', entry.replace(/\W/g, '-') + '.mjs');
+  if (!existsSync(out) || statSync(out).mtimeMs < newestSource()) {
+    ensurePackages();
+    const { buildSync } = await import('esbuild');
+    buildSync({
+      absWorkingDir: ROOT,
+      entryPoints: [entry],
+      outfile: out,
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      target: 'node20',
+      logLevel: 'error',
+    });
+  }
+  return import(pathToFileURL(out).href);
+}
+
+function newestSource() {
+  const times = SOURCES.filter((folder) => existsSync(join(ROOT, folder))).flatMap((folder) =>
+    readdirSync(join(ROOT, folder), { recursive: true, withFileTypes: true })
+      .filter((file) => file.isFile() && /\.(ts|mjs|json)$/.test(file.name))
+      .map((file) => statSync(join(file.parentPath ?? file.path, file.name)).mtimeMs),
+  );
+  return Math.max(...times);
+}

@@ -1,0 +1,13 @@
+export const commandLine = {
+  usage: `Usage:
+  gruppetto arrange REQUEST.json RESULT.json [--effort quick|normal|thorough]
+
+Makes the groups that a gruppetto.request file asks for and writes a gruppetto.result file.
+Ends with 0 when every rule holds, 3 when not all can (the result is written all the same),
+2 when the request cannot be used (nothing is written).`,
+  cannotRead: (path: string) => `The file ${path} cannot be read. Nothing was written.`,
+  notJson: (path: string) => `The file ${path} is not JSON. Nothing was written.`,
+  cannotWrite: (path: string) => `The result could not be written to ${path}.`,
+  nothingWritten: 'Nothing was written.',
+  unknownEffort: (given: string) => `"${given}" is not an effort: say quick, normal or thorough.`,
+};

@@ -1,0 +1,64 @@
+import { z } from 'zod';
+import { ClassId, StudentId } from './ids';
+import type { RecordType } from './versions';
+
+/** What is known of a student in one detail; a missing one has no entry. */
+export const DetailValue = z.union([z.number(), z.string(), z.boolean()]);
+export type DetailValue = z.infer<typeof DetailValue>;
+
+export const StudentRecord = z.object({
+  record: z.literal('student'),
+  id: StudentId,
+  classId: ClassId,
+  /** The whole name as shown. */
+  name: z.string().min(1),
+  givenName: z.string(),
+  familyName: z.string(),
+  /** As the teacher gave it, even when malformed; '' when there is none. */
+  email: z.string(),
+  externalId: z.string(),
+  sectionId: z.string().nullable(),
+  /** detail id → value. */
+  details: z.record(z.string(), DetailValue),
+  /** skill → mastery from 0 to 100. */
+  mastery: z.record(z.string(), z.number()),
+  wishes: z.array(StudentId),
+  /** Private. */
+  note: z.string(),
+  here: z.boolean(),
+  /** Place in the class list. */
+  order: z.number(),
+});
+export type StudentRecord = z.infer<typeof StudentRecord>;
+
+export const studentType: RecordType<StudentRecord> = {
+  record: 'student',
+  validator: StudentRecord,
+  migrations: [],
+};
+
+/** A student of whom only the name, perhaps an address, is known. */
+export function newStudent(
+  id: StudentId,
+  classId: ClassId,
+  order: number,
+  known: { readonly name: string; readonly email: string },
+): StudentRecord {
+  return {
+    record: 'student',
+    id,
+    classId,
+    name: known.name,
+    givenName: '',
+    familyName: '',
+    email: known.email,
+    externalId: '',
+    sectionId: null,
+    details: {},
+    mastery: {},
+    wishes: [],
+    note: '',
+    here: true,
+    order,
+  };
+}
