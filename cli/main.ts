@@ -61,7 +61,12 @@ function whyNot(result: ArrangeResult, request: ArrangeRequest): string {
 }
 
 type ArrangeArguments =
-  | { readonly ok: true; readonly requestPath: string; readonly resultPath: string; readonly effort: Effort }
+  | {
+      readonly ok: true;
+      readonly requestPath: string;
+      readonly resultPath: string;
+      readonly effort: Effort;
+    }
   | { readonly ok: false; readonly sentence: string };
 
 function arrangeArguments(args: readonly string[]): ArrangeArguments {
@@ -89,7 +94,9 @@ function isEffort(word: string): word is Effort {
   return EFFORTS.includes(word);
 }
 
-type Json = { readonly ok: true; readonly value: unknown } | { readonly ok: false; readonly sentence: string };
+type Json =
+  | { readonly ok: true; readonly value: unknown }
+  | { readonly ok: false; readonly sentence: string };
 
 function readJson(path: string): Json {
   let text: string;

@@ -3,7 +3,16 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { ensurePackages, ROOT } from './packages.mjs';
 
-const SOURCES = ['cli', 'demo', 'bench', 'src/core', 'src/schema', 'src/formats', 'src/messages', 'src/encode'];
+const SOURCES = [
+  'cli',
+  'demo',
+  'bench',
+  'src/core',
+  'src/schema',
+  'src/formats',
+  'src/messages',
+  'src/encode',
+];
 
 /** The command line as a module, bundled anew only when a source is newer than the last bundle. */
 export function loadCommandLine() {

@@ -24,6 +24,8 @@ export function ensurePackages() {
   // The packages' own install steps would fetch binaries; everything needed ships inside the packages.
   const install = ['install', '--no-audit', '--no-fund', '--ignore-scripts', '--no-save'];
   if (run('npm', install)) return;
-  console.error('The packages could not be installed. Nothing else was changed; run the command again.');
+  console.error(
+    'The packages could not be installed. Nothing else was changed; run the command again.',
+  );
   process.exit(1);
 }

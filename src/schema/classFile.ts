@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ClassRecord } from './classRecord';
 import { LineupRecord } from './lineup';
-import { CURRENT_VERSIONS, readRecord, type AppRecord } from './records';
+import { CURRENT_VERSIONS, readRecord, recordNameOf, type AppRecord } from './records';
 import { RuleRecord } from './rule';
 import { StudentRecord } from './student';
 import { TakeRecord } from './take';
@@ -45,7 +45,13 @@ export function writeClassFile(
   theClass: ClassRecord,
   parts: Pick<ClassFile, 'students' | 'rules' | 'lineups' | 'takes'>,
 ): ClassFile {
-  return { format: 'gruppetto.class', version: 1, records: CURRENT_VERSIONS, class: theClass, ...parts };
+  return {
+    format: 'gruppetto.class',
+    version: 1,
+    records: CURRENT_VERSIONS,
+    class: theClass,
+    ...parts,
+  };
 }
 
 /** All records of a class file, brought up to date; nothing at all when any of it cannot be read. */
@@ -59,7 +65,7 @@ export function readClassFile(data: unknown): ReadClassFile {
   const stored = [file.class, ...file.students, ...file.rules, ...file.lineups, ...file.takes];
   const records: AppRecord[] = [];
   for (const one of stored) {
-    const read = readRecord(one, file.records);
+    const read = readRecord(one, file.records[recordNameOf(one)] ?? 0);
     if (!read.ok) return read;
     records.push(read.value);
   }

@@ -4,15 +4,16 @@ import { lineupType, type LineupRecord } from './lineup';
 import { ruleType, type RuleRecord } from './rule';
 import { studentType, type StudentRecord } from './student';
 import { takeType, type TakeRecord } from './take';
-import { migrate, validateMigrations, versionsOf, type Migrated, type RecordType } from './versions';
+import {
+  migrate,
+  validateMigrations,
+  versionsOf,
+  type Migrated,
+  type RecordType,
+} from './versions';
 
 export type AppRecord =
-  | ClassRecord
-  | StudentRecord
-  | RuleRecord
-  | LineupRecord
-  | TakeRecord
-  | DraftRecord;
+  ClassRecord | StudentRecord | RuleRecord | LineupRecord | TakeRecord | DraftRecord;
 export type RecordKind = AppRecord['record'];
 export type RecordOf<K extends RecordKind> = Extract<AppRecord, { record: K }>;
 
@@ -32,10 +33,14 @@ validateMigrations(RECORD_TYPES);
 export const CURRENT_VERSIONS = versionsOf(RECORD_TYPES);
 
 /** Reads one stored record, written when its kind had version `given`. */
-export function readRecord(data: unknown, versions: Readonly<Record<string, number>>): Migrated<AppRecord> {
-  const record =
-    typeof data === 'object' && data !== null && 'record' in data ? String(data.record) : '';
+export function readRecord(data: unknown, given: number): Migrated<AppRecord> {
+  const record = recordNameOf(data);
   const type = RECORD_TYPES.find((candidate) => candidate.record === record);
   if (!type) return { ok: false, issue: { code: 'unknownRecord', record } };
-  return migrate(type, data, versions[record] ?? 0);
+  return migrate(type, data, given);
+}
+
+/** What kind of record some data says it is; '' when it says nothing. */
+export function recordNameOf(data: unknown): string {
+  return typeof data === 'object' && data !== null && 'record' in data ? String(data.record) : '';
 }

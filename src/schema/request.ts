@@ -43,7 +43,12 @@ export type RequestIssue =
   | { readonly code: 'studentTwice'; readonly path: string; readonly id: string }
   | { readonly code: 'unknownStudent'; readonly path: string; readonly id: string }
   | { readonly code: 'tooFewInRule'; readonly path: string; readonly given: number }
-  | { readonly code: 'tooManyStudents'; readonly path: string; readonly given: number; readonly most: number };
+  | {
+      readonly code: 'tooManyStudents';
+      readonly path: string;
+      readonly given: number;
+      readonly most: number;
+    };
 
 export type ReadRequest =
   | { readonly ok: true; readonly request: ArrangeRequest }
@@ -55,20 +60,26 @@ export function readRequest(data: unknown): ReadRequest {
   if (early) return { ok: false, issues: [early] };
   const parsed = RequestSchema.safeParse(data);
   if (!parsed.success) return { ok: false, issues: parsed.error.issues.map(shapeIssue) };
-  const { goals: _goals, history: _history, current: _current, rounds: _rounds, ...request } = parsed.data;
+  const {
+    goals: _goals,
+    history: _history,
+    current: _current,
+    rounds: _rounds,
+    ...request
+  } = parsed.data;
   const issues = meaningIssues(request);
   return issues.length > 0 ? { ok: false, issues } : { ok: true, request };
 }
 
 function envelopeIssue(data: unknown): RequestIssue | null {
-  if (!isObject(data) || data['format'] !== 'gruppetto.request') {
+  if (!isObject(data) || data.format !== 'gruppetto.request') {
     return { code: 'notARequest', path: 'format' };
   }
-  const version = data['version'];
+  const version = data.version;
   if (typeof version === 'number' && version > 1) {
     return { code: 'newerRequest', path: 'version', given: version };
   }
-  const students = data['students'];
+  const students = data.students;
   if (Array.isArray(students) && students.length > MOST_STUDENTS) {
     const given = students.length;
     return { code: 'tooManyStudents', path: 'students', given, most: MOST_STUDENTS };
@@ -79,12 +90,12 @@ function envelopeIssue(data: unknown): RequestIssue | null {
 /** Parts of the format that the engine does not know yet: refused, since ignoring them would break a promise. */
 function notKnownYet(data: unknown): RequestIssue | null {
   if (!isObject(data)) return null;
-  const rules = listOf(data['rules']);
+  const rules = listOf(data.rules);
   const rule = rules.findIndex((one) => kindOf(one) !== 'apart' && kindOf(one) !== 'together');
   if (rule >= 0) return { code: 'ruleNotKnown', path: `rules.${rule}`, kind: kindOf(rules[rule]) };
-  const [goal] = listOf(data['goals']);
+  const [goal] = listOf(data.goals);
   if (goal !== undefined) return { code: 'goalNotKnown', path: 'goals.0', kind: kindOf(goal) };
-  const rounds = data['rounds'];
+  const rounds = data.rounds;
   if (rounds !== undefined && rounds !== 1) {
     return { code: 'roundsNotKnown', path: 'rounds', given: JSON.stringify(rounds) };
   }
@@ -126,5 +137,5 @@ function listOf(value: unknown): readonly unknown[] {
 }
 
 function kindOf(value: unknown): string {
-  return isObject(value) && typeof value['kind'] === 'string' ? value['kind'] : '';
+  return isObject(value) && typeof value.kind === 'string' ? value.kind : '';
 }

@@ -18,11 +18,15 @@ export interface RecordType<T> {
 export type SchemaVersions = Readonly<Record<string, number>>;
 
 export type Migrated<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly issue: MigrationIssue };
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issue: MigrationIssue };
 
 export type MigrationIssue =
-  | { readonly code: 'newerVersion'; readonly record: string; readonly given: number; readonly known: number }
+  | {
+      readonly code: 'newerVersion';
+      readonly record: string;
+      readonly given: number;
+      readonly known: number;
+    }
   | { readonly code: 'unknownRecord'; readonly record: string }
   | { readonly code: 'damagedRecord'; readonly record: string; readonly path: string };
 
