@@ -1,0 +1,230 @@
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { arrangeNow } from '@/core/arrange';
+import { rngFromSeed } from '@/core/random/rng';
+import { uniformInt } from '@/core/random/uniform';
+import { requestFor } from '@/encode/request';
+import { takeGroups } from '@/encode/takeGroups';
+import { writeClassFile, type ClassFile } from '@/schema/classFile';
+import { emptyClass, type ClassRecord, type Detail } from '@/schema/classRecord';
+import { ClassId, LineupId, RuleId, StudentId, TakeId } from '@/schema/ids';
+import { newLineup, type LineupRecord } from '@/schema/lineup';
+import type { RuleKindName, RuleRecord } from '@/schema/rule';
+import { newStudent, type StudentRecord } from '@/schema/student';
+import type { TakeRecord } from '@/schema/take';
+import { say } from '@/messages';
+import {
+  ESTUARY_LAB,
+  FAMILY_NAMES,
+  GIVEN_NAMES,
+  MONDAY_CREW,
+  THURSDAY_CREW,
+  type Person,
+} from './people';
+
+const SKILLS = [
+  'map reading',
+  'flow gauging',
+  'kick sampling',
+  'species keys',
+  'water chemistry',
+  'plotting',
+  'error bars',
+  'write-up',
+];
+const DETAILS: readonly Detail[] = [
+  { id: 'experience', name: 'experience', kind: 'number', levels: [] },
+  { id: 'level', name: 'level', kind: 'level', levels: ['new', 'some', 'seasoned'] },
+  { id: 'swims', name: 'swims', kind: 'yesNo', levels: [] },
+  { id: 'language', name: 'home language', kind: 'category', levels: [] },
+  { id: 'drives', name: 'drives', kind: 'yesNo', levels: [] },
+];
+const SECTIONS = [
+  { id: 'north', name: 'North bank' },
+  { id: 'south', name: 'South bank' },
+];
+const WEEKS = [
+  'Week 1, first look',
+  'Week 2, flow gauging',
+  'Week 3, kick sampling',
+  'Week 4, species keys',
+  'Week 5, water chemistry',
+  'Week 6, mill pool',
+];
+const LARGE_COURSE = 1_200;
+/** Dates are fixed, so that the files come out the same each time. */
+const FIRST_DAY = Date.UTC(2026, 8, 3, 9);
+const DAY_MS = 86_400_000;
+const TODAY = '2026-10-15';
+
+type Parts = Pick<ClassFile, 'students' | 'rules' | 'lineups' | 'takes'>;
+
+/** Writes the demo's class files into the folder. */
+export function writeDemo(folder: string): void {
+  mkdirSync(folder, { recursive: true });
+  const files = {
+    'thursday-crew': thursday(),
+    'estuary-lab': estuary(),
+    'monday-crew': monday(),
+    'open-course': openCourse(),
+  };
+  Object.entries(files).forEach(([name, file]) =>
+    writeFileSync(join(folder, `${name}.json`), `${JSON.stringify(file, null, 1)}\n`),
+  );
+}
+
+function thursday(): ClassFile {
+  const theClass = {
+    ...demoClass('thursday', 'River Survey, Thursday crew', 0),
+    courseCode: 'RIV-2',
+    sections: SECTIONS,
+    details: [...DETAILS],
+    skillLadder: SKILLS,
+    staff: [
+      { name: 'Oda Lindqvist', email: 'oda.lindqvist@example.org', role: 'teacher' },
+      { name: 'Rewi Tamati', email: 'rewi.tamati@example.org', role: 'field assistant' },
+    ],
+  };
+  const students = THURSDAY_CREW.map((person, index) => surveyor(theClass.id, person, index));
+  const idOf = (given: string): StudentId => {
+    const student = students.find(({ givenName }) => givenName === given);
+    if (!student) throw new Error(`expected a student called ${given}, received none`);
+    return student.id;
+  };
+  const rule = (
+    order: number,
+    kind: RuleKindName,
+    given: string[],
+    reason: string,
+    until: string | null = null,
+  ): RuleRecord => ({
+    record: 'rule',
+    id: RuleId.parse(`r_thursday_${order}`),
+    classId: theClass.id,
+    kind,
+    studentIds: given.map(idOf),
+    reason,
+    until,
+    order,
+  });
+  const rules = [
+    rule(1, 'apart', ['Ngozi', 'Dov'], 'They talk over each other', '2026-12-18'),
+    rule(2, 'apart', ['Tariq', 'Bram', 'Petra'], 'Each needs a turn with the gauge'),
+    rule(3, 'together', ['Yuki', 'Noor'], 'They share the field tablet'),
+    rule(4, 'together', ['Wiremu', 'Anahera'], ''),
+  ];
+  const parts: Parts = { students, rules, lineups: [], takes: [] };
+  WEEKS.forEach((name, week) => addLineup(parts, theClass, name, week, 'retired', [week + 11]));
+  addLineup(parts, theClass, 'Week 7, bank walk', WEEKS.length, 'draft', [71, 72]);
+  return finish(theClass, parts);
+}
+
+function estuary(): ClassFile {
+  const theClass = { ...demoClass('estuary', 'Estuary Lab', 1), courseCode: 'EST-1' };
+  const parts = plainParts(theClass, ESTUARY_LAB);
+  addLineup(parts, theClass, 'Salt wedge', 0, 'draft', []);
+  return finish(theClass, parts);
+}
+
+function monday(): ClassFile {
+  const theClass = { ...demoClass('monday', 'River Survey, Monday crew', 2), courseCode: 'RIV-2' };
+  const parts = plainParts(theClass, MONDAY_CREW);
+  addLineup(parts, theClass, 'Week 7, bank walk', 0, 'draft', []);
+  return finish(theClass, parts);
+}
+
+function openCourse(): ClassFile {
+  const theClass = { ...demoClass('open', 'Watershed Open Course', 3), courseCode: 'WOC' };
+  const names = Array.from({ length: LARGE_COURSE }, (_, i) => {
+    const given = GIVEN_NAMES[i % GIVEN_NAMES.length] ?? '';
+    const family = FAMILY_NAMES[Math.floor(i / GIVEN_NAMES.length) % FAMILY_NAMES.length] ?? '';
+    return `${given} ${family}`;
+  });
+  const parts = plainParts(theClass, names);
+  addLineup(parts, theClass, 'Discussion 1', 0, 'draft', []);
+  return finish(theClass, parts);
+}
+
+function demoClass(key: string, name: string, place: number): ClassRecord {
+  const createdAt = new Date(FIRST_DAY + place * 60_000).toISOString();
+  return { ...emptyClass(ClassId.parse(`c_${key}`), name, createdAt), term: 'Spring 2026' };
+}
+
+function surveyor(classId: ClassId, person: Person, index: number): StudentRecord {
+  const [given, family, section, experience, level, swims, language, drives] = person;
+  const name = `${given} ${family}`.trim();
+  const rng = rngFromSeed(index + 1);
+  const strength = (experience ?? 50) - 30;
+  // Mastery falls along the ladder, for its skills are learned in order.
+  const mastery = SKILLS.map((skill, step) => {
+    const value = 70 + strength - step * 12 + uniformInt(rng, 21);
+    return [skill, Math.max(0, Math.min(100, value))] as const;
+  });
+  return {
+    ...newStudent(StudentId.parse(`s_thursday_${index + 1}`), classId, index + 1, {
+      name,
+      email: addressOf(name),
+    }),
+    givenName: given,
+    familyName: family,
+    externalId: `00${4100 + index * 7}`,
+    sectionId: SECTIONS.find((one) => one.name === section)?.id ?? null,
+    details: { ...(experience === null ? {} : { experience }), level, swims, language, drives },
+    mastery: Object.fromEntries(mastery),
+  };
+}
+
+/** Two addresses are as troublesome as real ones: a slip in the domain, and none at all. */
+function addressOf(name: string): string {
+  if (name === 'Iolo Wynne') return '';
+  const local = name.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replace(/ /g, '.');
+  return `${local}@${name === 'Chipo Dube' ? 'exmaple.org' : 'example.org'}`;
+}
+
+function plainParts(theClass: ClassRecord, names: readonly string[]): Parts {
+  const key = theClass.id.slice(2);
+  const students = names.map((name, index) => {
+    const email = `${key}.${index + 1}@example.org`;
+    const id = StudentId.parse(`s_${key}_${index + 1}`);
+    return newStudent(id, theClass.id, index + 1, { name, email });
+  });
+  return { students, rules: [], lineups: [], takes: [] };
+}
+
+/** Adds a lineup with one real shuffle for each seed, a week after the one before. */
+function addLineup(
+  parts: Parts,
+  theClass: ClassRecord,
+  name: string,
+  week: number,
+  state: LineupRecord['state'],
+  seeds: readonly number[],
+): void {
+  const id = LineupId.parse(`l_${theClass.id.slice(2)}_${week + 1}`);
+  const createdAt = new Date(FIRST_DAY + week * 7 * DAY_MS).toISOString();
+  const lineup = { ...newLineup(id, theClass.id, name, createdAt), state };
+  const takes = seeds.map((seed, index): TakeRecord => {
+    const input = { lineup, students: parts.students, rules: parts.rules, seed, today: TODAY };
+    const outcome = arrangeNow(requestFor(input));
+    if (!outcome.ok || !outcome.result.feasible)
+      throw new Error(`expected groups for ${name}, received none`);
+    return {
+      record: 'take',
+      id: TakeId.parse(`t_${id.slice(2)}_${index + 1}`),
+      lineupId: id,
+      classId: theClass.id,
+      number: index + 1,
+      seed,
+      groups: [...takeGroups(outcome.result, say.groupName)],
+      dealt: null,
+      createdAt,
+    };
+  });
+  parts.takes.push(...takes);
+  parts.lineups.push({ ...lineup, takeId: takes.at(-1)?.id ?? null });
+}
+
+function finish(theClass: ClassRecord, parts: Parts): ClassFile {
+  const openLineupId = parts.lineups.at(-1)?.id ?? null;
+  return writeClassFile({ ...theClass, openLineupId }, parts);
+}
