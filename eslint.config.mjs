@@ -70,6 +70,7 @@ export default tseslint.config(
         console: 'readonly',
         URL: 'readonly',
         fetch: 'readonly',
+        document: 'readonly',
         setTimeout: 'readonly',
         performance: 'readonly',
         module: 'writable',

@@ -1,6 +1,9 @@
 import type { ArrangeOutcome } from '../core/arrange';
 import type { ArrangeRequest, Effort } from '../core/format';
 
+/** What a page needs to know of the engine's answers. */
+export type { ArrangeResult, WayOut } from '../core/format';
+
 /** What the page sends. Calls are numbered; a cancel names the call it ends. */
 export type ToWorker =
   | {

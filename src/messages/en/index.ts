@@ -1,13 +1,34 @@
 import { clashSentence, notFound } from './clash';
 import { commandLine } from './commandLine';
+import { actions, frame, keyMap } from './frame';
 import { groupName } from './groupNames';
+import { groups, takes } from './groups';
+import { recipe } from './recipe';
 import { requestIssueSentence, sizingIssueSentence } from './requestIssues';
+import { roster } from './roster';
+import { clash, rules } from './rules';
+import { lineups, shelf } from './shelf';
+import { handoff, stage } from './stage';
 
 export const en = {
+  language: 'en',
+  actions,
+  clash,
   clashSentence,
-  notFound,
-  groupName,
   commandLine,
+  frame,
+  groupName,
+  groups,
+  handoff,
+  keyMap,
+  lineups,
+  notFound,
+  recipe,
   requestIssueSentence,
+  roster,
+  rules,
+  shelf,
   sizingIssueSentence,
+  stage,
+  takes,
 };

@@ -19,7 +19,9 @@ export function addStudents(store: AppStore, classId: ClassId, list: readonly Ne
   });
 }
 
-export type StudentEdit = Partial<Pick<StudentRecord, 'name' | 'email'>>;
+export type StudentEdit = Partial<
+  Pick<StudentRecord, 'name' | 'givenName' | 'familyName' | 'email'>
+>;
 
 export function editStudent(store: AppStore, id: StudentId, edit: StudentEdit): void {
   store.history.act('editStudent', ({ get, put }) => {

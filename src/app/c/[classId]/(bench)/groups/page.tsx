@@ -1,0 +1,5 @@
+import { GroupsView } from '@/views/groups/GroupsView';
+
+export default function Page() {
+  return <GroupsView />;
+}

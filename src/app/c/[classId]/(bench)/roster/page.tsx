@@ -1,0 +1,5 @@
+import { RosterView } from '@/views/roster/RosterView';
+
+export default function Page() {
+  return <RosterView />;
+}

@@ -1,0 +1,5 @@
+import { RulesView } from '@/views/rules/RulesView';
+
+export default function Page() {
+  return <RulesView />;
+}

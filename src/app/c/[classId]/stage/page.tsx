@@ -1,0 +1,5 @@
+import { StageView } from '@/views/stage/StageView';
+
+export default function Page() {
+  return <StageView />;
+}

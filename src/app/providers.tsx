@@ -1,0 +1,60 @@
+'use client';
+
+import { ThemeProvider } from '@mui/material/styles';
+import { useCallback, type ReactNode } from 'react';
+import { readClassFile } from '@/schema/classFile';
+import type { AppRecord } from '@/schema/records';
+import { openAppStore, type Opened } from '@/store/appStore';
+import { StoreProvider, useOpenedStore } from '@/store/react';
+import { ArrangingProvider } from '@/views/frame/arranging';
+import { Waiting } from '@/views/frame/Waiting';
+import { NoticeProvider } from '@/views/primitives/notices';
+import { theme } from '@/views/theme/theme';
+
+/** Names in the browser's storage; the demo never mixes with a teacher's own classes. */
+const STORE_NAME = 'gruppetto';
+const DEMO_STORE_NAME = 'gruppetto-demo';
+
+interface ProvidersProps {
+  readonly demo: boolean;
+  readonly children: ReactNode;
+}
+
+export function Providers({ demo, children }: ProvidersProps) {
+  const open = useCallback(
+    (onReplaced: () => void): Promise<Opened> => {
+      const name = demo ? DEMO_STORE_NAME : STORE_NAME;
+      return openAppStore({
+        name,
+        channel: () => new BroadcastChannel(name),
+        firstRecords: demo ? demoRecords : () => Promise.resolve([]),
+        onReplaced,
+      });
+    },
+    [demo],
+  );
+  const status = useOpenedStore(open);
+  return (
+    <ThemeProvider theme={theme} disableTransitionOnChange>
+      <NoticeProvider>
+        {status.state === 'ready' ? (
+          <StoreProvider value={status.store}>
+            <ArrangingProvider>{children}</ArrangingProvider>
+          </StoreProvider>
+        ) : (
+          <Waiting status={status} />
+        )}
+      </NoticeProvider>
+    </ThemeProvider>
+  );
+}
+
+async function demoRecords(): Promise<readonly AppRecord[]> {
+  const response = await fetch('/demo-data');
+  const files: unknown = await response.json();
+  if (!Array.isArray(files)) return [];
+  return files.flatMap((file) => {
+    const read = readClassFile(file);
+    return read.ok ? read.records : [];
+  });
+}

@@ -1,0 +1,46 @@
+import { count, listNames } from './words';
+
+type Kind = 'apart' | 'together';
+
+export const rules = {
+  title: 'Quiet rules',
+  quiet: 'For you only. The class never sees them.',
+  kindLegend: 'Keep',
+  kind: { apart: 'these apart', together: 'these together' },
+  names: 'Names, two or more',
+  namesExample: 'Type the beginning of a name…',
+  nobody: 'Nobody else of that name in this class',
+  add: 'Add the rule',
+  addSentence: (sentence: string) => `Add: ${sentence}`,
+  added: (sentence: string) => `Rule added: ${sentence}.`,
+  none: 'No rules yet. Every arrangement is as good as another.',
+  sentence: (kind: Kind, names: readonly string[]) => `${listNames(names)} ${kind}`,
+  until: (date: string) =>
+    `until ${new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(new Date(date))}`,
+  turn: { apart: 'Make apart', together: 'Make together' },
+  turnInto: (kind: Kind, sentence: string) => `Keep them ${kind} instead (now: ${sentence})`,
+  remove: (sentence: string) => `Remove the rule: ${sentence}`,
+  removed: 'The rule was removed.',
+  check: 'Can the rules hold?',
+  allCanHold: (number: number, groups: number) =>
+    `${number === 1 ? 'The rule' : `All ${number} rules`} can hold in ${count(groups, 'group')}.`,
+  whereTitle: 'Where these rules show',
+  where: [
+    'Here, and beside each group on the Groups page.',
+    'Never on stage, and in no file or copy that you hand off.',
+    'Reasons and dates are yours alone.',
+  ],
+  keptHere: (number: number) => (number === 0 ? 'none here' : 'kept'),
+  brokenHere: (kind: Kind, names: readonly string[]) =>
+    kind === 'apart' ? `${listNames(names)} meet` : `${listNames(names)} are not together`,
+};
+
+export const clash = {
+  title: 'These rules cannot all hold',
+  notFoundTitle: 'Not every rule was kept',
+  rulesConcerned: 'Rules concerned',
+  makeGroups: (groups: number) => `Make ${count(groups, 'group')}`,
+  drop: (sentence: string) => `Leave out: ${sentence}`,
+  useAnyway: (broken: number) =>
+    `Use the best found, with ${broken === 1 ? '1 rule' : `${broken} rules`} broken`,
+};

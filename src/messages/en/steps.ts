@@ -1,0 +1,2 @@
+/** The steps of the work that have a view. */
+export type Step = 'roster' | 'rules' | 'groups' | 'stage' | 'handoff';

@@ -1,0 +1,75 @@
+'use client';
+
+import Link from 'next/link';
+import { usePathname, useRouter } from 'next/navigation';
+import type { ReactNode } from 'react';
+import Button from '@mui/material/Button';
+import { say } from '@/messages';
+import { renameClass } from '@/store/actions/classes';
+import { classById } from '@/store/queries';
+import { useQuery, useStore } from '@/store/react';
+import { InPlaceText } from '../primitives/InPlaceText';
+import { KeyHint } from '../primitives/KeyHint';
+import styles from './Frame.module.css';
+import { LineupChooser } from './LineupChooser';
+import { Rail } from './Rail';
+import { SaveMark } from './SaveMark';
+import { useClassId } from './useClassId';
+import { useKeys } from './useKeys';
+import { useUndoKeys } from './useUndoKeys';
+
+/** The bench: the rail at the side, the bar above, one step of the work within. */
+export function Frame({ children }: { readonly children: ReactNode }) {
+  const store = useStore();
+  const classId = useClassId();
+  const theClass = useQuery(classById, classId);
+  const router = useRouter();
+  const pathname = usePathname();
+  const go = (step: string) => (): void => router.push(`/c/${classId}/${step}`);
+  useUndoKeys();
+  useKeys({ g: go('groups'), s: go('stage'), h: go('handoff'), l: go('roster'), q: go('rules') });
+
+  if (!theClass) {
+    return (
+      <main className={styles.missing}>
+        <p>{say.frame.noClass}</p>
+        <Link href="/">{say.frame.toShelf}</Link>
+      </main>
+    );
+  }
+  return (
+    <div className={styles.frame}>
+      <a className={styles.skip} href="#work">
+        {say.frame.skip}
+      </a>
+      <Rail classId={classId} />
+      <div className={styles.bench}>
+        <header className={styles.bar}>
+          <h1 className={styles.title}>
+            <InPlaceText
+              value={theClass.name}
+              label={say.shelf.nameLabel}
+              onChange={(name) => renameClass(store, classId, name)}
+            />
+          </h1>
+          <LineupChooser />
+          <span className={styles.space} />
+          <SaveMark />
+          {!pathname.endsWith('/handoff') && (
+            <Button variant="paper" component={Link} href={`/c/${classId}/handoff`}>
+              {say.frame.step.handoff}
+              <KeyHint>{'H'}</KeyHint>
+            </Button>
+          )}
+          <Button variant="apricot" component={Link} href={`/c/${classId}/stage`}>
+            {say.frame.show}
+            <KeyHint>{'S'}</KeyHint>
+          </Button>
+        </header>
+        <main id="work" className={styles.work} tabIndex={-1}>
+          {children}
+        </main>
+      </div>
+    </div>
+  );
+}

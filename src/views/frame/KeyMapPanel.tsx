@@ -1,0 +1,53 @@
+'use client';
+
+import Popover from '@mui/material/Popover';
+import Switch from '@mui/material/Switch';
+import { type RefObject } from 'react';
+import { say } from '@/messages';
+import { KeyHint } from '../primitives/KeyHint';
+import styles from './KeyMapPanel.module.css';
+import { useKeys, useLetterKeys } from './useKeys';
+
+interface KeyMapPanelProps {
+  readonly id: string;
+  readonly anchor: RefObject<HTMLElement | null>;
+  readonly open: boolean;
+  readonly onToggle: (open: boolean) => void;
+}
+
+/** Every key and what it does, and the switch for single-letter keys. */
+export function KeyMapPanel({ id, anchor, open, onToggle }: KeyMapPanelProps) {
+  const [letters, setLetters] = useLetterKeys();
+  useKeys({ '?': () => onToggle(!open), 'Shift+?': () => onToggle(!open) });
+  return (
+    <Popover
+      id={id}
+      open={open}
+      anchorEl={() => anchor.current}
+      onClose={() => onToggle(false)}
+      anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
+      transformOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+    >
+      <div className={styles.panel}>
+        <h2>{say.keyMap.title}</h2>
+        <dl className={styles.keys}>
+          {say.keyMap.keys.map(([keys, what]) => (
+            <div key={what} className={styles.line}>
+              <dt>
+                {keys.map((key) => (
+                  <KeyHint key={key}>{key}</KeyHint>
+                ))}
+                <span className={styles.spoken}>{keys.join(' ')}</span>
+              </dt>
+              <dd>{what}</dd>
+            </div>
+          ))}
+        </dl>
+        <label className={styles.switch}>
+          <Switch checked={letters} onChange={(event) => setLetters(event.target.checked)} />
+          {say.keyMap.letters}
+        </label>
+      </div>
+    </Popover>
+  );
+}

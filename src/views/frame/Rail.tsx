@@ -1,0 +1,61 @@
+'use client';
+
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useId, useRef, useState } from 'react';
+import { say } from '@/messages';
+import { KeyMapPanel } from './KeyMapPanel';
+import { Mark } from './Mark';
+import styles from './Rail.module.css';
+import { StepIcon, type Step } from './StepIcon';
+
+/** The steps of the work, in their order. */
+export const STEPS: readonly Step[] = ['roster', 'rules', 'groups', 'stage', 'handoff'];
+
+/** The slim rail at the side (at the foot on a phone): home, the steps, the keys. */
+export function Rail({ classId }: { readonly classId: string }) {
+  const pathname = usePathname();
+  const keys = useRef<HTMLButtonElement>(null);
+  const [keysOpen, setKeysOpen] = useState(false);
+  const keysId = useId();
+  return (
+    <nav className={styles.rail} aria-label={say.frame.steps}>
+      <Link
+        href="/"
+        className={styles.home}
+        aria-label={say.frame.toShelf}
+        title={say.frame.toShelf}
+      >
+        <Mark />
+      </Link>
+      <ul className={styles.steps}>
+        {STEPS.map((step) => {
+          const here = pathname.endsWith(`/${step}`);
+          return (
+            <li key={step}>
+              <Link
+                href={`/c/${classId}/${step}`}
+                className={styles.step}
+                aria-current={here ? 'page' : undefined}
+              >
+                <StepIcon step={step} />
+                {say.frame.step[step]}
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+      <button
+        ref={keys}
+        type="button"
+        className={styles.keys}
+        aria-expanded={keysOpen}
+        aria-controls={keysId}
+        onClick={() => setKeysOpen(true)}
+      >
+        {say.frame.keys}
+      </button>
+      <KeyMapPanel id={keysId} anchor={keys} open={keysOpen} onToggle={setKeysOpen} />
+    </nav>
+  );
+}

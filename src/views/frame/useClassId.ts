@@ -1,0 +1,10 @@
+'use client';
+
+import { useParams } from 'next/navigation';
+import { ClassId } from '@/schema/ids';
+
+/** The class that the address names. */
+export function useClassId(): ClassId {
+  const { classId } = useParams<{ classId: string }>();
+  return ClassId.parse(decodeURIComponent(classId));
+}

@@ -1,0 +1,75 @@
+'use client';
+
+import CheckRounded from '@mui/icons-material/CheckRounded';
+import PriorityHighRounded from '@mui/icons-material/PriorityHighRounded';
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { isAddress } from '@/formats/address';
+import { say } from '@/messages';
+import type { ClassId } from '@/schema/ids';
+import type { StudentRecord } from '@/schema/student';
+import type { TakeRecord } from '@/schema/take';
+import styles from './HandOffView.module.css';
+
+interface CheckListProps {
+  readonly take: TakeRecord;
+  readonly students: readonly StudentRecord[];
+  readonly classId: ClassId;
+}
+
+/** What is in order and what is not, before anything goes. */
+export function CheckList({ take, students, classId }: CheckListProps) {
+  const placed = new Set(take.groups.flatMap(({ studentIds }) => studentIds));
+  const here = students.filter((student) => student.here);
+  const going = here.filter(({ id }) => placed.has(id));
+  const aside = here.filter(({ id }) => !placed.has(id));
+  const away = students.filter((student) => !student.here && placed.has(student.id));
+  const noAddress = going.filter(({ email }) => email === '');
+  const malformed = going.filter(({ email }) => email !== '' && !isAddress(email));
+  const names = (list: readonly StudentRecord[]): string[] => list.map(({ name }) => name);
+  const roster = <Link href={`/c/${classId}/roster`}>{say.handoff.mend}</Link>;
+  return (
+    <section aria-labelledby="before">
+      <h3 id="before" className={styles.subtitle}>
+        {say.handoff.before}
+      </h3>
+      <ul className={styles.checks}>
+        <Check good>{say.handoff.going(going.length, take.groups.length)}</Check>
+        {aside.length > 0 && <Check>{say.handoff.aside(names(aside))}</Check>}
+        {away.length > 0 && <Check>{say.handoff.away(names(away))}</Check>}
+        {malformed.length > 0 && (
+          <Check>
+            {say.handoff.malformed(names(malformed))} {roster}
+          </Check>
+        )}
+        {noAddress.length > 0 && (
+          <Check>
+            {say.handoff.noAddress(names(noAddress))} {roster}
+          </Check>
+        )}
+        {malformed.length + noAddress.length === 0 && (
+          <Check good>{say.handoff.allAddresses}</Check>
+        )}
+        <Check good>{say.handoff.nothingQuiet}</Check>
+      </ul>
+    </section>
+  );
+}
+
+function Check({
+  good = false,
+  children,
+}: {
+  readonly good?: boolean;
+  readonly children: ReactNode;
+}) {
+  return (
+    <li className={styles.point} data-good={good}>
+      {good ? <CheckRounded aria-hidden="true" /> : <PriorityHighRounded aria-hidden="true" />}
+      <p>
+        {!good && <span className={styles.spoken}>{say.handoff.attention}</span>}
+        {children}
+      </p>
+    </li>
+  );
+}

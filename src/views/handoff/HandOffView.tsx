@@ -1,0 +1,64 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { say } from '@/messages';
+import { classById, shownTake, studentsOf } from '@/store/queries';
+import { useQuery } from '@/store/react';
+import type { LineupRecord } from '@/schema/lineup';
+import { useClassId } from '../frame/useClassId';
+import { useOpenLineup } from '../frame/useOpenLineup';
+import { Sign } from '../primitives/Sign';
+import { CheckList } from './CheckList';
+import styles from './HandOffView.module.css';
+import { Outlets } from './Outlets';
+import { lineupOut } from './lineupOut';
+
+/** Out of here without retyping a name: files and copies of the lineup, and what to mend before. */
+export function HandOffView() {
+  const classId = useClassId();
+  const lineup = useOpenLineup();
+  const theClass = useQuery(classById, classId);
+  const students = useQuery(studentsOf, classId);
+  const take = useQuery(shownTake, lineup?.id ?? ('' as LineupRecord['id']));
+  if (!lineup || !take || !theClass) {
+    return (
+      <div className={styles.empty}>
+        <p>{say.handoff.empty}</p>
+        <Button variant="contained" component={Link} href={`/c/${classId}/groups`}>
+          {say.handoff.toGroups}
+        </Button>
+      </div>
+    );
+  }
+  const out = lineupOut(take, students);
+  return (
+    <div className={styles.handoff}>
+      <h2 className={styles.title}>{say.handoff.title(lineup.name)}</h2>
+      <Outlets out={out} fileStem={say.handoff.fileStem(theClass.name, lineup.name)} />
+      <div className={styles.lower}>
+        <CheckList take={take} students={students} classId={classId} />
+        <section aria-labelledby="leaves">
+          <h3 id="leaves" className={styles.subtitle}>
+            {say.handoff.leaves}
+          </h3>
+          <ul className={styles.groups}>
+            {out.groups.map(({ name, members }, index) => (
+              <li key={index} className={styles.group}>
+                <span className={styles.name}>
+                  <Sign index={take.groups[index]?.sign ?? index} size={24} />
+                  {name}
+                </span>
+                <ul className={styles.members}>
+                  {members.map((member, place) => (
+                    <li key={place}>{member.name}</li>
+                  ))}
+                </ul>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+    </div>
+  );
+}

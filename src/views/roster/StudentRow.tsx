@@ -1,0 +1,70 @@
+'use client';
+
+import CloseRounded from '@mui/icons-material/CloseRounded';
+import IconButton from '@mui/material/IconButton';
+import Switch from '@mui/material/Switch';
+import { memo } from 'react';
+import { isAddress } from '@/formats/address';
+import { say } from '@/messages';
+import type { StudentRecord } from '@/schema/student';
+import { editStudent, removeStudent, setHere } from '@/store/actions/students';
+import { useStore } from '@/store/react';
+import { InPlaceText } from '../primitives/InPlaceText';
+import { useNotices } from '../primitives/notices';
+import styles from './StudentTable.module.css';
+
+interface StudentRowProps {
+  readonly student: StudentRecord;
+  /** Name of the section; null where the class has none. */
+  readonly section: string | null;
+}
+
+export const StudentRow = memo(function StudentRow({ student, section }: StudentRowProps) {
+  const store = useStore();
+  const { notify } = useNotices();
+  const { id, name, email, here } = student;
+  const malformed = email !== '' && !isAddress(email);
+  const remove = (): void => {
+    removeStudent(store, id);
+    notify({
+      text: say.roster.removed(name),
+      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
+    });
+  };
+  return (
+    <tr className={styles.row} data-away={!here}>
+      <td>
+        <Switch
+          checked={here}
+          color="success"
+          slotProps={{ input: { 'aria-label': say.roster.isHere(name) } }}
+          onChange={(event) => setHere(store, [id], event.target.checked)}
+        />
+      </td>
+      <th scope="row" className={styles.name}>
+        <InPlaceText
+          value={name}
+          label={say.roster.nameOf}
+          onChange={(next) => editStudent(store, id, { name: next, givenName: '', familyName: '' })}
+        />
+      </th>
+      {section !== null && <td>{section}</td>}
+      <td className={styles.email} data-malformed={malformed}>
+        <InPlaceText
+          value={email}
+          label={say.roster.emailOf(name)}
+          placeholder={say.roster.noEmail}
+          mayBeEmpty
+          inputMode="email"
+          onChange={(next) => editStudent(store, id, { email: next })}
+        />
+        {malformed && <span className={styles.slip}>{say.roster.slip}</span>}
+      </td>
+      <td className={styles.end}>
+        <IconButton size="small" aria-label={say.roster.remove(name)} onClick={remove}>
+          <CloseRounded fontSize="small" />
+        </IconButton>
+      </td>
+    </tr>
+  );
+});

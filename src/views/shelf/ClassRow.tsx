@@ -1,0 +1,87 @@
+'use client';
+
+import DeleteOutlineRounded from '@mui/icons-material/DeleteOutlineRounded';
+import DriveFileRenameOutlineRounded from '@mui/icons-material/DriveFileRenameOutlineRounded';
+import IconButton from '@mui/material/IconButton';
+import Tooltip from '@mui/material/Tooltip';
+import Link from 'next/link';
+import { useState } from 'react';
+import { say } from '@/messages';
+import type { ClassRecord } from '@/schema/classRecord';
+import { deleteClass, renameClass } from '@/store/actions/classes';
+import { lineupsOf, studentsOf } from '@/store/queries';
+import { useQuery, useStore } from '@/store/react';
+import { useNotices } from '../primitives/notices';
+import styles from './ShelfView.module.css';
+
+/** One class on the shelf: its name opens it where the work was left. */
+export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
+  const store = useStore();
+  const students = useQuery(studentsOf, theClass.id);
+  const lineups = useQuery(lineupsOf, theClass.id);
+  const { notify } = useNotices();
+  const [name, setName] = useState<string | null>(null);
+
+  const open = lineups.find(({ id }) => id === theClass.openLineupId) ?? lineups.at(-1);
+  const finish = (keep: boolean): void => {
+    if (keep && name !== null && name.trim() !== '') renameClass(store, theClass.id, name.trim());
+    setName(null);
+  };
+  const remove = (): void => {
+    deleteClass(store, theClass.id);
+    notify({
+      text: say.shelf.deleted(theClass.name),
+      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
+    });
+  };
+  return (
+    <li className={styles.row}>
+      {name === null ? (
+        <Link
+          className={styles.open}
+          href={`/c/${theClass.id}/${students.length === 0 ? 'roster' : 'groups'}`}
+        >
+          <span className={styles.name}>{theClass.name}</span>
+          <span className={styles.facts}>
+            {[
+              theClass.courseCode,
+              theClass.term,
+              say.shelf.students(students.length),
+              say.shelf.lineups(lineups.length),
+            ]
+              .filter((fact) => fact !== '')
+              .join(' · ')}
+          </span>
+          {open && <span className={styles.last}>{say.shelf.last(open.name)}</span>}
+        </Link>
+      ) : (
+        <input
+          className={styles.field}
+          aria-label={say.shelf.nameLabel}
+          value={name}
+          autoFocus
+          onFocus={(event) => event.target.select()}
+          onChange={(event) => setName(event.target.value)}
+          onBlur={() => finish(true)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') finish(true);
+            if (event.key === 'Escape') finish(false);
+          }}
+        />
+      )}
+      <Tooltip title={say.shelf.rename(theClass.name)}>
+        <IconButton
+          aria-label={say.shelf.rename(theClass.name)}
+          onClick={() => setName(theClass.name)}
+        >
+          <DriveFileRenameOutlineRounded />
+        </IconButton>
+      </Tooltip>
+      <Tooltip title={say.shelf.remove(theClass.name)}>
+        <IconButton aria-label={say.shelf.remove(theClass.name)} onClick={remove}>
+          <DeleteOutlineRounded />
+        </IconButton>
+      </Tooltip>
+    </li>
+  );
+}

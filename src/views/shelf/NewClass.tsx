@@ -1,0 +1,41 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useRouter } from 'next/navigation';
+import { useState, type SubmitEvent } from 'react';
+import { say } from '@/messages';
+import { createClass } from '@/store/actions/classes';
+import { useStore } from '@/store/react';
+import { freshLineupName } from '../frame/lineupNames';
+import styles from './ShelfView.module.css';
+
+/** One line that makes a class and goes on to its roster. */
+export function NewClass({ first }: { readonly first: boolean }) {
+  const store = useStore();
+  const router = useRouter();
+  const [name, setName] = useState('');
+  const submit = (event: SubmitEvent): void => {
+    event.preventDefault();
+    const given = name.trim() === '' ? say.shelf.unnamed : name.trim();
+    router.push(`/c/${createClass(store, given, freshLineupName([]))}/roster`);
+  };
+  return (
+    <form className={styles.make} onSubmit={submit}>
+      <label htmlFor="class-name" className={styles.sentence}>
+        {first ? say.shelf.first : say.shelf.another}
+      </label>
+      <input
+        id="class-name"
+        className={styles.field}
+        value={name}
+        maxLength={120}
+        placeholder={say.shelf.example}
+        autoComplete="off"
+        onChange={(event) => setName(event.target.value)}
+      />
+      <Button type="submit" variant="contained" size="large">
+        {say.shelf.make}
+      </Button>
+    </form>
+  );
+}

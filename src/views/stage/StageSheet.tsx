@@ -1,0 +1,37 @@
+'use client';
+
+import { useRef, type CSSProperties } from 'react';
+import { Sign } from '../primitives/Sign';
+import styles from './StageView.module.css';
+import { useLargestType } from './useLargestType';
+
+export interface StageGroup {
+  readonly name: string;
+  readonly sign: number;
+  /** Names as the class sees them. */
+  readonly students: readonly string[];
+}
+
+/** Rows across the whole screen, in as many columns of rows as let the names be largest. */
+export function StageSheet({ groups }: { readonly groups: readonly StageGroup[] }) {
+  const sheet = useRef<HTMLUListElement>(null);
+  useLargestType(sheet, groups);
+  const seats = groups.reduce((most, { students }) => Math.max(most, students.length), 1);
+  return (
+    <ul ref={sheet} className={styles.sheet} style={{ '--seats': seats } as CSSProperties}>
+      {groups.map(({ name, sign, students }, index) => (
+        <li key={index} className={styles.row}>
+          <h2 className={styles.group}>
+            <Sign index={sign} size="1.05em" />
+            <span>{name}</span>
+          </h2>
+          <ul className={styles.names}>
+            {students.map((student) => (
+              <li key={student}>{student}</li>
+            ))}
+          </ul>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,85 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useRouter } from 'next/navigation';
+import { useRef, useState } from 'react';
+import { say } from '@/messages';
+import { classById, shownTake, studentsOf } from '@/store/queries';
+import { useQuery } from '@/store/react';
+import type { LineupRecord } from '@/schema/lineup';
+import { useStageNames } from '../frame/names';
+import { useClassId } from '../frame/useClassId';
+import { useKeys } from '../frame/useKeys';
+import { useOpenLineup } from '../frame/useOpenLineup';
+import { KeyHint } from '../primitives/KeyHint';
+import { StageSheet } from './StageSheet';
+import styles from './StageView.module.css';
+import { useFullScreen } from './useFullScreen';
+
+/** What the class sees: groups and names, as large as they can be, and nothing else. */
+export function StageView() {
+  const lineup = useOpenLineup();
+  return <Stage key={lineup?.id} lineup={lineup} />;
+}
+
+function Stage({ lineup }: { readonly lineup: LineupRecord | undefined }) {
+  const classId = useClassId();
+  const router = useRouter();
+  const theClass = useQuery(classById, classId);
+  const students = useQuery(studentsOf, classId);
+  const current = useQuery(shownTake, lineup?.id ?? ('' as LineupRecord['id']));
+  // The stage holds still: what is tried out on the bench meanwhile is shown only when the teacher says so.
+  const [held, setHeld] = useState(current);
+  const take = held ?? current;
+  const changed = take !== undefined && current !== undefined && take !== current;
+  const nameOf = useStageNames(students);
+  const page = useRef<HTMLDivElement>(null);
+  const [full, toggleFull] = useFullScreen(page);
+  const back = (): void => {
+    if (document.fullscreenElement) void document.exitFullscreen();
+    router.push(`/c/${classId}/groups`);
+  };
+  const showNew = (): void => {
+    if (changed) setHeld(current);
+  };
+  useKeys({ f: toggleFull, n: showNew, b: back, Escape: back });
+  const here = new Set<string>(students.filter((student) => student.here).map(({ id }) => id));
+
+  return (
+    <div ref={page} className={styles.stage}>
+      <header className={styles.head}>
+        <h1 className={styles.title}>{lineup?.name ?? say.stage.nothing}</h1>
+        <p className={styles.class}>{theClass?.name}</p>
+        <div className={styles.doings}>
+          {changed && (
+            <Button variant="apricot" onClick={showNew}>
+              {say.stage.showNew}
+              <KeyHint>{'N'}</KeyHint>
+            </Button>
+          )}
+          <Button variant="paper" onClick={toggleFull} aria-pressed={full}>
+            {full ? say.stage.leaveFull : say.stage.full}
+            <KeyHint>{'F'}</KeyHint>
+          </Button>
+          <Button variant="paper" onClick={back}>
+            {say.stage.back}
+            <KeyHint>{'B'}</KeyHint>
+          </Button>
+        </div>
+      </header>
+      <main className={styles.main}>
+        {take ? (
+          <StageSheet
+            groups={take.groups.map(({ name, sign, studentIds }) => ({
+              name,
+              sign,
+              students: studentIds.filter((id) => here.has(id)).map(nameOf),
+            }))}
+          />
+        ) : (
+          <p className={styles.empty}>{say.stage.empty}</p>
+        )}
+      </main>
+    </div>
+  );
+}

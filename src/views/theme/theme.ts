@@ -1,0 +1,111 @@
+'use client';
+
+import { createTheme, type PaletteOptions } from '@mui/material/styles';
+import { DARK, LIGHT, type Tones } from './tones';
+
+declare module '@mui/material/styles' {
+  interface Palette {
+    tones: Tones;
+  }
+  interface PaletteOptions {
+    tones: Tones;
+  }
+  interface CssThemeVariables {
+    enabled: true;
+  }
+}
+
+declare module '@mui/material/Button' {
+  interface ButtonPropsVariantOverrides {
+    /** Paper with an edge: the everyday button. */
+    paper: true;
+    /** What is about to be shown to the class. */
+    apricot: true;
+  }
+}
+
+/** A high-legibility face for names and all else. */
+const TEXT_FACE = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
+/** A face with character for titles, group names, figures and the recipe sentence. */
+export const DISPLAY_FACE =
+  '"Bricolage Grotesque Variable", "Atkinson Hyperlegible Next Variable", sans-serif';
+
+const scheme = (tones: Tones): { palette: PaletteOptions } => ({
+  palette: {
+    tones,
+    primary: { main: tones.plum, dark: tones.plumDeep, contrastText: tones.onPlum },
+    secondary: { main: tones.slate, contrastText: tones.card },
+    success: { main: tones.moss },
+    error: { main: tones.brick },
+    background: { default: tones.paper, paper: tones.card },
+    text: { primary: tones.ink, secondary: tones.softInk },
+    divider: tones.line,
+  },
+});
+
+const tone = (name: keyof Tones): string => `var(--g-palette-tones-${name})`;
+
+export const theme = createTheme({
+  cssVariables: { cssVarPrefix: 'g', colorSchemeSelector: 'media' },
+  colorSchemes: { light: scheme(LIGHT), dark: scheme(DARK) },
+  shape: { borderRadius: 10 },
+  typography: {
+    fontFamily: TEXT_FACE,
+    fontSize: 15,
+    h1: { fontFamily: DISPLAY_FACE, fontWeight: 700, fontSize: '1.5rem', lineHeight: 1.2 },
+    h2: { fontFamily: DISPLAY_FACE, fontWeight: 700, fontSize: '1.25rem', lineHeight: 1.25 },
+    h3: { fontFamily: DISPLAY_FACE, fontWeight: 700, fontSize: '1.05rem', lineHeight: 1.3 },
+    button: { textTransform: 'none', fontWeight: 650, fontSize: '0.95rem' },
+  },
+  components: {
+    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButton: {
+      defaultProps: { disableElevation: true },
+      styleOverrides: {
+        root: {
+          minHeight: 40,
+          paddingInline: 14,
+          lineHeight: 1.2,
+          '&:focus-visible': { outline: `3px solid ${tone('slate')}`, outlineOffset: 2 },
+        },
+        contained: { '&.Mui-disabled': { backgroundColor: tone('line'), color: tone('softInk') } },
+      },
+      variants: [
+        {
+          props: { variant: 'paper' },
+          style: {
+            backgroundColor: tone('card'),
+            border: `1px solid ${tone('line')}`,
+            color: tone('ink'),
+            '&:hover': { backgroundColor: tone('plumWash'), borderColor: tone('edge') },
+            '&.Mui-disabled': { color: tone('softInk') },
+          },
+        },
+        {
+          props: { variant: 'apricot' },
+          style: {
+            backgroundColor: tone('apricot'),
+            color: tone('onApricot'),
+            '&:hover': { filter: 'brightness(0.95)' },
+            '&.Mui-disabled': { backgroundColor: tone('line'), color: tone('softInk') },
+          },
+        },
+      ],
+    },
+    MuiIconButton: {
+      styleOverrides: {
+        root: {
+          color: tone('ink'),
+          '&.Mui-disabled': { color: tone('edge') },
+          '&:focus-visible': { outline: `3px solid ${tone('slate')}`, outlineOffset: 1 },
+        },
+      },
+    },
+    MuiTooltip: {
+      styleOverrides: {
+        tooltip: { backgroundColor: tone('rail'), color: tone('onRail'), fontSize: '0.85rem' },
+      },
+    },
+    MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
+  },
+});
