@@ -35,7 +35,7 @@ export function Providers({ demo, children }: ProvidersProps) {
   );
   const status = useOpenedStore(open);
   return (
-    <ThemeProvider theme={theme} disableTransitionOnChange>
+    <ThemeProvider theme={theme}>
       <NoticeProvider>
         {status.state === 'ready' ? (
           <StoreProvider value={status.store}>

@@ -17,7 +17,7 @@ export const rules = {
   sentence: (kind: Kind, names: readonly string[]) => `${listNames(names)} ${kind}`,
   until: (date: string) =>
     `until ${new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(new Date(date))}`,
-  turn: { apart: 'Make apart', together: 'Make together' },
+  turn: { apart: 'Switch to apart', together: 'Switch to together' },
   turnInto: (kind: Kind, sentence: string) => `Keep them ${kind} instead (now: ${sentence})`,
   remove: (sentence: string) => `Remove the rule: ${sentence}`,
   removed: 'The rule was removed.',

@@ -15,7 +15,7 @@ export const shelf = {
   remove: (name: string) => `Delete ${name}`,
   deleted: (name: string) => `${name} was deleted with its lineups.`,
   promise:
-    'Names and groups stay in this browser and in the files you save. Nothing is sent anywhere, and it works without a network once the page is open.',
+    'Names and groups stay in this browser and in the files you save. Nothing is sent anywhere.',
 };
 
 export const lineups = {

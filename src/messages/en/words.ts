@@ -6,5 +6,5 @@ export function listNames(names: readonly string[]): string {
 
 /** "1 student", "4 students". */
 export function count(number: number, one: string, many = `${one}s`): string {
-  return `${number} ${number === 1 ? one : many}`;
+  return `${number.toLocaleString('en')} ${number === 1 ? one : many}`;
 }

@@ -16,6 +16,8 @@ interface ScoreSheetProps {
 
 /** More seats than this wrap to a second line of the row. */
 const MOST_SEATS_ABREAST = 8;
+/** On a phone more seats than this stand in two lines. */
+const MOST_SEATS_NARROW = 3;
 /** Pairs in at least this many groups stand in two columns of rows. */
 const TWO_COLUMNS_FROM = 9;
 
@@ -23,12 +25,13 @@ const TWO_COLUMNS_FROM = 9;
 export function ScoreSheet({ sheet, selection, nameOf }: ScoreSheetProps) {
   const paired = sheet.mostStudents <= 2 && sheet.groups.length >= TWO_COLUMNS_FROM;
   const seats = Math.max(1, Math.min(sheet.mostStudents, MOST_SEATS_ABREAST));
+  const narrow = seats <= MOST_SEATS_NARROW ? seats : Math.ceil(seats / 2);
   return (
     <section
       className={styles.sheet}
       aria-label={say.groups.sheet}
       data-paired={paired}
-      style={{ '--seats': seats } as CSSProperties}
+      style={{ '--seats': seats, '--seats-narrow': narrow } as CSSProperties}
     >
       <Headings />
       {paired && <Headings second />}

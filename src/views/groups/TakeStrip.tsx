@@ -1,9 +1,6 @@
 'use client';
 
-import DeleteOutlineRounded from '@mui/icons-material/DeleteOutlineRounded';
 import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
-import Tooltip from '@mui/material/Tooltip';
 import { useEffect, useRef } from 'react';
 import { rulesInForce } from '@/encode/request';
 import { brokenRules } from '@/encode/ruleState';
@@ -44,9 +41,11 @@ export function TakeStrip({ lineup, students, rules }: TakeStripProps) {
   useKeys({ ',': stepBy(-1), '.': stepBy(1) });
   const strip = useRef<HTMLUListElement>(null);
   useEffect(() => {
-    strip.current
-      ?.querySelector('[aria-current="true"]')
-      ?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    const list = strip.current;
+    const shown = list?.querySelector<HTMLElement>('[aria-current="true"]');
+    // Only the strip scrolls: scrollIntoView would move the whole page on a phone.
+    if (list && shown)
+      list.scrollLeft = shown.offsetLeft - list.clientWidth + shown.offsetWidth + 12;
   }, [lineup.takeId]);
 
   const remove = (take: TakeRecord): void => {
@@ -90,14 +89,9 @@ export function TakeStrip({ lineup, students, rules }: TakeStripProps) {
               {say.takes.asDealt}
             </Button>
           )}
-          <Tooltip title={say.takes.remove(current.number)}>
-            <IconButton
-              aria-label={say.takes.remove(current.number)}
-              onClick={() => remove(current)}
-            >
-              <DeleteOutlineRounded />
-            </IconButton>
-          </Tooltip>
+          <Button size="small" variant="paper" onClick={() => remove(current)}>
+            {say.takes.remove(current.number)}
+          </Button>
         </div>
       )}
     </section>

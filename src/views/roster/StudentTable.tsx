@@ -21,11 +21,12 @@ export function StudentTable({ classId, students }: StudentTableProps) {
   const store = useStore();
   const theClass = useQuery(classById, classId);
   const [sought, setSought] = useState('');
-  const sections = theClass?.sections ?? [];
+  const sections = theClass?.sections;
   const sectionName = useMemo(
-    () => new Map(sections.map(({ id, name }) => [id, name])),
+    () => new Map((sections ?? []).map(({ id, name }) => [id, name])),
     [sections],
   );
+  const hasSections = sectionName.size > 0;
   const hereCount = students.filter(({ here }) => here).length;
   const shown = students.filter(({ name }) => matches(name, sought));
   return (
@@ -64,7 +65,7 @@ export function StudentTable({ classId, students }: StudentTableProps) {
             <tr>
               <th scope="col">{say.roster.here}</th>
               <th scope="col">{say.roster.name}</th>
-              {sections.length > 0 && <th scope="col">{say.roster.section}</th>}
+              {hasSections && <th scope="col">{say.roster.section}</th>}
               <th scope="col">{say.roster.email}</th>
               <th scope="col" aria-label={say.roster.removeColumn} />
             </tr>
@@ -74,9 +75,7 @@ export function StudentTable({ classId, students }: StudentTableProps) {
               <StudentRow
                 key={student.id}
                 student={student}
-                section={
-                  sections.length > 0 ? (sectionName.get(student.sectionId ?? '') ?? '') : null
-                }
+                section={hasSections ? (sectionName.get(student.sectionId ?? '') ?? '') : null}
               />
             ))}
           </tbody>

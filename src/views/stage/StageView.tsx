@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
-import { useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { say } from '@/messages';
 import { classById, shownTake, studentsOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
@@ -43,7 +43,14 @@ function Stage({ lineup }: { readonly lineup: LineupRecord | undefined }) {
     if (changed) setHeld(current);
   };
   useKeys({ f: toggleFull, n: showNew, b: back, Escape: back });
-  const here = new Set<string>(students.filter((student) => student.here).map(({ id }) => id));
+  const groups = useMemo(() => {
+    const here = new Set<string>(students.filter((student) => student.here).map(({ id }) => id));
+    return (take?.groups ?? []).map(({ name, sign, studentIds }) => ({
+      name,
+      sign,
+      students: studentIds.filter((id) => here.has(id)).map(nameOf),
+    }));
+  }, [take, students, nameOf]);
 
   return (
     <div ref={page} className={styles.stage}>
@@ -68,17 +75,7 @@ function Stage({ lineup }: { readonly lineup: LineupRecord | undefined }) {
         </div>
       </header>
       <main className={styles.main}>
-        {take ? (
-          <StageSheet
-            groups={take.groups.map(({ name, sign, studentIds }) => ({
-              name,
-              sign,
-              students: studentIds.filter((id) => here.has(id)).map(nameOf),
-            }))}
-          />
-        ) : (
-          <p className={styles.empty}>{say.stage.empty}</p>
-        )}
+        {take ? <StageSheet groups={groups} /> : <p className={styles.empty}>{say.stage.empty}</p>}
       </main>
     </div>
   );

@@ -51,7 +51,7 @@ export const theme = createTheme({
   shape: { borderRadius: 10 },
   typography: {
     fontFamily: TEXT_FACE,
-    fontSize: 15,
+    fontSize: 14,
     h1: { fontFamily: DISPLAY_FACE, fontWeight: 700, fontSize: '1.5rem', lineHeight: 1.2 },
     h2: { fontFamily: DISPLAY_FACE, fontWeight: 700, fontSize: '1.25rem', lineHeight: 1.25 },
     h3: { fontFamily: DISPLAY_FACE, fontWeight: 700, fontSize: '1.05rem', lineHeight: 1.3 },
