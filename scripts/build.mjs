@@ -10,7 +10,9 @@ export function ensureBuild() {
   if (existsSync(BUILD_MARK) && statSync(BUILD_MARK).mtimeMs > newest(SOURCES)) return;
   console.error('Building (once; about a minute)...');
   if (run('npx', ['next', 'build'])) return;
-  console.error('The application could not be built. Run the command again after mending what is said above.');
+  console.error(
+    'The application could not be built. Run the command again after mending what is said above.',
+  );
   process.exit(1);
 }
 

@@ -24,7 +24,9 @@ const server = spawn(
 server.on('exit', (code) => process.exit(code ?? 1));
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 await answering(address);
-console.log(`Gruppetto${demo ? ' with the demo classes' : ''} is at ${address}  (stop it with Ctrl C)`);
+console.log(
+  `Gruppetto${demo ? ' with the demo classes' : ''} is at ${address}  (stop it with Ctrl C)`,
+);
 
 async function freePort(first) {
   for (let candidate = first; candidate < first + PORTS_TRIED; candidate++) {

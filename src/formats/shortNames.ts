@@ -52,11 +52,12 @@ function write({ given, family }: Parts, length: number): string {
   return `${given} ${family.slice(0, length).join('')}${whole ? '' : '.'}`;
 }
 
-/** Indexes of the names that stand more than once. */
+/** Indexes of the names that stand more than once; a full stop alone tells nobody apart. */
 function clashes(shorts: readonly string[]): ReadonlySet<number> {
+  const read = shorts.map((short) => short.replace(/\.$/, ''));
   const counts = new Map<string, number>();
-  shorts.forEach((short) => counts.set(short, (counts.get(short) ?? 0) + 1));
-  return new Set(shorts.flatMap((short, i) => ((counts.get(short) ?? 0) > 1 ? [i] : [])));
+  read.forEach((short) => counts.set(short, (counts.get(short) ?? 0) + 1));
+  return new Set(read.flatMap((short, i) => ((counts.get(short) ?? 0) > 1 ? [i] : [])));
 }
 
 /** Two students of one name are told apart by a number, in the order of the list. */

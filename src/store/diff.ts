@@ -7,6 +7,19 @@ export interface Diff {
   readonly removed: Readonly<Record<string, AppRecord>>;
 }
 
+/** Whether two pieces of plain data (JSON) say the same. */
+export function sameData(one: unknown, two: unknown): boolean {
+  if (one === two) return true;
+  if (typeof one !== 'object' || typeof two !== 'object' || one === null || two === null)
+    return false;
+  if (Array.isArray(one) !== Array.isArray(two)) return false;
+  const [left, right] = [Object.entries(one), new Map(Object.entries(two))];
+  return (
+    left.length === right.size &&
+    left.every(([field, value]) => right.has(field) && sameData(value, right.get(field)))
+  );
+}
+
 export function isEmpty(diff: Diff): boolean {
   return [diff.added, diff.updated, diff.removed].every((part) => Object.keys(part).length === 0);
 }
@@ -32,7 +45,7 @@ export function invert(diff: Diff): Diff {
  */
 export function patch(current: AppRecord, from: AppRecord, to: AppRecord): AppRecord {
   const before: Readonly<Record<string, unknown>> = { ...from };
-  const changed = Object.entries(to).filter(([field, value]) => before[field] !== value);
+  const changed = Object.entries(to).filter(([field, value]) => !sameData(before[field], value));
   // The fields come from a record of the same kind, so the result is one too.
   return { ...current, ...Object.fromEntries(changed) };
 }

@@ -1,5 +1,5 @@
 import type { AppRecord, RecordKind, RecordOf } from '../schema/records';
-import { isEmpty, patch, type Diff } from './diff';
+import { isEmpty, patch, sameData, type Diff } from './diff';
 
 /** Where a change comes from: the teacher, the undo of one, the disk at start-up, or another tab. */
 export type Source = 'user' | 'undo' | 'load' | 'tab';
@@ -99,7 +99,7 @@ export class RecordStore {
       if (next === null) {
         if (current) removed[id] = current;
       } else if (!current) added[id] = deepFreeze(next);
-      else if (!sameFields(current, next)) updated[id] = [current, deepFreeze(next)];
+      else if (!sameData(current, next)) updated[id] = [current, deepFreeze(next)];
     }
     const diff: Diff = { added, updated, removed };
     if (isEmpty(diff)) return diff;
@@ -121,12 +121,6 @@ export class RecordStore {
       this.revisions.set(kind, this.revision(kind) + 1);
     }
   }
-}
-
-function sameFields(one: AppRecord, two: AppRecord): boolean {
-  if (one === two) return true;
-  const other: Readonly<Record<string, unknown>> = { ...two };
-  return Object.entries(one).every(([field, value]) => other[field] === value);
 }
 
 /** In development a write into a record is a mistake to be seen at once; in production freezing costs time for nothing. */

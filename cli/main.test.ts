@@ -1,0 +1,85 @@
+import { existsSync, mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ResultSchema } from '@/schema/result';
+import { main } from './main';
+
+const folder = mkdtempSync(join(tmpdir(), 'gruppetto-'));
+
+function run(content: string, ...options: string[]) {
+  const [request, result] = [
+    join(folder, 'request.json'),
+    join(folder, `result-${Math.trunc(process.hrtime()[1])}.json`),
+  ];
+  writeFileSync(request, content);
+  const said: string[] = [];
+  const code = main(['arrange', request, result, ...options], (sentence) => said.push(sentence));
+  const written: unknown = existsSync(result) ? JSON.parse(readFileSync(result, 'utf8')) : null;
+  return { code, said, written };
+}
+
+const request = (rules: unknown[] = [], more: object = {}) =>
+  JSON.stringify({
+    format: 'gruppetto.request',
+    version: 1,
+    seed: 3,
+    students: ['Ana', 'Bo', 'Caro', 'Dov'].map((name) => ({ id: name.toLowerCase(), name })),
+    sizing: { by: 'count', count: 2 },
+    rules,
+    ...more,
+  });
+
+test('a feasible request ends with 0 and a result of the published shape', () => {
+  const { code, written } = run(
+    request([{ kind: 'apart', students: ['ana', 'bo'] }]),
+    '--effort',
+    'quick',
+  );
+  expect(code).toBe(0);
+  const result = ResultSchema.parse(written);
+  expect(result.feasible).toBe(true);
+  expect(result.rounds[0]?.groups.map((group) => group.length)).toEqual([2, 2]);
+});
+
+test('rules that cannot hold end with 3, the result written, the clash in words', () => {
+  const { code, said, written } = run(
+    request([{ kind: 'apart', students: ['ana', 'bo', 'caro'] }]),
+  );
+  expect(code).toBe(3);
+  expect(said).toEqual([
+    'Ana, Bo and Caro would each need a group of their own: that is 3, and there are 2 groups.',
+  ]);
+  expect(ResultSchema.parse(written)).toMatchObject({
+    feasible: false,
+    clash: { rules: [0], why: said[0] },
+  });
+});
+
+test.each([
+  ['what is not JSON', '{', 'is not JSON'],
+  [
+    'a kind of rule that is not known yet',
+    request([{ kind: 'pin', student: 'ana', group: 0 }]),
+    'Rules of the kind "pin" cannot be kept yet',
+  ],
+  ['a goal', request([], { goals: [{ kind: 'wishes', weight: 1 }] }), 'Goals of the kind "wishes"'],
+  [
+    'more groups than students',
+    request([], { sizing: { by: 'count', count: 5 } }),
+    'at most 4 groups',
+  ],
+  ['no students', request([], { students: [] }), 'nobody to put into groups'],
+])('%s ends with 2, a clear sentence, and nothing written', (_, content, sentence) => {
+  const { code, said, written } = run(content);
+  expect(code).toBe(2);
+  expect(said.join(' ')).toContain(sentence);
+  expect(written).toBeNull();
+});
+
+test('a missing file and a wrong call end with 2', () => {
+  expect(
+    main(['arrange', join(folder, 'none.json'), join(folder, 'x.json')], () => undefined),
+  ).toBe(2);
+  expect(main(['dance'], () => undefined)).toBe(2);
+  expect(run(request(), '--effort', 'heroic').code).toBe(2);
+});

@@ -1,0 +1,68 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
+
+/** Every test fails on a request to another host, on an error in the page and on a broken content policy. */
+export const test = base.extend<{ watch: undefined }>({
+  watch: [
+    async ({ context, baseURL }, use) => {
+      const troubles: string[] = [];
+      const own = new URL(baseURL ?? '').host;
+      context.on('request', (request) => {
+        const url = new URL(request.url());
+        if (!['blob:', 'data:'].includes(url.protocol) && url.host !== own) {
+          troubles.push(`request to ${url.href}`);
+        }
+      });
+      context.on('console', (message) => {
+        if (message.type() === 'error') troubles.push(`console: ${message.text()}`);
+      });
+      context.on('weberror', (error) => troubles.push(`page: ${error.error().message}`));
+      await use(undefined);
+      expect(troubles).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** The demo's class with everything in it. */
+export const CREW = '/c/c_thursday';
+
+/** Opens a view of the demo, waiting until its classes are loaded and saved. */
+export async function openDemo(page: Page, path: string): Promise<void> {
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /Thursday crew/ })).toBeVisible();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  if (path !== '/') await page.goto(path);
+}
+
+/** Makes a class from names by the interface and goes to its groups. */
+export async function classOf(page: Page, name: string, list: string): Promise<void> {
+  await page.goto('/');
+  await page.getByLabel(/Make (another|your first) class/).fill(name);
+  await page.getByRole('button', { name: 'Make the class' }).click();
+  await page.getByRole('textbox', { name: /One student a line/ }).fill(list);
+  await page.getByRole('button', { name: /^Add \d+ students?/ }).click();
+  await page.getByRole('link', { name: /Make groups/ }).click();
+}
+
+/** The row of the group in which a student sits. */
+export function rowOf(page: Page, student: string | RegExp): Locator {
+  return page.locator('[data-row]', { has: page.getByRole('button', { name: student }) });
+}
+
+/** Names along each row of the score sheet. */
+export async function rows(page: Page): Promise<string[][]> {
+  const all = await page.locator('[data-row]:not([data-row="aside"])').all();
+  return Promise.all(all.map((row) => row.locator('[data-student]').allInnerTexts()));
+}
+
+/** No serious or critical finding of axe on the page as it stands. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const grave = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(
+    grave.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`),
+  ).toEqual([]);
+}

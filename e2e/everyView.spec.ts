@@ -1,0 +1,76 @@
+import { CREW, expect, expectAccessible, openDemo, test } from './bench';
+
+const VIEWS = {
+  shelf: '/',
+  roster: `${CREW}/roster`,
+  rules: `${CREW}/rules`,
+  groups: `${CREW}/groups`,
+  stage: `${CREW}/stage`,
+  handoff: `${CREW}/handoff`,
+};
+
+for (const [name, path] of Object.entries(VIEWS)) {
+  for (const colorScheme of ['light', 'dark'] as const) {
+    test(`${name} has no serious accessibility finding (${colorScheme})`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme });
+      await openDemo(page, path);
+      await expect(page.getByRole('heading').nth(1)).toBeVisible();
+      await expectAccessible(page);
+    });
+  }
+
+  test(`${name} fits screens from 390 to 1920 pixels`, async ({ page }) => {
+    await openDemo(page, path);
+    await expect(page.getByRole('heading').nth(1)).toBeVisible();
+    for (const width of [390, 768, 1024, 1280, 1920]) {
+      await page.setViewportSize({ width, height: 844 });
+      const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+      expect({ width, over }).toEqual({ width, over: 0 });
+    }
+  });
+}
+
+test('states that come and go are accessible too: a clash, a selection, an open editor, no groups', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/groups`);
+  await page.getByRole('button', { name: /^Arjun Pillai/ }).click();
+  await page.getByRole('button', { name: /How many groups/ }).click();
+  await page.getByRole('radio', { name: 'So many groups' }).check();
+  await page.getByRole('spinbutton').fill('2');
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('r');
+  await expect(page.getByRole('alert').filter({ hasText: 'cannot all hold' })).toBeVisible();
+  await expectAccessible(page);
+  await page.goto('/c/c_estuary/groups');
+  await expect(page.getByText('Nothing has been dealt yet.')).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('names that look like markup stay names everywhere', async ({ page }) => {
+  await page.goto('/');
+  await page.getByLabel(/Make another class/).fill('<img src=x onerror=alert(1)>');
+  await page.keyboard.press('Enter');
+  await page
+    .getByRole('textbox', { name: /One student a line/ })
+    .fill('<script>alert(1)</script>\nBo');
+  await page.getByRole('button', { name: 'Add 2 students' }).click();
+  await expect(page.getByRole('rowheader', { name: '<script>alert(1)</script>' })).toBeVisible();
+  expect(await page.locator('img').count()).toBe(0);
+});
+
+test('pages come with a strict content policy and the usual headers', async ({ request }) => {
+  const response = await request.get('/');
+  const headers = response.headers();
+  const policy = headers['content-security-policy'] ?? '';
+  expect(policy).toContain("default-src 'self'");
+  expect(policy).toContain("object-src 'none'");
+  expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+  expect(headers).toMatchObject({
+    'x-content-type-options': 'nosniff',
+    'x-frame-options': 'DENY',
+    'referrer-policy': 'no-referrer',
+  });
+  expect(headers['x-powered-by']).toBeUndefined();
+});

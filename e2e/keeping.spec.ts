@@ -1,0 +1,87 @@
+import { CREW, expect, openDemo, rows, test } from './bench';
+
+test('8: after closing at any moment everything is as it was, undo and half-typed text included', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/groups`);
+  await page.keyboard.press('r');
+  await expect(page.getByRole('region', { name: 'Takes' }).getByRole('listitem')).toHaveCount(3);
+  await page.getByRole('link', { name: 'Roster' }).click();
+  await page.getByRole('textbox', { name: /One student a line/ }).fill('Sini Ve');
+  await page.waitForFunction(async () => {
+    const open = indexedDB.open('gruppetto-demo');
+    const db = await new Promise<IDBDatabase>((done) => (open.onsuccess = () => done(open.result)));
+    const get = db.transaction('records').objectStore('records').get('draft:paste:c_thursday');
+    const found = await new Promise<{ data: { text: string } } | undefined>(
+      (done) => (get.onsuccess = () => done(get.result as never)),
+    );
+    db.close();
+    return found?.data.text === 'Sini Ve';
+  });
+  // A renderer that crashes gets no chance to say goodbye.
+  const fresh = await page.context().newPage();
+  await page.close({ runBeforeUnload: false });
+  await fresh.goto(`${CREW}/roster`);
+  await expect(fresh.getByRole('textbox', { name: /One student a line/ })).toHaveValue('Sini Ve');
+  await fresh.goto(`${CREW}/groups`);
+  await expect(fresh.getByRole('region', { name: 'Takes' }).getByRole('listitem')).toHaveCount(3);
+  await fresh.getByRole('button', { name: /^Undo: shuffle/ }).click();
+  await expect(fresh.getByRole('region', { name: 'Takes' }).getByRole('listitem')).toHaveCount(2);
+});
+
+test('classes and lineups are made, renamed and deleted, and a deletion is undone', async ({
+  page,
+}) => {
+  await openDemo(page, '/');
+  await page.getByRole('button', { name: 'Rename Estuary Lab' }).click();
+  await page.getByRole('textbox', { name: 'Name of the class' }).fill('Estuary Night Lab');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Delete Estuary Night Lab' }).click();
+  await expect(page.getByRole('link', { name: /Estuary/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await page.getByRole('link', { name: /Estuary Night Lab/ }).click();
+  await expect(page.getByText('Nothing has been dealt yet.')).toBeVisible();
+
+  const chooser = page.getByRole('button', { name: /Salt wedge/ });
+  await chooser.click();
+  await page.getByRole('menuitem', { name: 'New lineup' }).click();
+  await page.getByRole('textbox', { name: 'Name of the lineup' }).fill('Mud flat');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Make groups' }).click();
+  await expect(page.locator('[data-row]')).toHaveCount(5);
+  await page.getByRole('button', { name: /Mud flat/ }).click();
+  await page.getByRole('menuitem', { name: 'Delete Mud flat' }).click();
+  await expect(chooser).toBeVisible();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByRole('button', { name: /Mud flat/ })).toBeVisible();
+  await expect(page.locator('[data-row]')).toHaveCount(5);
+});
+
+test('two tabs of one class stay in step', async ({ page, context }) => {
+  await openDemo(page, `${CREW}/groups`);
+  const other = await context.newPage();
+  await other.goto(`${CREW}/groups`);
+  await expect(other.locator('[data-row]').first()).toBeVisible();
+  await page.keyboard.press('r');
+  await expect(other.getByRole('region', { name: 'Takes' }).getByRole('listitem')).toHaveCount(3);
+  expect(await rows(other)).toEqual(await rows(page));
+});
+
+test('who is away leaves the count in the sentence and stands aside from the next shuffle', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/roster`);
+  await page.getByRole('switch', { name: 'Amira Haddad is here today' }).click();
+  await expect(page.getByText('28 students, 27 here today')).toBeVisible();
+  await page.getByRole('link', { name: 'Groups' }).click();
+  await expect(page.getByText('6 groups of 4 and 1 of 3')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Amira Haddad, away today' })).toBeVisible();
+  await page.keyboard.press('r');
+  await expect(page.getByRole('button', { name: /^Amira Haddad/ })).toHaveCount(0);
+});
+
+test('a large class is dealt without blocking the page', async ({ page }) => {
+  await openDemo(page, '/c/c_open/groups');
+  await page.getByRole('button', { name: 'Make groups' }).click();
+  await expect(page.locator('[data-row]:not([data-row="aside"])')).toHaveCount(300);
+});

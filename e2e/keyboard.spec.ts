@@ -1,0 +1,82 @@
+import { CREW, expect, openDemo, rowOf, test } from './bench';
+
+test('from an empty shelf to groups on stage, by keyboard alone', async ({ page }) => {
+  await openDemo(page, '/');
+  const keys = page.keyboard;
+  await page.getByLabel(/Make another class/).focus();
+  await keys.type('Weir watchers');
+  await keys.press('Enter');
+  await page.waitForURL(/roster/);
+  await expect(page.getByRole('textbox', { name: /One student a line/ })).toBeFocused();
+  await keys.insertText('Ana Ruiz\nBo Li\nCaro Moe\nDov Ash\nEli Orr\nFay Ito');
+  await keys.press('Control+Enter');
+  await expect(page.getByText('6 students, all here today')).toBeVisible();
+  await page.getByRole('link', { name: 'Quiet rules' }).focus();
+  await keys.press('Enter');
+  await page.getByRole('radio', { name: 'these apart' }).focus();
+  await keys.press('ArrowRight');
+  await keys.press('Tab');
+  for (const name of ['ana', 'bo']) {
+    await keys.type(name);
+    await keys.press('Enter');
+  }
+  await keys.press('Enter');
+  await expect(page.getByText('Ana R. and Bo L. together', { exact: true })).toBeVisible();
+  await page.getByRole('link', { name: 'Groups' }).focus();
+  await keys.press('Enter');
+  await page.getByRole('button', { name: /How many groups/ }).focus();
+  await keys.press('Enter');
+  await expect(page.getByRole('radio', { name: 'So many in each' })).toBeFocused();
+  await keys.press('Tab');
+  await keys.press('Tab');
+  await keys.press('ArrowDown');
+  await expect(page.getByText('2 groups of 3')).toBeVisible();
+  await keys.press('Escape');
+  await keys.press('r');
+  await expect(rowOf(page, 'Ana Ruiz').getByRole('button', { name: 'Bo Li' })).toBeVisible();
+  await keys.press('s');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Alder' })).toBeVisible();
+  await keys.press('b');
+  await page.waitForURL(/groups/);
+});
+
+test('a student is moved by a figure, by Alt and an arrow, and aside, with focus and word kept', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/groups`);
+  const tile = page.getByRole('button', { name: /^Arjun Pillai/ });
+  const row = rowOf(page, /^Arjun Pillai/);
+  await tile.focus();
+  await page.keyboard.press('3');
+  await expect(row).toHaveAttribute('data-row', '2');
+  await expect(tile).toBeFocused();
+  await expect(
+    page.getByRole('status').filter({ hasText: 'Arjun P. is in Sedge now.' }),
+  ).toBeAttached();
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect(row).toHaveAttribute('data-row', '1');
+  await page.keyboard.press('0');
+  await expect(row).toHaveAttribute('data-row', 'aside');
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect(row).toHaveAttribute('data-row', '0');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.locator('[data-row="1"] [data-student]:focus')).toHaveCount(1);
+});
+
+test('the drawer moves the selected student with a press, and single letters can be turned off', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/groups`);
+  await page.getByRole('button', { name: /^Arjun Pillai/ }).press('Enter');
+  const drawer = page.getByRole('complementary', { name: 'About the selection' });
+  await expect(drawer.getByRole('heading', { name: 'Arjun P. in Alder' })).toBeVisible();
+  await drawer.getByRole('button', { name: /Cress/ }).click();
+  await expect(rowOf(page, /^Arjun Pillai/)).toHaveAttribute('data-row', '6');
+  await page.keyboard.press('Shift+?');
+  await page.getByRole('switch', { name: /Single letters/ }).click();
+  await page.keyboard.press('Escape');
+  await page.locator('h1').click({ position: { x: 1, y: 1 }, trial: true });
+  await page.keyboard.press('s');
+  await page.keyboard.press('Control+z');
+  await expect(rowOf(page, /^Arjun Pillai/)).toHaveAttribute('data-row', '0');
+});

@@ -1,0 +1,33 @@
+import { defineConfig } from '@playwright/test';
+
+/** Its own port, so that a running demo is left in peace. */
+const PORT = Number(process.env.GRUPPETTO_E2E_PORT ?? 4690);
+const address = `http://localhost:${PORT}`;
+
+export default defineConfig({
+  testDir: 'e2e',
+  fullyParallel: true,
+  forbidOnly: true,
+  workers: 2,
+  timeout: 45_000,
+  reporter: process.env.GRUPPETTO_E2E_REPORT
+    ? [['list'], ['json', { outputFile: process.env.GRUPPETTO_E2E_REPORT }]]
+    : 'list',
+  use: {
+    baseURL: address,
+    viewport: { width: 1280, height: 800 },
+    permissions: ['clipboard-read', 'clipboard-write'],
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: [
+        ...['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run'],
+        ...['--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      ],
+    },
+  },
+  webServer: {
+    command: `node node_modules/next/dist/bin/next start -p ${PORT} -H localhost`,
+    url: address,
+    env: { GRUPPETTO_DEMO: '1', NEXT_TELEMETRY_DISABLED: '1' },
+  },
+});

@@ -1,0 +1,67 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { readClassFile, writeClassFile, type ClassFile } from './classFile';
+import type { RecordKind, RecordOf } from './records';
+
+const folder = join(__dirname, '../../demo/classes');
+const demoFiles = readdirSync(folder).map((name): [string, ClassFile] => [
+  name,
+  JSON.parse(readFileSync(join(folder, name), 'utf8')) as ClassFile,
+]);
+
+function recordsOf(file: unknown) {
+  const read = readClassFile(file);
+  if (!read.ok) throw new Error(JSON.stringify(read.issue));
+  const all = <K extends RecordKind>(kind: K) =>
+    read.records.filter((one): one is RecordOf<K> => one.record === kind);
+  return {
+    theClass: all('class')[0]!,
+    students: all('student'),
+    rules: all('rule'),
+    lineups: all('lineup'),
+    takes: all('take'),
+  };
+}
+
+describe('class files', () => {
+  test.each(demoFiles)(
+    'the demo file %s comes back from reading and writing exactly',
+    (_, file) => {
+      const { theClass, ...parts } = recordsOf(file);
+      expect(writeClassFile(theClass, parts)).toEqual(file);
+    },
+  );
+
+  test('the demo is complete: four classes, 28 students in two sections, rules, six past weeks', () => {
+    const classes = demoFiles.map(([, file]) => recordsOf(file));
+    expect(classes.map(({ students }) => students.length).sort((a, b) => a - b)).toEqual([
+      17, 24, 28, 1200,
+    ]);
+    const crew = classes.find(({ students }) => students.length === 28)!;
+    expect(crew.theClass.sections).toHaveLength(2);
+    expect(crew.theClass.details.map(({ kind }) => kind)).toEqual([
+      'number',
+      'level',
+      'yesNo',
+      'category',
+      'yesNo',
+    ]);
+    expect(crew.theClass.skillLadder).toHaveLength(8);
+    expect(crew.rules).toHaveLength(4);
+    expect(crew.lineups.filter(({ state }) => state === 'retired')).toHaveLength(6);
+    expect(crew.students.every(({ email }) => /^$|@exa?m?a?ple\.org$/.test(email))).toBe(true);
+  });
+
+  test('a newer file, a foreign file and a damaged record are each refused, and nothing of them is taken', () => {
+    const [, file] = demoFiles[0]!;
+    expect(readClassFile({ ...file, version: 2 })).toMatchObject({ issue: { code: 'newerFile' } });
+    expect(readClassFile({ ...file, records: { ...file.records, student: 9 } })).toMatchObject({
+      issue: { code: 'newerVersion', record: 'student' },
+    });
+    expect(readClassFile({ hello: 1 })).toMatchObject({ issue: { code: 'notAClassFile' } });
+    expect(readClassFile({ ...file, students: [{ ...file.students[0], name: 7 }] })).toMatchObject({
+      ok: false,
+      issue: { code: 'damagedRecord', record: 'student', path: 'name' },
+    });
+  });
+});

@@ -1,0 +1,111 @@
+import type { ArrangeRequest } from '../core/format';
+import { ArrangeClient, WorkerError, type WorkerLike } from './client';
+import type { FromWorker, Port, ToWorker } from './protocol';
+import { serve } from './serve';
+
+const request = (n: number, groups = 2): ArrangeRequest => ({
+  format: 'gruppetto.request',
+  version: 1,
+  seed: 1,
+  students: Array.from({ length: n }, (_, i) => ({ id: `s${i}` })),
+  sizing: { by: 'count', count: groups },
+  rules: [],
+});
+
+/** A long search: a dense apart graph on the edge of what its groups allow. */
+function hardRequest(): ArrangeRequest {
+  const rules = Array.from({ length: 700 }, (_, i) => ({
+    kind: 'apart' as const,
+    students: [`s${(i * 7) % 80}`, `s${(i * 7 + 1 + ((i * 13) % 78)) % 80}`],
+  })).filter(({ students: [a, b] }) => a !== b);
+  return { ...request(80, 8), rules };
+}
+
+/** The real serving code on a port of this process; `silent` never answers. */
+function fakeWorker(silent = false): WorkerLike & { terminated: boolean } {
+  const inner: Port<FromWorker, ToWorker> = { onmessage: null, postMessage: () => undefined };
+  const worker: WorkerLike & { terminated: boolean } = {
+    terminated: false,
+    onmessage: null,
+    onerror: null,
+    onmessageerror: null,
+    postMessage: (data) => {
+      if (!silent) queueMicrotask(() => inner.onmessage?.({ data: structuredClone(data) }));
+    },
+    terminate: () => {
+      worker.terminated = true;
+    },
+  };
+  inner.postMessage = (data) => worker.onmessage?.({ data: structuredClone(data) });
+  let clock = 0;
+  // Every look at the clock finds a slice used up, so that each step of a search lets messages in.
+  serve(
+    inner,
+    () => new Promise((resolve) => setImmediate(resolve)),
+    () => (clock += 1_000),
+  );
+  return worker;
+}
+
+describe('every call to the worker settles', () => {
+  test('with its outcome, each call its own', async () => {
+    const client = new ArrangeClient(() => fakeWorker());
+    const [four, nine, none] = await Promise.all([
+      client.arrange(request(4)),
+      client.arrange(request(9, 3)),
+      client.arrange(request(0)),
+    ]);
+    expect(four.ok && four.result.rounds[0]!.groups.map((group) => group.length)).toEqual([2, 2]);
+    expect(nine.ok && nine.result.rounds[0]!.groups.map((group) => group.length)).toEqual([
+      3, 3, 3,
+    ]);
+    expect(none).toEqual({ ok: false, issue: { code: 'noStudents' } });
+  });
+
+  test('as cancelled, before it begins and half way, and the worker serves on', async () => {
+    const client = new ArrangeClient(() => fakeWorker());
+    const early = AbortSignal.abort();
+    await expect(client.arrange(request(4), { signal: early })).rejects.toMatchObject({
+      code: 'cancelled',
+    });
+    const controller = new AbortController();
+    const seen: number[] = [];
+    const long = client.arrange(hardRequest(), {
+      effort: 'thorough',
+      signal: controller.signal,
+      onProgress: (done) => {
+        seen.push(done);
+        controller.abort();
+      },
+    });
+    await expect(long).rejects.toMatchObject({ code: 'cancelled' });
+    expect(seen).toHaveLength(1);
+    await expect(client.arrange(request(4))).resolves.toMatchObject({ ok: true });
+  });
+
+  test('when the worker dies, and the next call has a fresh worker', async () => {
+    const workers = [fakeWorker(true), fakeWorker()];
+    let started = 0;
+    const client = new ArrangeClient(() => workers[started++]!);
+    const calls = [client.arrange(request(4)), client.arrange(request(6))];
+    workers[0]!.onerror?.({ message: 'out of memory' });
+    for (const call of calls) {
+      await expect(call).rejects.toEqual(new WorkerError('workerDied', 'out of memory'));
+    }
+    expect(workers[0]!.terminated).toBe(true);
+    await expect(client.arrange(request(4))).resolves.toMatchObject({ ok: true });
+  });
+
+  test('when the search fails, with what it said', async () => {
+    const client = new ArrangeClient(() => fakeWorker());
+    const broken = { ...request(4), rules: null } as unknown as ArrangeRequest;
+    await expect(client.arrange(broken)).rejects.toMatchObject({ code: 'failed' });
+  });
+
+  test('when it is closed while a call waits', async () => {
+    const client = new ArrangeClient(() => fakeWorker(true));
+    const call = client.arrange(request(4));
+    client.close();
+    await expect(call).rejects.toMatchObject({ code: 'workerDied' });
+  });
+});
