@@ -9,7 +9,8 @@ export default defineConfig({
   fullyParallel: true,
   forbidOnly: true,
   workers: 2,
-  timeout: 45_000,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
   reporter: process.env.GRUPPETTO_E2E_REPORT
     ? [['list'], ['json', { outputFile: process.env.GRUPPETTO_E2E_REPORT }]]
     : 'list',

@@ -34,7 +34,9 @@ export async function openDemo(page: Page, path: string): Promise<void> {
   await page.goto('/');
   await expect(page.getByRole('link', { name: /Thursday crew/ })).toBeVisible();
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
-  if (path !== '/') await page.goto(path);
+  if (path === '/') return;
+  await page.goto(path);
+  if (path === `${CREW}/groups`) await expect(page.locator('[data-student]').first()).toBeVisible();
 }
 
 /** Makes a class from names by the interface and goes to its groups. */

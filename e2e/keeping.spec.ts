@@ -73,7 +73,7 @@ test('who is away leaves the count in the sentence and stands aside from the nex
   await openDemo(page, `${CREW}/roster`);
   await page.getByRole('switch', { name: 'Amira Haddad is here today' }).click();
   await expect(page.getByText('28 students, 27 here today')).toBeVisible();
-  await page.getByRole('link', { name: 'Groups' }).click();
+  await page.getByRole('link', { name: 'Groups', exact: true }).click();
   await expect(page.getByText('6 groups of 4 and 1 of 3')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Amira Haddad, away today' })).toBeVisible();
   await page.keyboard.press('r');

@@ -22,7 +22,7 @@ test('from an empty shelf to groups on stage, by keyboard alone', async ({ page 
   }
   await keys.press('Enter');
   await expect(page.getByText('Ana R. and Bo L. together', { exact: true })).toBeVisible();
-  await page.getByRole('link', { name: 'Groups' }).focus();
+  await page.getByRole('link', { name: 'Groups', exact: true }).focus();
   await keys.press('Enter');
   await page.getByRole('button', { name: /How many groups/ }).focus();
   await keys.press('Enter');

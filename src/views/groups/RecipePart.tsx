@@ -17,7 +17,9 @@ export function RecipePart({ text, label, children }: RecipePartProps) {
   const editor = useRef<HTMLDivElement>(null);
   const editorId = useId();
   useEffect(() => {
-    if (open) editor.current?.querySelector<HTMLElement>('input:checked, input')?.focus();
+    const fields = open ? editor.current : null;
+    const chosen = fields?.querySelector<HTMLElement>('input:checked');
+    (chosen ?? fields?.querySelector<HTMLElement>('input'))?.focus();
   }, [open]);
   const close = (): void => {
     setOpen(false);

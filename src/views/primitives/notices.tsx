@@ -49,6 +49,8 @@ export function NoticeProvider({ children }: { readonly children: ReactNode }) {
         onClose={(_, reason) => {
           if (reason !== 'clickaway') setOpen(false);
         }}
+        // Spoken politely: nothing here is urgent.
+        slotProps={{ content: { role: 'status' } }}
         message={shown?.notice.text}
         action={
           action && (

@@ -21,7 +21,7 @@ interface PasteBoxProps {
 export function PasteBox({ classId, students }: PasteBoxProps) {
   const store = useStore();
   const pasted = usePastedList(classId, students);
-  const { notify, announce } = useNotices();
+  const { notify } = useNotices();
   const areaId = useId();
   const area = useRef<HTMLTextAreaElement>(null);
   const empty = students.length === 0;
@@ -31,7 +31,6 @@ export function PasteBox({ classId, students }: PasteBoxProps) {
   const takeIn = (): void => {
     if (!ready) return;
     const added = pasted.takeIn();
-    announce(say.roster.added(added));
     notify({
       text: say.roster.added(added),
       action: { label: say.frame.undoShort, run: () => void store.history.undo() },

@@ -1,0 +1,13 @@
+import { z } from 'zod';
+import { ClassFile } from '@/schema/classFile';
+import { RequestSchema } from '@/schema/request';
+import { ResultSchema } from '@/schema/result';
+
+/** The open formats as JSON Schema (draft 2020-12), by the name of their file in docs/. */
+export function jsonSchemas(): Readonly<Record<string, unknown>> {
+  return {
+    'request.schema.json': z.toJSONSchema(RequestSchema, { io: 'input' }),
+    'result.schema.json': z.toJSONSchema(ResultSchema),
+    'class-file.schema.json': z.toJSONSchema(ClassFile, { io: 'input' }),
+  };
+}

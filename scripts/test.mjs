@@ -1,0 +1,85 @@
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { join } from 'node:path';
+import { ensureChromium } from './chromium.mjs';
+import { ensurePackages, ROOT, run } from './packages.mjs';
+
+const REPORTS = join(ROOT, '.cache', 'reports');
+const UNIT_REPORT = join(REPORTS, 'unit.json');
+const E2E_REPORT = join(REPORTS, 'e2e.json');
+
+ensurePackages();
+ensureChromium();
+rmSync(REPORTS, { recursive: true, force: true });
+mkdirSync(REPORTS, { recursive: true });
+
+const counts = { passed: 0, failed: 0 };
+const summary = [];
+
+check('formatting', () => run('npx', ['prettier', '--check', '--log-level', 'warn', '.']));
+check('lint', () => run('npx', ['eslint', '--max-warnings', '0', '.']));
+check('import arrows', () => run('npm', ['run', '--silent', 'arrows']));
+check('types', () => run('npx', ['tsc', '--noEmit']));
+suite('unit tests', UNIT_REPORT, unitCounts, () =>
+  run('npx', ['jest', '--json', `--outputFile=${UNIT_REPORT}`]),
+);
+if (check('build', () => run('npx', ['next', 'build']))) {
+  const port = await freePort();
+  suite('end-to-end tests', E2E_REPORT, e2eCounts, () =>
+    run('npx', ['playwright', 'test'], {
+      GRUPPETTO_E2E_REPORT: E2E_REPORT,
+      GRUPPETTO_E2E_PORT: String(port),
+    }),
+  );
+}
+
+console.log(`\n${summary.join('\n')}\n`);
+console.log(`${counts.passed} passed, ${counts.failed} failed`);
+process.exit(counts.failed === 0 ? 0 : 1);
+
+/** One check counts as one. */
+function check(name, works) {
+  return record(name, works() ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+}
+
+/** A suite counts each of its tests; one that ends badly without a failed test counts as one failure. */
+function suite(name, report, read, works) {
+  const ended = works();
+  let result;
+  try {
+    result = read(JSON.parse(readFileSync(report, 'utf8')));
+  } catch {
+    result = { passed: 0, failed: 1 };
+  }
+  if (result.passed === 0 || (!ended && result.failed === 0)) result.failed++;
+  return record(name, result);
+}
+
+function record(name, { passed, failed }) {
+  counts.passed += passed;
+  counts.failed += failed;
+  summary.push(`${failed === 0 ? 'ok    ' : 'FAILED'} ${name}: ${passed} passed, ${failed} failed`);
+  console.error(`\n== ${summary.at(-1)}\n`);
+  return failed === 0;
+}
+
+function unitCounts(report) {
+  return {
+    passed: report.numPassedTests,
+    failed: report.numFailedTests + report.numRuntimeErrorTestSuites,
+  };
+}
+
+function e2eCounts({ stats }) {
+  return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
+}
+
+function freePort() {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.listen(0, 'localhost', () => {
+      const { port } = probe.address();
+      probe.close(() => resolve(port));
+    });
+  });
+}
