@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { flushSync } from 'react-dom';
 import type { StudentId } from '@/schema/ids';
 import { say } from '@/messages';
 import { moveStudents } from '@/store/actions/takes';
@@ -34,7 +35,10 @@ export function useSelection({ take, sheet, students, rules, nameOf }: Selection
   /** To the group of a number from 0, or aside for null. */
   const move = (id: StudentId, target: number | null): void => {
     if (!take || groupOf(id) === target) return;
-    moveStudents(store, take.id, [id], target);
+    const focused = isFocused(id);
+    // Drawn at once, so that the focus is on the tile again before the next key comes.
+    flushSync(() => moveStudents(store, take.id, [id], target));
+    if (focused) focusTile(id);
     const moved = store.records.get('take', take.id);
     const after = sheetOf(moved, students, rules, today());
     const broken = after.groups.flatMap((group) => group.broken);
@@ -46,7 +50,6 @@ export function useSelection({ take, sheet, students, rules, nameOf }: Selection
         concerned.map(({ rule }) => say.rules.sentence(rule.kind, rule.studentIds.map(nameOf))),
       ),
     );
-    refocus(id);
   };
 
   return {
@@ -60,12 +63,12 @@ export function useSelection({ take, sheet, students, rules, nameOf }: Selection
 
 export type Selection = ReturnType<typeof useSelection>;
 
+function isFocused(id: StudentId): boolean {
+  const { activeElement } = document;
+  return activeElement instanceof HTMLElement && activeElement.dataset.student === id;
+}
+
 /** A moved tile is a new element in another row: the focus follows it there. */
-function refocus(id: StudentId): void {
-  const had =
-    document.activeElement instanceof HTMLElement && document.activeElement.dataset.student === id;
-  if (!had) return;
-  requestAnimationFrame(() => {
-    document.querySelector<HTMLElement>(`[data-student="${CSS.escape(id)}"]`)?.focus();
-  });
+function focusTile(id: StudentId): void {
+  document.querySelector<HTMLElement>(`[data-student="${CSS.escape(id)}"]`)?.focus();
 }

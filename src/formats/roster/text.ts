@@ -1,0 +1,67 @@
+/** Characters that no reader sees: zero widths, directional marks, soft hyphens, byte order marks. */
+const INVISIBLE = /[\u00ad\u180e\u200b-\u200f\u202a-\u202e\u2060-\u2064\u2066-\u2069\ufeff]/gu;
+
+/** The text in Unicode's composed form, without control and invisible characters, inner spaces folded. */
+export function cleanText(text: string): string {
+  return text
+    .normalize('NFC')
+    .replace(INVISIBLE, '')
+    .replace(/[\p{Cc}\s]+/gu, ' ')
+    .trim();
+}
+
+/** Whether cleaning takes away more than spaces at the ends and line breaks. */
+export function holdsInvisible(text: string): boolean {
+  INVISIBLE.lastIndex = 0;
+  return INVISIBLE.test(text);
+}
+
+/** For comparing words: lower case, no accents, every run of other signs one space. */
+export function plainWords(text: string): string {
+  return cleanText(text)
+    .replace(/([\p{Ll}\d])(\p{Lu})/gu, '$1 $2')
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}#]+/gu, ' ')
+    .trim();
+}
+
+const MISSING = new Set(
+  [
+    '',
+    '-',
+    '--',
+    '–',
+    '—',
+    '.',
+    '?',
+    'n/a',
+    'na',
+    'n.a.',
+    'n.a',
+    '#n/a',
+    'null',
+    'nil',
+    'none',
+    'nan',
+  ].concat([
+    'k.a.',
+    'k. a.',
+    'keine angabe',
+    's/d',
+    'n.d.',
+    'n/d',
+    'nd',
+    'sin dato',
+    'sin datos',
+    'non renseigné',
+    'missing',
+    'unknown',
+  ]),
+);
+
+/** Whether a cell says that nothing is known. */
+export function isMissing(cell: string): boolean {
+  return MISSING.has(cleanText(cell).toLowerCase());
+}

@@ -1,0 +1,180 @@
+import { cleanText, isMissing, plainWords } from './text';
+import type { DetailKind } from './types';
+
+const YES = new Set([
+  'yes',
+  'y',
+  'true',
+  'si',
+  's',
+  'oui',
+  'o',
+  'vrai',
+  'ja',
+  'j',
+  'wahr',
+  'verdadero',
+  'x',
+  '✓',
+  '✔',
+  '☑',
+  'done',
+]);
+const NO = new Set(['no', 'n', 'false', 'non', 'faux', 'nein', 'falsch', 'falso', '✗', '✘', '☐']);
+
+/** Orders of level words from low to high, as `plainWords` writes them. Words on one place mean the same. */
+const SCALES: readonly (readonly (readonly string[])[])[] = [
+  [
+    ['very low'],
+    ['low'],
+    ['middle', 'medium', 'mid', 'average', 'moderate'],
+    ['high'],
+    ['very high'],
+  ],
+  [
+    ['none'],
+    ['novice', 'new', 'beginner', 'beginning', 'starter', 'basic'],
+    ['elementary', 'some', 'emerging', 'developing'],
+    ['intermediate', 'proficient', 'secure'],
+    ['advanced', 'seasoned', 'exceeding', 'fluent'],
+    ['expert', 'native'],
+  ],
+  [
+    ['poor', 'weak'],
+    ['fair'],
+    ['satisfactory', 'average', 'ok'],
+    ['good'],
+    ['very good', 'strong'],
+    ['excellent', 'outstanding'],
+  ],
+  [['below'], ['approaching'], ['meets', 'meeting', 'at'], ['exceeds', 'above']],
+  [['never'], ['rarely', 'seldom'], ['sometimes'], ['often', 'usually'], ['always']],
+  [
+    ['small', 's'],
+    ['medium', 'm'],
+    ['large', 'l'],
+    ['extra large', 'xl'],
+  ],
+  [['a1'], ['a2'], ['b1'], ['b2'], ['c1'], ['c2']],
+  [['muy bajo'], ['bajo', 'baja'], ['medio', 'media'], ['alto', 'alta'], ['muy alto', 'muy alta']],
+  [
+    ['principiante', 'basico', 'inicial'],
+    ['elemental'],
+    ['intermedio', 'intermedia'],
+    ['avanzado', 'avanzada'],
+    ['experto', 'experta'],
+  ],
+  [
+    ['faible', 'bas', 'basse'],
+    ['moyen', 'moyenne'],
+    ['fort', 'forte', 'haut', 'eleve', 'elevee'],
+  ],
+  [
+    ['debutant', 'debutante'],
+    ['elementaire'],
+    ['intermediaire'],
+    ['avance', 'avancee', 'confirme', 'confirmee'],
+    ['expert', 'experte'],
+  ],
+  [['niedrig', 'gering', 'tief'], ['mittel'], ['hoch']],
+  [
+    ['anfanger', 'anfangerin', 'einsteiger', 'neu'],
+    ['grundlagen'],
+    ['mittelstufe', 'etwas'],
+    ['fortgeschritten', 'fortgeschrittene'],
+    ['experte', 'expertin', 'erfahren'],
+  ],
+  [
+    ['freshman', 'first year'],
+    ['sophomore', 'second year'],
+    ['junior', 'third year'],
+    ['senior', 'fourth year'],
+  ],
+];
+
+export interface KindGuess {
+  readonly kind: DetailKind;
+  /** The values of a level from low to high, as the file writes them. */
+  readonly levels: readonly string[];
+  /** How numbers of the column are written. */
+  readonly decimal: '.' | ',';
+}
+
+/** What kind of detail a column is, from its values; those that are missing say nothing. */
+export function guessKind(
+  heading: string,
+  cells: readonly string[],
+  commaIsDecimal: boolean,
+): KindGuess {
+  const values = cells.filter((cell) => !isMissing(cell)).map(cleanText);
+  const decimal = commaIsDecimal || commaMeansDecimal(values) ? ',' : '.';
+  const plain = { levels: [], decimal } as const;
+  if (values.length === 0) return { kind: 'category', ...plain };
+  const words = new Set(values.map(yesNoWord));
+  if (
+    [...words].every((word) => YES.has(word) || NO.has(word)) &&
+    ![...words].every(isLetterGrade)
+  ) {
+    return { kind: 'yesNo', ...plain };
+  }
+  if (values.every((value) => readNumber(value, decimal) !== null) && !values.some(isCode)) {
+    return { kind: /\b(skill|mastery)\b/i.test(heading) ? 'skill' : 'number', ...plain };
+  }
+  const levels = levelsOf(values);
+  return levels ? { kind: 'level', levels, decimal } : { kind: 'category', ...plain };
+}
+
+/** A single S or N may be a size or a point of the compass as well as an answer; alone it answers nothing. */
+function isLetterGrade(word: string): boolean {
+  return ['s', 'n', 'o', 'x'].includes(word) && word !== 'x';
+}
+
+/** Figures that are a name, not an amount: leading zeros, telephone numbers. */
+function isCode(value: string): boolean {
+  return (
+    /^0\d/.test(value) || /^\+\d{6,}$/.test(value.replace(/\s/g, '')) || /^\d{10,}$/.test(value)
+  );
+}
+
+/** "3,5" has a decimal comma; "1,234" alone could be either, and is taken for a thousand. */
+function commaMeansDecimal(values: readonly string[]): boolean {
+  const commas = values.filter((value) => /^[+-]?\d+,\d+\s*%?$/.test(value));
+  if (commas.some((value) => !/,\d{3}\s*%?$/.test(value))) return true;
+  return values.some((value) => /^[+-]?\d{1,3}(\.\d{3})+,\d+$/.test(value));
+}
+
+/** The number that a cell writes, or null; percent signs and separators of thousands are understood. */
+export function readNumber(cell: string, decimal: '.' | ','): number | null {
+  const text = cleanText(cell)
+    .replace(/[\s'’]/g, '')
+    .replace(/[%°]$/, '')
+    .replace(/^\u2212/, '-');
+  const thousands = decimal === ',' ? '.' : ',';
+  const grouped = new RegExp(`^[+-]?\\d{1,3}(\\${thousands}\\d{3})+(\\${decimal}\\d+)?$`);
+  const bare = grouped.test(text) ? text.replaceAll(thousands, '') : text;
+  const written = decimal === ',' ? bare.replace(',', '.') : bare;
+  // A column with decimal commas may still hold "3.5" where no thousand can be meant.
+  return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(written) ? Number(written) : null;
+}
+
+/** 'yes', 'no' or null. */
+export function readYesNo(cell: string): 'yes' | 'no' | null {
+  const word = yesNoWord(cell);
+  return YES.has(word) ? 'yes' : NO.has(word) ? 'no' : null;
+}
+
+function yesNoWord(cell: string): string {
+  return plainWords(cell) || cleanText(cell);
+}
+
+/** The values in the order of the scale that knows them all; null where none does. */
+function levelsOf(values: readonly string[]): readonly string[] | null {
+  const distinct = [...new Map(values.map((value) => [plainWords(value), value])).entries()];
+  if (distinct.length < 2) return null;
+  for (const scale of SCALES) {
+    const placeOf = (word: string): number => scale.findIndex((step) => step.includes(word));
+    if (!distinct.every(([word]) => placeOf(word) >= 0)) continue;
+    return distinct.sort(([a], [b]) => placeOf(a) - placeOf(b)).map(([, value]) => value);
+  }
+  return null;
+}
