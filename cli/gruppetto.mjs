@@ -2,4 +2,4 @@
 import { loadCommandLine } from '../scripts/bundle.mjs';
 
 const { main } = await loadCommandLine();
-process.exitCode = main(process.argv.slice(2), (sentence) => console.error(sentence));
+process.exitCode = await main(process.argv.slice(2), (sentence) => console.error(sentence));

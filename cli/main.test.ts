@@ -6,14 +6,16 @@ import { main } from './main';
 
 const folder = mkdtempSync(join(tmpdir(), 'gruppetto-'));
 
-function run(content: string, ...options: string[]) {
+async function run(content: string, ...options: string[]) {
   const [request, result] = [
     join(folder, 'request.json'),
     join(folder, `result-${Math.trunc(process.hrtime()[1])}.json`),
   ];
   writeFileSync(request, content);
   const said: string[] = [];
-  const code = main(['arrange', request, result, ...options], (sentence) => said.push(sentence));
+  const code = await main(['arrange', request, result, ...options], (sentence) =>
+    said.push(sentence),
+  );
   const written: unknown = existsSync(result) ? JSON.parse(readFileSync(result, 'utf8')) : null;
   return { code, said, written };
 }
@@ -29,8 +31,8 @@ const request = (rules: unknown[] = [], more: object = {}) =>
     ...more,
   });
 
-test('a feasible request ends with 0 and a result of the published shape', () => {
-  const { code, written } = run(
+test('a feasible request ends with 0 and a result of the published shape', async () => {
+  const { code, written } = await run(
     request([{ kind: 'apart', students: ['ana', 'bo'] }]),
     '--effort',
     'quick',
@@ -41,8 +43,8 @@ test('a feasible request ends with 0 and a result of the published shape', () =>
   expect(result.rounds[0]?.groups.map((group) => group.length)).toEqual([2, 2]);
 });
 
-test('rules that cannot hold end with 3, the result written, the clash in words', () => {
-  const { code, said, written } = run(
+test('rules that cannot hold end with 3, the result written, the clash in words', async () => {
+  const { code, said, written } = await run(
     request([{ kind: 'apart', students: ['ana', 'bo', 'caro'] }]),
   );
   expect(code).toBe(3);
@@ -69,17 +71,17 @@ test.each([
     'at most 4 groups',
   ],
   ['no students', request([], { students: [] }), 'nobody to put into groups'],
-])('%s ends with 2, a clear sentence, and nothing written', (_, content, sentence) => {
-  const { code, said, written } = run(content);
+])('%s ends with 2, a clear sentence, and nothing written', async (_, content, sentence) => {
+  const { code, said, written } = await run(content);
   expect(code).toBe(2);
   expect(said.join(' ')).toContain(sentence);
   expect(written).toBeNull();
 });
 
-test('a missing file and a wrong call end with 2', () => {
+test('a missing file and a wrong call end with 2', async () => {
   expect(
-    main(['arrange', join(folder, 'none.json'), join(folder, 'x.json')], () => undefined),
+    await main(['arrange', join(folder, 'none.json'), join(folder, 'x.json')], () => undefined),
   ).toBe(2);
-  expect(main(['dance'], () => undefined)).toBe(2);
-  expect(run(request(), '--effort', 'heroic').code).toBe(2);
+  expect(await main(['dance'], () => undefined)).toBe(2);
+  expect((await run(request(), '--effort', 'heroic')).code).toBe(2);
 });

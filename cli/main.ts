@@ -1,122 +1,13 @@
-import { readFileSync, writeFileSync } from 'node:fs';
-import { arrangeNow } from '@/core/arrange';
-import type { ArrangeRequest, ArrangeResult, Effort } from '@/core/format';
 import { say } from '@/messages';
-import { readRequest } from '@/schema/request';
-import { toResultFile } from '@/schema/result';
+import { arrangeCommand } from './arrange';
+import { BAD_INPUT, type Complain } from './files';
+import { rosterCommand } from './roster';
 
-/** Exit codes of the command line. */
-const FEASIBLE = 0;
-const BAD_INPUT = 2;
-const NOT_FEASIBLE = 3;
-
-const EFFORTS: readonly string[] = ['quick', 'normal', 'thorough'] satisfies Effort[];
-
-/** Runs one command and returns the exit code; errors go to `complain`, one sentence a line. */
-export function main(args: readonly string[], complain: (sentence: string) => void): number {
+/** Runs one command and resolves to the exit code. */
+export async function main(args: readonly string[], complain: Complain): Promise<number> {
   const [command, ...rest] = args;
   if (command === 'arrange') return arrangeCommand(rest, complain);
+  if (command === 'roster') return rosterCommand(rest, complain);
   complain(say.commandLine.usage);
   return BAD_INPUT;
-}
-
-function arrangeCommand(args: readonly string[], complain: (sentence: string) => void): number {
-  const parsed = arrangeArguments(args);
-  if (!parsed.ok) {
-    complain(parsed.sentence);
-    return BAD_INPUT;
-  }
-  const { requestPath, resultPath, effort } = parsed;
-  const data = readJson(requestPath);
-  if (!data.ok) {
-    complain(data.sentence);
-    return BAD_INPUT;
-  }
-  const read = readRequest(data.value);
-  if (!read.ok) {
-    read.issues.forEach((issue) => complain(say.requestIssueSentence(issue)));
-    complain(say.commandLine.nothingWritten);
-    return BAD_INPUT;
-  }
-  const outcome = arrangeNow(read.request, effort);
-  if (!outcome.ok) {
-    complain(`${say.sizingIssueSentence(outcome.issue)} ${say.commandLine.nothingWritten}`);
-    return BAD_INPUT;
-  }
-  const sentence = whyNot(outcome.result, read.request);
-  if (sentence !== '') complain(sentence);
-  if (!writeJson(resultPath, toResultFile(outcome.result, sentence))) {
-    complain(say.commandLine.cannotWrite(resultPath));
-    return BAD_INPUT;
-  }
-  return outcome.result.feasible ? FEASIBLE : NOT_FEASIBLE;
-}
-
-/** Why the result breaks rules; '' when it breaks none. */
-function whyNot(result: ArrangeResult, request: ArrangeRequest): string {
-  if (result.feasible) return '';
-  if (!result.clash) return say.notFound;
-  const names = new Map(request.students.map(({ id, name }) => [id, name ?? id]));
-  return say.clashSentence(result.clash.reason, (id) => names.get(id) ?? id);
-}
-
-type ArrangeArguments =
-  | {
-      readonly ok: true;
-      readonly requestPath: string;
-      readonly resultPath: string;
-      readonly effort: Effort;
-    }
-  | { readonly ok: false; readonly sentence: string };
-
-function arrangeArguments(args: readonly string[]): ArrangeArguments {
-  const paths: string[] = [];
-  let effort: Effort = 'normal';
-  for (let i = 0; i < args.length; i++) {
-    const word = args[i] ?? '';
-    if (!word.startsWith('--')) {
-      paths.push(word);
-      continue;
-    }
-    const given = word.startsWith('--effort=') ? word.slice('--effort='.length) : (args[++i] ?? '');
-    if (!word.startsWith('--effort')) return { ok: false, sentence: say.commandLine.usage };
-    if (!isEffort(given)) return { ok: false, sentence: say.commandLine.unknownEffort(given) };
-    effort = given;
-  }
-  const [requestPath, resultPath, ...others] = paths;
-  if (requestPath === undefined || resultPath === undefined || others.length > 0) {
-    return { ok: false, sentence: say.commandLine.usage };
-  }
-  return { ok: true, requestPath, resultPath, effort };
-}
-
-function isEffort(word: string): word is Effort {
-  return EFFORTS.includes(word);
-}
-
-type Json =
-  | { readonly ok: true; readonly value: unknown }
-  | { readonly ok: false; readonly sentence: string };
-
-function readJson(path: string): Json {
-  let text: string;
-  try {
-    text = readFileSync(path, 'utf8');
-  } catch {
-    return { ok: false, sentence: say.commandLine.cannotRead(path) };
-  }
-  try {
-    return { ok: true, value: JSON.parse(text.replace(/^\uFEFF/, '')) };
-  } catch {
-    return { ok: false, sentence: say.commandLine.notJson(path) };
-  }
-}
-
-function writeJson(path: string, value: unknown): boolean {
-  try {
-    writeFileSync(path, `${JSON.stringify(value, null, 2)}\n`);
-    return true;
-  } catch {
-    return false;
-  }
 }

@@ -316,6 +316,14 @@ const WORDS: Readonly<Partial<Record<ColumnRole, readonly string[]>>> = {
     'orden',
     'ordre',
     'rang',
+    'login',
+    'login id',
+    'sis login id',
+    'username',
+    'user name',
+    'benutzername',
+    'usuario',
+    'nombre de usuario',
     'password',
     'passwort',
     'contrasena',
@@ -357,14 +365,28 @@ export function settleRoles(
       return 'givenName';
     return role;
   });
-  return oneEach(settled);
+  return oneEach(headings, settled);
 }
 
-/** A role that one column can have is kept by the first; further ones become details. Apellidos may be two. */
-function oneEach(roles: readonly (ColumnRole | null)[]): readonly (ColumnRole | null)[] {
+/**
+ * A role that one column can have is kept by the first; further ones become details, but of several numbers the
+ * student's own is kept and the others say nothing more. Apellidos may be two.
+ */
+function oneEach(
+  headings: readonly string[],
+  roles: readonly (ColumnRole | null)[],
+): readonly (ColumnRole | null)[] {
+  const ids = roles.flatMap((role, column) => (role === 'externalId' ? [column] : []));
+  const id =
+    ids.find((column) =>
+      /student|sis|pupil|matri|schuler|alumno|etudiant|eleve/.test(
+        plainWords(headings[column] ?? ''),
+      ),
+    ) ?? ids[0];
   const seen = new Set<ColumnRole>();
-  return roles.map((role) => {
+  return roles.map((role, column) => {
     if (role === null || role === 'leftOut' || role === 'familyName') return role;
+    if (role === 'externalId') return column === id ? role : 'leftOut';
     if (seen.has(role)) return 'detail';
     seen.add(role);
     return role;

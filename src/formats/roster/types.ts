@@ -94,9 +94,7 @@ export type WarningKind =
   | 'headingLikeName'
   | 'nameFromAddress'
   | 'cleanedName'
-  | 'unreadValue'
-  | 'otherSheets'
-  | 'guessedEncoding';
+  | 'unreadValue';
 
 /** Something doubtful on a row; `given` and `likely` are filled where they help. */
 export interface RosterWarning {

@@ -6,6 +6,7 @@ import { groups, takes } from './groups';
 import { recipe } from './recipe';
 import { requestIssueSentence, sizingIssueSentence } from './requestIssues';
 import { roster } from './roster';
+import { rosterErrorSentence, rosterWarningSentence, skipReasons } from './rosterIssues';
 import { clash, rules } from './rules';
 import { lineups, shelf } from './shelf';
 import { handoff, stage } from './stage';
@@ -26,9 +27,12 @@ export const en = {
   recipe,
   requestIssueSentence,
   roster,
+  rosterErrorSentence,
+  rosterWarningSentence,
   rules,
   shelf,
   sizingIssueSentence,
+  skipReasons,
   stage,
   takes,
 };

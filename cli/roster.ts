@@ -1,0 +1,91 @@
+import { readFileSync } from 'node:fs';
+import { mergeRosters } from '@/formats/roster/merge';
+import { readRosterFile, type ReadRoster } from '@/formats/roster/readRoster';
+import type { RosterStudent } from '@/formats/roster/types';
+import { say } from '@/messages';
+import { BAD_INPUT, DONE, writeJson, type Complain } from './files';
+
+/** `gruppetto roster`: reads any class list, writes what was understood, returns the exit code. */
+export async function rosterCommand(args: readonly string[], complain: Complain): Promise<number> {
+  const parsed = rosterArguments(args);
+  if (!parsed) {
+    complain(say.commandLine.usage);
+    return BAD_INPUT;
+  }
+  const { file, out, into } = parsed;
+  const read = await readFile(file);
+  const earlier = into === null ? null : await readFile(into);
+  const failed = [read, earlier].find((one) => typeof one === 'string');
+  const output =
+    typeof failed === 'string' || typeof read === 'string'
+      ? unread(String(failed))
+      : whole(read, earlier);
+  if (output.error !== null) complain(output.error);
+  if (!writeJson(out, output)) {
+    complain(say.commandLine.cannotWrite(out));
+    return BAD_INPUT;
+  }
+  return output.error === null ? DONE : BAD_INPUT;
+}
+
+type Read = Extract<ReadRoster, { ok: true }>;
+
+/** What a file holds, or the sentence that says why it cannot be read. */
+async function readFile(path: string): Promise<Read | string> {
+  let bytes: Uint8Array;
+  try {
+    bytes = readFileSync(path);
+  } catch {
+    return say.commandLine.cannotRead(path);
+  }
+  const read = await readRosterFile(new Uint8Array(bytes));
+  return read.ok ? read : say.rosterErrorSentence(read.error);
+}
+
+function unread(error: string) {
+  return { students: [], attributes: [], skipped: [], warnings: [], error };
+}
+
+function whole({ roster }: Read, earlier: Read | string | null) {
+  const known = earlier === null || typeof earlier === 'string' ? null : earlier.roster.students;
+  return {
+    students: roster.students.map(withoutRow),
+    attributes: roster.attributes.map(({ name, kind, levels }) =>
+      levels.length > 0 ? { name, kind, levels } : { name, kind },
+    ),
+    skipped: roster.skipped.map(({ row, name, reason }) => ({
+      row,
+      name,
+      reason: say.skipReasons[reason],
+      code: reason,
+    })),
+    warnings: roster.warnings.map((warning) => ({
+      kind: warning.kind,
+      row: warning.row,
+      name: warning.name,
+      message: say.rosterWarningSentence(warning),
+    })),
+    ...(known ? { merge: mergeRosters(known, roster.students) } : {}),
+    error: null,
+  };
+}
+
+function withoutRow({ row: _row, ...student }: RosterStudent) {
+  return student;
+}
+
+interface RosterArguments {
+  readonly file: string;
+  readonly out: string;
+  readonly into: string | null;
+}
+
+function rosterArguments(args: readonly string[]): RosterArguments | null {
+  const at = args.indexOf('--into');
+  const into = at < 0 ? null : (args[at + 1] ?? null);
+  const paths = at < 0 ? args : [...args.slice(0, at), ...args.slice(at + 2)];
+  const [file, out, ...others] = paths;
+  if (file === undefined || out === undefined || others.length > 0 || (at >= 0 && into === null))
+    return null;
+  return { file, out, into };
+}

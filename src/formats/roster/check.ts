@@ -1,0 +1,156 @@
+import { isAddress } from '../address';
+import type { People, Person } from './people';
+import { plainWords } from './text';
+import type {
+  Reading,
+  Roster,
+  RosterAttribute,
+  RosterStudent,
+  RosterWarning,
+  Skipped,
+} from './types';
+
+/** Addresses must agree on a domain this much before another one is thought a slip. */
+const USUAL_DOMAIN_SHARE = 0.6;
+
+/** The finished roster: duplicates and doubtful addresses named, every display name its own. */
+export function checkPeople(people: People, reading: Reading): Roster {
+  const { kept, skipped, warnings } = findDuplicates(people.persons.filter(({ staff }) => !staff));
+  const students = withDisplayNames(kept);
+  return {
+    students,
+    staff: withDisplayNames(people.persons.filter(({ staff }) => staff)),
+    attributes: attributesOf(reading),
+    skipped: [...people.skipped, ...skipped].sort((a, b) => a.row - b.row),
+    warnings: [...people.warnings, ...warnings, ...addressWarnings(students)].sort(
+      (a, b) => a.row - b.row,
+    ),
+  };
+}
+
+function attributesOf({ columns }: Reading): readonly RosterAttribute[] {
+  return columns.flatMap(({ role, name, kind, levels }) =>
+    role === 'detail' ? [{ name, kind, levels }] : [],
+  );
+}
+
+/**
+ * The same row twice (alike in every part, and more than a bare name known) is taken once and named; the same
+ * name, number or address on different rows is kept and named, since only the teacher can tell.
+ */
+function findDuplicates(persons: readonly Person[]) {
+  const rowOfWhole = new Map<string, number>();
+  const rowOfName = new Map<string, number>();
+  const rowOfAddress = new Map<string, number>();
+  const rowOfNumber = new Map<string, number>();
+  const kept: Person[] = [];
+  const skipped: Skipped[] = [];
+  const warnings: RosterWarning[] = [];
+  for (const person of persons) {
+    const { row: _row, ...whole } = person;
+    const known = person.email !== null || person.externalId !== null;
+    const same = known ? rowOfWhole.get(JSON.stringify(whole)) : undefined;
+    const warn = (kind: RosterWarning['kind'], given: string, other: number | undefined): void => {
+      if (other === undefined) return;
+      warnings.push({ kind, row: person.row, name: person.shown, given, likely: String(other) });
+    };
+    if (same !== undefined) {
+      skipped.push({ row: person.row, name: person.shown, reason: 'duplicate' });
+      warn('duplicateRow', person.shown, same);
+      continue;
+    }
+    const name = plainWords(person.shown) || person.shown;
+    const address = person.email?.toLowerCase() ?? '';
+    const number = person.externalId ?? '';
+    warn('sameName', person.shown, rowOfName.get(name));
+    if (address !== '') warn('sameAddress', address, rowOfAddress.get(address));
+    if (number !== '') warn('sameNumber', number, rowOfNumber.get(number));
+    rowOfWhole.set(JSON.stringify(whole), person.row);
+    for (const [map, key] of [
+      [rowOfName, name],
+      [rowOfAddress, address],
+      [rowOfNumber, number],
+    ] as const) {
+      if (key !== '' && !map.has(key)) map.set(key, person.row);
+    }
+    kept.push(person);
+  }
+  return { kept, skipped, warnings };
+}
+
+function withDisplayNames(persons: readonly Person[]): readonly RosterStudent[] {
+  const taken = new Set<string>();
+  return persons.map(({ shown, staff: _staff, ...person }) => {
+    let displayName = shown;
+    for (let number = 2; taken.has(displayName); number++) displayName = `${shown} (${number})`;
+    taken.add(displayName);
+    return { ...person, displayName };
+  });
+}
+
+/** Malformed addresses, missing ones where most have one, and domains that look like a slip of the usual one. */
+function addressWarnings(students: readonly RosterStudent[]): readonly RosterWarning[] {
+  const withAddress = students.filter(({ email }) => email !== null);
+  const usual = usualDomain(withAddress);
+  return students.flatMap((student): RosterWarning[] => {
+    const { row, displayName: name, email } = student;
+    if (email === null) {
+      return withAddress.length > 0
+        ? [{ kind: 'missingAddress', row, name, given: '', likely: '' }]
+        : [];
+    }
+    const [local = '', domain = ''] = email.split('@');
+    if (!isAddress(email)) {
+      const likely =
+        usual !== '' && local !== '' && !/[\s@]/.test(local) ? `${local}@${usual}` : '';
+      return [
+        {
+          kind: 'malformedAddress',
+          row,
+          name,
+          given: email,
+          likely: isAddress(likely) ? likely : '',
+        },
+      ];
+    }
+    if (usual === '' || domain.toLowerCase() === usual) return [];
+    const slip = isSlip(domain.toLowerCase(), usual);
+    return [
+      { kind: 'otherDomain', row, name, given: email, likely: slip ? `${local}@${usual}` : '' },
+    ];
+  });
+}
+
+/** The domain of most of the class; '' where none has that many. */
+function usualDomain(students: readonly RosterStudent[]): string {
+  const counts = new Map<string, number>();
+  students.forEach(({ email }) => {
+    const domain = email?.split('@')[1]?.toLowerCase() ?? '';
+    if (domain !== '') counts.set(domain, (counts.get(domain) ?? 0) + 1);
+  });
+  const [first] = [...counts].sort((a, b) => b[1] - a[1]);
+  return first && first[1] > 1 && first[1] >= students.length * USUAL_DOMAIN_SHARE ? first[0] : '';
+}
+
+/** Whether one domain is the other with a letter or two dropped, added, changed or swapped. */
+export function isSlip(domain: string, usual: string): boolean {
+  return domain !== usual && editDistance(domain, usual) <= 2;
+}
+
+/** Letters to drop, add, change or swap with their neighbour (optimal string alignment, Damerau 1964). */
+function editDistance(one: string, two: string): number {
+  let [older, old] = [[] as number[], Array.from({ length: two.length + 1 }, (_, j) => j)];
+  for (let i = 1; i <= one.length; i++) {
+    const row = [i];
+    for (let j = 1; j <= two.length; j++) {
+      const change = one[i - 1] === two[j - 1] ? 0 : 1;
+      let best = Math.min((old[j] ?? 0) + 1, (row[j - 1] ?? 0) + 1, (old[j - 1] ?? 0) + change);
+      if (one[i - 1] === two[j - 2] && one[i - 2] === two[j - 1]) {
+        best = Math.min(best, (older[j - 2] ?? Infinity) + 1);
+      }
+      row.push(best);
+    }
+    [older, old] = [old, row];
+  }
+  return old[two.length] ?? 0;
+}

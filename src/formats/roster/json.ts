@@ -1,0 +1,109 @@
+import type { Row, Table } from './types';
+import type { Tables } from './workbook';
+
+type Json = Readonly<Record<string, unknown>>;
+
+/** Keys of a student that are not details. */
+const STUDENT_KEYS = [
+  'givenName',
+  'familyName',
+  'name',
+  'email',
+  'externalId',
+  'section',
+  'status',
+] as const;
+
+/**
+ * The students of a JSON file as a table: a list of objects, an object that holds one under `students`, a
+ * Gruppetto class file, or a gruppetto.request. Rows are places in the list, counted from 1.
+ */
+export function jsonTables(text: string): Tables {
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch {
+    return { ok: false, error: { code: 'damaged', what: 'json' } };
+  }
+  const list = Array.isArray(data)
+    ? data
+    : isObject(data) && Array.isArray(data.students)
+      ? data.students
+      : null;
+  if (!list) return { ok: false, error: { code: 'nobody' } };
+  const file = isObject(data) ? data : {};
+  const format = file.format;
+  if (
+    typeof format === 'string' &&
+    format.startsWith('gruppetto.') &&
+    Number(file.version ?? 1) > 1
+  ) {
+    return { ok: false, error: { code: 'newerClassFile' } };
+  }
+  const students = list.map((one): Json => (isObject(one) ? one : { name: scalar(one) }));
+  const known =
+    format === 'gruppetto.class' ? students.map((one) => ofClassFile(one, file)) : students;
+  const fields = format === 'gruppetto.request' ? known.map(ofRequest) : known.map(flat);
+  return { ok: true, tables: [tableOf(fields)] };
+}
+
+function tableOf(students: readonly Json[]): Table {
+  const keys = [
+    ...new Set([
+      ...STUDENT_KEYS.filter((key) => students.some((one) => key in one)),
+      ...students.flatMap(Object.keys),
+    ]),
+  ];
+  const rows = students.map((one, index): Row => ({
+    line: index + 1,
+    cells: keys.map((key) => scalar(one[key])),
+  }));
+  return { name: '', rows: [{ line: 0, cells: keys }, ...rows], commaIsDecimal: false };
+}
+
+/** What stands in `attributes`, `details` or `mastery` is lifted beside the rest; a display name is the name. */
+function flat(student: Json): Json {
+  const { attributes, displayName, row: _row, ...rest } = student;
+  const named =
+    typeof displayName === 'string' && rest.name === undefined
+      ? { name: displayName, ...rest }
+      : rest;
+  return { ...named, ...(isObject(attributes) ? attributes : {}) };
+}
+
+function ofRequest({ id, name, section, attributes }: Json): Json {
+  return { externalId: id, name: name ?? id, section, ...(isObject(attributes) ? attributes : {}) };
+}
+
+/** A student record of a class file, with the names of its section and details in place of their ids. */
+function ofClassFile(student: Json, file: Json): Json {
+  const theClass = isObject(file.class) ? file.class : {};
+  const named = (list: unknown): ReadonlyMap<string, string> =>
+    new Map(
+      (Array.isArray(list) ? list.filter(isObject) : []).map((one) => [
+        scalar(one.id),
+        scalar(one.name),
+      ]),
+    );
+  const detailName = named(theClass.details);
+  const details = Object.entries(isObject(student.details) ? student.details : {});
+  return {
+    givenName: student.givenName,
+    familyName: student.familyName,
+    name: student.name,
+    email: student.email,
+    externalId: student.externalId,
+    section: named(theClass.sections).get(scalar(student.sectionId)) ?? '',
+    ...Object.fromEntries(details.map(([id, value]) => [detailName.get(id) ?? id, value])),
+  };
+}
+
+function scalar(value: unknown): string {
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (typeof value === 'string' || typeof value === 'number') return String(value);
+  return Array.isArray(value) ? value.map(scalar).filter(Boolean).join(', ') : '';
+}
+
+function isObject(value: unknown): value is Json {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}

@@ -1,0 +1,138 @@
+import { decode } from './decode';
+import { parseDelimited, hasContent } from './delimited';
+import { unpack } from './archive';
+import type { Tables } from './workbook';
+import type { Row } from './types';
+
+const PARTS = ['users.csv', 'enrollments.csv', 'classes.csv', 'roles.csv', 'courses.csv'];
+const HEADINGS = [
+  'Given name',
+  'Family name',
+  'Preferred name',
+  'E-mail',
+  'Student ID',
+  'Section',
+  'Role',
+  'Status',
+  'grade',
+];
+
+/** Whether an archive's parts are those of a OneRoster CSV export. */
+export function isOneRoster(names: readonly string[]): boolean {
+  return names.some((name) => baseName(name) === 'users.csv');
+}
+
+/**
+ * The people of a OneRoster 1.1 or 1.2 CSV export (1EdTech), one row for each user, in the order of users.csv:
+ * enrolments give the class and the role there, users the name. Whoever is in several chosen classes stands once.
+ * `classes` are titles to keep; all of them where it is empty.
+ */
+export function oneRosterTables(bytes: Uint8Array, classes: readonly string[] = []): Tables {
+  const archive = unpack(bytes, (name) => PARTS.includes(baseName(name)));
+  if (!archive.ok) return archive;
+  const file = (name: string): readonly Entry[] => {
+    const part = Object.entries(archive.parts).find(([path]) => baseName(path) === name);
+    return part ? entriesOf(decode(part[1]).text) : [];
+  };
+  const titleOf = new Map(
+    file('classes.csv').map((one) => [one.get('sourcedid'), one.get('title')]),
+  );
+  const enrolled = file('enrollments.csv').filter(
+    (one) => one.get('status').toLowerCase() !== 'tobedeleted',
+  );
+  const roles = file('roles.csv');
+  const enrolmentsOf = groupBy(enrolled, (one) => one.get('usersourcedid'));
+  const rolesOf = groupBy(roles, (one) => one.get('usersourcedid'));
+  const rows: Row[] = [{ line: 0, cells: HEADINGS }];
+  for (const user of file('users.csv')) {
+    const id = user.get('sourcedid');
+    const places = (enrolmentsOf.get(id) ?? []).map((one) => ({
+      title: titleOf.get(one.get('classsourcedid')) ?? one.get('classsourcedid'),
+      role: one.get('role'),
+    }));
+    const chosen =
+      classes.length === 0 ? places : places.filter(({ title }) => classes.includes(title));
+    if (
+      chosen.length === 0 &&
+      (classes.length > 0 || enrolled.length > 0) &&
+      isStudent(user, rolesOf.get(id))
+    )
+      continue;
+    rows.push({ line: user.line, cells: cellsOf(user, chosen, rolesOf.get(id) ?? []) });
+  }
+  return { ok: true, tables: [{ name: '', rows, commaIsDecimal: false }] };
+}
+
+/** Titles of the classes in an export, for the teacher to choose from. */
+export function oneRosterClasses(bytes: Uint8Array): readonly string[] {
+  const archive = unpack(bytes, (name) => baseName(name) === 'classes.csv');
+  if (!archive.ok) return [];
+  return Object.values(archive.parts).flatMap((part) =>
+    entriesOf(decode(part).text).map((one) => one.get('title')),
+  );
+}
+
+interface Place {
+  readonly title: string;
+  readonly role: string;
+}
+
+function cellsOf(
+  user: Entry,
+  places: readonly Place[],
+  roles: readonly Entry[],
+): readonly string[] {
+  // A role in the class says more than the one in the school.
+  const role =
+    places.find((place) => place.role !== '')?.role ??
+    (user.get('role') || (roles[0]?.get('role') ?? ''));
+  const left =
+    user.get('status').toLowerCase() === 'tobedeleted' ||
+    user.get('enableduser').toLowerCase() === 'false';
+  return [
+    user.get('givenname') || user.get('preferredfirstname'),
+    user.get('familyname') || user.get('preferredlastname'),
+    user.get('preferredfirstname'),
+    user.get('email'),
+    user.get('identifier') || user.get('sourcedid'),
+    [...new Set(places.map(({ title }) => title))].join(', '),
+    role,
+    left ? 'inactive' : 'active',
+    user.get('grades') || user.get('grade'),
+  ];
+}
+
+function isStudent(user: Entry, roles: readonly Entry[] = []): boolean {
+  const role = user.get('role') || (roles[0]?.get('role') ?? 'student');
+  return role.toLowerCase() === 'student';
+}
+
+interface Entry {
+  readonly line: number;
+  /** The cell under a heading, '' where there is none; headings in lower case. */
+  readonly get: (heading: string) => string;
+}
+
+function entriesOf(text: string): readonly Entry[] {
+  const [heading, ...rows] = parseDelimited(text, ',').filter(hasContent);
+  const columnOf = new Map(
+    heading?.cells.map((cell, column) => [cell.trim().toLowerCase(), column]),
+  );
+  return rows.map(({ line, cells }) => ({
+    line,
+    get: (name) => (cells[columnOf.get(name) ?? -1] ?? '').trim(),
+  }));
+}
+
+function groupBy(
+  entries: readonly Entry[],
+  key: (entry: Entry) => string,
+): ReadonlyMap<string, readonly Entry[]> {
+  const groups = new Map<string, Entry[]>();
+  entries.forEach((entry) => groups.set(key(entry), [...(groups.get(key(entry)) ?? []), entry]));
+  return groups;
+}
+
+function baseName(path: string): string {
+  return path.slice(path.lastIndexOf('/') + 1).toLowerCase();
+}

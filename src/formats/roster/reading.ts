@@ -1,0 +1,200 @@
+import { hasContent } from './delimited';
+import { roleOfHeading, settleRoles } from './headings';
+import { cleanText, isMissing, plainWords } from './text';
+import type { ColumnReading, ColumnRole, Reading, Row, Table } from './types';
+import { guessKind } from './values';
+
+/** A heading is sought in this many rows from the top. */
+const HEADING_ROWS = 25;
+/** Rows of content looked at to tell what a column without a heading holds. */
+const SAMPLE_ROWS = 200;
+
+/** How a table is best understood: its heading by its words, columns without one by what is in them. */
+export function proposeReading(table: Table): Reading {
+  const width = table.rows.reduce((most, { cells }) => Math.max(most, cells.length), 0);
+  const headingRow = findHeading(table.rows, width);
+  const heading = headingRow < 0 ? [] : (table.rows[headingRow]?.cells ?? []);
+  const below = table.rows.slice(headingRow + 1).filter(hasContent);
+  const cellsOf = (column: number): readonly string[] =>
+    below.map(({ cells }) => cells[column] ?? '');
+  const known = Array.from({ length: width }, (_, column) => roleOfHeading(heading[column] ?? ''));
+  const byWords = settleRoles(heading, known);
+  const roles =
+    headingRow < 0 ? rolesByContent(width, below) : completeRoles(byWords, heading, cellsOf);
+  return {
+    headingRow,
+    columns: nameDetails(roles, heading, cellsOf, table.commaIsDecimal),
+  };
+}
+
+/** The first row near the top that reads as headings: two known words, or one where the rest fits. */
+function findHeading(rows: readonly Row[], width: number): number {
+  const top = rows.slice(0, HEADING_ROWS);
+  const knownIn = ({ cells }: Row): number => cells.filter((cell) => isHeadingWord(cell)).length;
+  const two = top.findIndex((row) => knownIn(row) >= 2 && row.cells.filter(isFilled).length > 1);
+  if (two >= 0) return two;
+  const one = top.findIndex((row, index) => {
+    const filled = row.cells.filter(isFilled);
+    if (knownIn(row) === 0 || filled.length < Math.min(width, 2)) return false;
+    return isUnlikeData(row) && rows.slice(index + 1).some(hasContent);
+  });
+  if (one >= 0) return one;
+  const [first, ...rest] = top.filter(hasContent);
+  if (!first || rest.length === 0 || width < 2) return -1;
+  return isUnlikeData(first) && first.cells.every(isFilled) && restHasFigures(first, rest)
+    ? rows.indexOf(first)
+    : -1;
+}
+
+function isHeadingWord(cell: string): boolean {
+  const role = roleOfHeading(cell);
+  // "no" and "n" may be answers as well as headings.
+  return role !== null && role !== 'leftOut';
+}
+
+const isFilled = (cell: string): boolean => cell.trim() !== '';
+
+/** Headings are different words; no address and no bare figure is one. */
+function isUnlikeData({ cells }: Row): boolean {
+  const words = cells.filter(isFilled).map(plainWords);
+  return (
+    new Set(words).size === words.length &&
+    !cells.some((cell) => cell.includes('@') || /^[\d.,%+-]+$/.test(cell.trim()))
+  );
+}
+
+/** Some column holds figures or addresses in every row but the first. */
+function restHasFigures(first: Row, rest: readonly Row[]): boolean {
+  return first.cells.some((_, column) => {
+    const cells = rest.map((row) => row.cells[column] ?? '').filter((cell) => !isMissing(cell));
+    return cells.length > 0 && cells.every((cell) => /^[\d.,%+-]+$|@/.test(cell.trim()));
+  });
+}
+
+/** Columns whose heading says nothing known become details, or the name where there is none yet. */
+function completeRoles(
+  byWords: readonly (ColumnRole | null)[],
+  heading: readonly string[],
+  cellsOf: (column: number) => readonly string[],
+): readonly ColumnRole[] {
+  const completed = byWords.map((role, column): ColumnRole => {
+    const cells = cellsOf(column);
+    if (role === 'externalId' || role === 'leftOut') return numberRole(role, cells);
+    if (role !== null) return role;
+    if (cells.every((cell) => !isFilled(cell))) return 'leftOut';
+    return (heading[column] ?? '').trim() === '' && isRunning(cells) ? 'leftOut' : 'detail';
+  });
+  const named = completed.some((role) => NAME_ROLES.has(role));
+  if (named) return completed;
+  const name = completed.findIndex(
+    (role, column) => role === 'detail' && looksLikeNames(cellsOf(column)),
+  );
+  return completed.map((role, column) => (column === name ? 'fullName' : role));
+}
+
+const NAME_ROLES: ReadonlySet<ColumnRole> = new Set(['givenName', 'familyName', 'fullName']);
+
+/** "No." and "Number" count rows when they run 1, 2, 3; else they number students. */
+function numberRole(role: 'externalId' | 'leftOut', cells: readonly string[]): ColumnRole {
+  if (role === 'externalId') return role;
+  const filled = cells.filter(isFilled);
+  const figures = filled.every(
+    (cell) => /\d/.test(cell) && /^[\p{L}\d./-]{3,}$/u.test(cell.trim()),
+  );
+  return filled.length > 0 && figures && !isRunning(cells) && new Set(filled).size === filled.length
+    ? 'externalId'
+    : 'leftOut';
+}
+
+function isRunning(cells: readonly string[]): boolean {
+  const numbers = cells.filter(isFilled).map((cell) => Number(cell.replace(/[.)]$/, '')));
+  return (
+    numbers.length > 1 &&
+    numbers.every((number, i) => i === 0 || number === (numbers[i - 1] ?? 0) + 1)
+  );
+}
+
+/** What each column holds, when no heading says so. */
+function rolesByContent(width: number, rows: readonly Row[]): readonly ColumnRole[] {
+  const sample = rows.slice(0, SAMPLE_ROWS);
+  const columns = Array.from({ length: width }, (_, column) =>
+    sample.map(({ cells }) => cells[column] ?? ''),
+  );
+  const roles = columns.map((cells): ColumnRole => {
+    const filled = cells.filter((cell) => !isMissing(cell)).map(cleanText);
+    if (filled.length === 0 || isRunning(cells)) return 'leftOut';
+    if (share(filled, (cell) => /\S@\S/.test(cell)) > 0.5) return 'email';
+    const differ = new Set(filled).size === filled.length;
+    if (differ && filled.length > 1 && share(filled, isNumberLike) > 0.9) return 'externalId';
+    return looksLikeNames(cells) ? 'fullName' : 'detail';
+  });
+  return oneName(roles, columns);
+}
+
+/** Two name columns side by side are given and family name; a third is a detail. */
+function oneName(
+  roles: readonly ColumnRole[],
+  columns: readonly (readonly string[])[],
+): readonly ColumnRole[] {
+  const names = roles.flatMap((role, column) => (role === 'fullName' ? [column] : []));
+  const [first, second] = names;
+  const single = (column: number | undefined): boolean =>
+    column !== undefined &&
+    share((columns[column] ?? []).filter(isFilled), (cell) => !/\s/.test(cell.trim())) > 0.6;
+  const parted = second !== undefined && single(first) && single(second);
+  const capitals =
+    parted && share((columns[first ?? 0] ?? []).filter(isFilled), isAllCapitals) > 0.8;
+  let emails = 0;
+  let numbers = 0;
+  return roles.map((role, column) => {
+    if (role === 'email') return emails++ === 0 ? role : 'detail';
+    if (role === 'externalId') return numbers++ === 0 ? role : 'detail';
+    if (role !== 'fullName') return role;
+    if (!parted) return column === first ? 'fullName' : 'detail';
+    if (column === first) return capitals ? 'familyName' : 'givenName';
+    return column === second ? (capitals ? 'givenName' : 'familyName') : 'detail';
+  });
+}
+
+const isAllCapitals = (cell: string): boolean =>
+  /\p{Lu}{2}/u.test(cell) && cell === cell.toUpperCase();
+
+/** A student number: a few letters at most, then at least three figures. */
+const isNumberLike = (cell: string): boolean =>
+  /^[A-Za-z]{0,4}[-./]?\d{3,}[-./\dA-Za-z]*$/.test(cell);
+
+/** Mostly letters, mostly different, and no known answer or level. */
+function looksLikeNames(cells: readonly string[]): boolean {
+  const filled = cells.filter((cell) => !isMissing(cell)).map(cleanText);
+  if (filled.length === 0) return false;
+  const lettered = share(
+    filled,
+    (cell) => /^[\p{L}\p{M}][\p{L}\p{M}\s.,'’\-()]*$/u.test(cell) && cell.length > 1,
+  );
+  const different = new Set(filled.map(plainWords)).size / filled.length;
+  return lettered > 0.8 && different > 0.6 && guessKind('', filled, false).kind === 'category';
+}
+
+function share(cells: readonly string[], holds: (cell: string) => boolean): number {
+  return cells.length === 0 ? 0 : cells.filter(holds).length / cells.length;
+}
+
+/** Details get a name of their own, from the heading where there is one, and a guessed kind. */
+function nameDetails(
+  roles: readonly ColumnRole[],
+  heading: readonly string[],
+  cellsOf: (column: number) => readonly string[],
+  commaIsDecimal: boolean,
+): readonly ColumnReading[] {
+  const taken = new Set<string>();
+  return roles.map((role, column): ColumnReading => {
+    if (role !== 'detail') return { role, name: '', kind: 'category', levels: [] };
+    const base = cleanText(heading[column] ?? '') || `Column ${column + 1}`;
+    let name = base;
+    for (let number = 2; taken.has(name); number++) name = `${base} (${number})`;
+    taken.add(name);
+    const cells = cellsOf(column).filter((cell) => !isMissing(cell));
+    const { kind, levels } = guessKind(name, cells, commaIsDecimal);
+    return { role, name, kind, levels };
+  });
+}

@@ -1,0 +1,77 @@
+import type { Row, Table } from './types';
+
+const HEADINGS = ['Full name', 'Given name', 'Family name', 'Preferred name', 'E-mail', 'Role'];
+
+/** The cards of an address book, version 3 or 4 (RFC 2426, RFC 6350), as a table; groups and lists are no persons. */
+export function vcardTable(text: string): Table {
+  const rows: Row[] = [{ line: 0, cells: HEADINGS }];
+  let card: Map<string, string> | null = null;
+  let start = 0;
+  for (const { line, content } of unfold(text)) {
+    const { name, value, preferred } = property(content);
+    if (name === 'BEGIN' && value.toUpperCase() === 'VCARD') {
+      card = new Map();
+      start = line;
+    } else if (name === 'END' && card) {
+      if (!/^(group|org)/i.test(card.get('KIND') ?? ''))
+        rows.push({ line: start, cells: cellsOf(card) });
+      card = null;
+    } else if (card && (!card.has(name) || preferred)) card.set(name, value);
+  }
+  return { name: '', rows, commaIsDecimal: false };
+}
+
+function cellsOf(card: ReadonlyMap<string, string>): readonly string[] {
+  const [family = '', given = ''] = splitUnescaped(card.get('N') ?? '');
+  const value = (name: string): string => unescape(card.get(name) ?? '');
+  return [
+    value('FN'),
+    unescape(given),
+    unescape(family),
+    value('NICKNAME').split(',')[0] ?? '',
+    value('EMAIL'),
+    value('ROLE'),
+  ];
+}
+
+/** Content lines put together again: a line that begins with a space or tab goes on with the one before. */
+function unfold(text: string): readonly { readonly line: number; readonly content: string }[] {
+  const lines: { line: number; content: string }[] = [];
+  text.split(/\r\n|\r|\n/).forEach((content, index) => {
+    const last = lines.at(-1);
+    if (/^[ \t]/.test(content) && last) last.content += content.slice(1);
+    else lines.push({ line: index + 1, content });
+  });
+  return lines;
+}
+
+function property(content: string): {
+  readonly name: string;
+  readonly value: string;
+  readonly preferred: boolean;
+} {
+  let colon = -1;
+  let quoted = false;
+  for (let at = 0; at < content.length && colon < 0; at++) {
+    if (content[at] === '"') quoted = !quoted;
+    if (content[at] === ':' && !quoted) colon = at;
+  }
+  const head = colon < 0 ? content : content.slice(0, colon);
+  const name = (head.split(';')[0] ?? '')
+    .replace(/^[^.]*\./, '')
+    .toUpperCase()
+    .trim();
+  const preferred = /;(PREF|[^;]*TYPE=[^;]*\bPREF\b|PREF=1\b)/i.test(head);
+  return { name, value: colon < 0 ? '' : content.slice(colon + 1).trim(), preferred };
+}
+
+function splitUnescaped(value: string): readonly string[] {
+  return value.split(/(?<!\\);/);
+}
+
+function unescape(value: string): string {
+  return value
+    .replace(/\\[nN]/g, ' ')
+    .replace(/\\([\\,;:])/g, '$1')
+    .trim();
+}

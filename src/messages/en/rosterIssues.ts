@@ -1,0 +1,77 @@
+import type { RosterError, RosterWarning, SkipReason } from '../../formats/roster/types';
+
+/** Why a file cannot be read at all, what that leaves, and what to do. */
+export function rosterErrorSentence(error: RosterError): string {
+  switch (error.code) {
+    case 'empty':
+      return 'The file is empty. Nothing was taken in; choose the file that holds the class list.';
+    case 'binary':
+      return 'This file is not a class list that can be read: it holds no text. Nothing was taken in; save the list as CSV or XLSX and try that.';
+    case 'damaged':
+      return `The ${DAMAGED[error.what]} is damaged and cannot be opened. Nothing was taken in; save or download it once more.`;
+    case 'protected':
+      return 'The workbook is protected by a password. Nothing was taken in; save a copy without the password and open that.';
+    case 'oldWorkbook':
+      return 'The workbook is in an old format that cannot be read. Nothing was taken in; save it as XLSX or CSV and open that.';
+    case 'tooLarge':
+      return `The file has ${Math.ceil(error.bytes / 1_048_576)} MB; up to ${error.most / 1_048_576} MB can be read. Nothing was taken in.`;
+    case 'tooManyRows':
+      return `The file has more than ${error.most.toLocaleString('en')} rows. Nothing was taken in; split the list and open the parts.`;
+    case 'unpacksTooLarge':
+      return 'The file would unpack to far more than a class list can hold. Nothing was taken in.';
+    case 'unknownZip':
+      return 'This archive holds no class list that can be read: neither a workbook nor a OneRoster export. Nothing was taken in.';
+    case 'newerClassFile':
+      return 'This file was written by a newer Gruppetto than this one. Nothing was taken in; update this one and open it again.';
+    case 'nobody':
+      return 'No student was found in this file. Nothing was taken in.';
+    default:
+      return error satisfies never;
+  }
+}
+
+const DAMAGED = { zip: 'archive', workbook: 'workbook', json: 'JSON file' };
+
+export const skipReasons: Readonly<Record<SkipReason, string>> = {
+  title: 'a title above the list',
+  heading: 'a heading',
+  points: 'a row of possible points',
+  total: 'a row of totals',
+  footer: 'a remark, not a student',
+  test: 'a test account',
+  staff: 'staff: kept for rooms and channels, never put into groups',
+  notStudent: 'not a student',
+  inactive: 'no longer in the class',
+  noName: 'no name on this row',
+  duplicate: 'the same row twice',
+};
+
+/** What is doubtful about somebody on a row. */
+export function rosterWarningSentence({ kind, name, given, likely }: RosterWarning): string {
+  switch (kind) {
+    case 'duplicateRow':
+      return `${name} stands twice with the same facts (also on row ${likely}); taken once.`;
+    case 'sameName':
+      return `${name} is also the name on row ${likely}. Both are kept: are they two students?`;
+    case 'sameAddress':
+      return `${name} has the address ${given}, which also stands on row ${likely}.`;
+    case 'sameNumber':
+      return `${name} has the student number ${given}, which also stands on row ${likely}.`;
+    case 'malformedAddress':
+      return `${name}: ${given} is not a complete address.${likely === '' ? '' : ` Perhaps ${likely}?`}`;
+    case 'missingAddress':
+      return `${name} has no address.`;
+    case 'otherDomain':
+      return `${name}: ${given} ends differently from the others.${likely === '' ? '' : ` Perhaps ${likely}?`}`;
+    case 'headingLikeName':
+      return `${name} reads like a heading. Is it a student?`;
+    case 'nameFromAddress':
+      return `No name stands beside ${given}; ${name} was taken from the address.`;
+    case 'cleanedName':
+      return `Invisible characters were taken out of the row of ${name}.`;
+    case 'unreadValue':
+      return `${name}: "${given}" could not be read as a value of ${likely} and is left out.`;
+    default:
+      return kind satisfies never;
+  }
+}
