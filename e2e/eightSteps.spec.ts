@@ -20,7 +20,7 @@ test('1: a pasted list becomes a class; doubles are asked about, malformed addre
   const area = page.getByRole('textbox', { name: /One student a line/ });
   await area.fill(LIST);
   await expect(page.getByText('8 students read.')).toBeVisible();
-  await expect(page.getByText('Dov Lerner, line 5: dov@@example')).toBeVisible();
+  await expect(page.getByText('Dov Lerner: dov@@example is not a complete address.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Answer 1 question first' })).toBeDisabled();
   await page
     .getByRole('group', { name: /Amira Haddad stands on line 1 and on line 8/ })

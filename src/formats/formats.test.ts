@@ -10,64 +10,9 @@ import {
   roomsCsv,
   type LineupOut,
 } from './lineupOut';
-import { readPastedNames } from './pastedNames';
 import { shortNames } from './shortNames';
 
 const headings = { room: 'room', group: 'group', name: 'name', email: 'e-mail' };
-const read = (text: string, known: readonly string[] = []) => readPastedNames(text, known);
-
-describe('a pasted list', () => {
-  test('one student a line, with or without an address, spaces and blank lines aside', () => {
-    const text =
-      '  Amira Haddad \r\n\n\tBram Visser <bram@example.org>\rChipo Dube\tchipo@example.org\n   \n"Dov Lerner" <dov@example.org>,';
-    expect(read(text).names.map(({ line, name, email }) => [line, name, email])).toEqual([
-      [1, 'Amira Haddad', ''],
-      [3, 'Bram Visser', 'bram@example.org'],
-      [4, 'Chipo Dube', 'chipo@example.org'],
-      [6, 'Dov Lerner', 'dov@example.org'],
-    ]);
-  });
-
-  test('a name given twice is kept and points at the line where it stood, or at the class', () => {
-    const { names } = read('Ana Ruiz\nBram\nANA  RUIZ\nAna Ruiz\nChipo', ['Chipo']);
-    expect(names.map(({ sameNameAs }) => sameNameAs)).toEqual([null, null, 1, 1, 0]);
-  });
-
-  test('a malformed address is marked and kept as given', () => {
-    const { names } = read('Ana <ana@@example.org>\nBram\tbram.example.org\nChipo <chipo@example>');
-    expect(names.map(({ email, emailIssue }) => [email, emailIssue])).toEqual([
-      ['ana@@example.org', 'malformed'],
-      ['bram.example.org', 'malformed'],
-      ['chipo@example', 'malformed'],
-    ]);
-  });
-
-  test('invisible characters go, scripts and accents stay, and composed forms are one name', () => {
-    const { names } = read('\u200bNo\u0308ra\u00a0Ek\nN\u00f6ra Ek\nЮлия Орлова\nأمل حداد');
-    expect(names.map(({ name }) => name)).toEqual([
-      'N\u00f6ra Ek',
-      'N\u00f6ra Ek',
-      'Юлия Орлова',
-      'أمل حداد',
-    ]);
-    expect(names[1]?.sameNameAs).toBe(1);
-  });
-
-  test('every line that is not blank is either a name or named as unread, whatever it holds', () => {
-    fc.assert(
-      fc.property(fc.array(fc.string({ unit: 'grapheme', maxLength: 30 })), (lines) => {
-        const text = lines.join('\n');
-        const list = read(text);
-        const seen = [...list.names.map(({ line }) => line), ...list.unread];
-        const held = text
-          .split(/\r\n|\r|\n/)
-          .flatMap((line, i) => (/[\p{L}\p{N}]/u.test(line) ? [i + 1] : []));
-        expect(seen).toEqual(expect.arrayContaining(held));
-      }),
-      { seed: 12, numRuns: 1000 },
-    );
-  });
-});
 
 test.each([
   ['ana.ruiz+x@sub.example.org', true],

@@ -4,7 +4,8 @@ import { createClass, deleteClass } from './actions/classes';
 import { draftText, keepDraft } from './actions/drafts';
 import { addTake, moveStudents, undealTake } from './actions/takes';
 import { addRule } from './actions/rules';
-import { addStudents, removeStudent } from './actions/students';
+import { removeStudent } from './actions/students';
+import { takeInRoster, type StudentFacts } from './actions/takeInRoster';
 import { openAppStore, type AppStore } from './appStore';
 import { allClasses, lineupsOf, rulesOf, shownTake, studentsOf } from './queries';
 import { Saver, type Timers } from './saver';
@@ -25,13 +26,21 @@ async function open(name = 'test'): Promise<AppStore> {
   return opened.store;
 }
 
+const facts = (name: string, more: Partial<StudentFacts> = {}): StudentFacts => ({
+  name,
+  givenName: name,
+  familyName: '',
+  email: '',
+  externalId: '',
+  section: '',
+  details: {},
+  ...more,
+});
+const plan = (added: readonly StudentFacts[]) => ({ added, updated: [], details: [], staff: [] });
+
 function classWith(store: AppStore, names: readonly string[]) {
   const classId = createClass(store, 'River Survey', 'Week 1');
-  addStudents(
-    store,
-    classId,
-    names.map((name) => ({ name, email: '' })),
-  );
+  takeInRoster(store, classId, plan(names.map((name) => facts(name))));
   const students = studentsOf(store.records, classId);
   return {
     classId,
@@ -79,6 +88,33 @@ test('a deleted class comes back whole with undo', async () => {
   store.history.undo();
   expect(studentsOf(store.records, classId)).toHaveLength(2);
   expect(shownTake(store.records, lineup.id)?.groups[0]?.studentIds).toEqual(ids);
+  await store.close();
+});
+
+test('a list brings sections and details along, keeps what it does not speak of, and undoes as one step', async () => {
+  const store = await open();
+  const { classId, ids } = classWith(store, ['Amira']);
+  const before = [studentsOf(store.records, classId), allClasses(store.records)];
+  takeInRoster(store, classId, {
+    added: [facts('Bram', { section: 'North', details: { Score: 7 } })],
+    updated: [
+      { id: ids[0]!, facts: facts('', { givenName: '', section: 'South', details: { score: 5 } }) },
+    ],
+    details: [{ name: 'Score', kind: 'number', levels: [] }],
+    staff: [{ name: 'Oda', email: null, role: '' }],
+  });
+  const [theClass] = allClasses(store.records);
+  const [detail] = theClass!.details;
+  const [amira, bram] = studentsOf(store.records, classId);
+  expect(theClass!.sections.map(({ name }) => name)).toEqual(['North', 'South']);
+  expect([amira!.name, amira!.details[detail!.id], bram!.details[detail!.id]]).toEqual([
+    'Amira',
+    5,
+    7,
+  ]);
+  expect(bram!.sectionId).toBe(theClass!.sections[0]!.id);
+  store.history.undo();
+  expect([studentsOf(store.records, classId), allClasses(store.records)]).toEqual(before);
   await store.close();
 });
 

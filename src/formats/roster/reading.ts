@@ -84,8 +84,28 @@ function completeRoles(
     if (cells.every((cell) => !isFilled(cell))) return 'leftOut';
     return (heading[column] ?? '').trim() === '' && isRunning(cells) ? 'leftOut' : 'detail';
   });
-  const named = completed.some((role) => NAME_ROLES.has(role));
-  if (named) return completed;
+  return withName(withAddress(completed, cellsOf), cellsOf);
+}
+
+/** Where no heading says address, the column that holds some is it (a login name, for instance). */
+function withAddress(
+  roles: readonly ColumnRole[],
+  cellsOf: (column: number) => readonly string[],
+): readonly ColumnRole[] {
+  if (roles.includes('email')) return roles;
+  const holdsAddresses = (column: number): boolean =>
+    share(cellsOf(column).filter(isFilled), (cell) => /\S@\S/.test(cell)) > 0.5;
+  const address = roles.findIndex(
+    (role, column) => (role === 'detail' || role === 'leftOut') && holdsAddresses(column),
+  );
+  return roles.map((role, column) => (column === address ? 'email' : role));
+}
+
+function withName(
+  completed: readonly ColumnRole[],
+  cellsOf: (column: number) => readonly string[],
+): readonly ColumnRole[] {
+  if (completed.some((role) => NAME_ROLES.has(role))) return completed;
   const name = completed.findIndex(
     (role, column) => role === 'detail' && looksLikeNames(cellsOf(column)),
   );
@@ -108,10 +128,10 @@ function numberRole(role: 'externalId' | 'leftOut', cells: readonly string[]): C
 
 function isRunning(cells: readonly string[]): boolean {
   const numbers = cells.filter(isFilled).map((cell) => Number(cell.replace(/[.)]$/, '')));
-  return (
-    numbers.length > 1 &&
-    numbers.every((number, i) => i === 0 || number === (numbers[i - 1] ?? 0) + 1)
-  );
+  const [first] = numbers;
+  // Student numbers may run too, but they do not begin at one.
+  if (first !== 0 && first !== 1) return false;
+  return numbers.every((number, i) => number === first + i);
 }
 
 /** What each column holds, when no heading says so. */

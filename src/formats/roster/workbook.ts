@@ -1,4 +1,3 @@
-import readSheets from 'read-excel-file/universal';
 import { unpack } from './archive';
 import type { Row, RosterError, Table } from './types';
 
@@ -12,6 +11,8 @@ export async function workbookTables(bytes: Uint8Array): Promise<Tables> {
   const weighed = unpack(bytes, () => false);
   if (!weighed.ok) return weighed;
   try {
+    // Loaded with the first workbook: most lists are text.
+    const { default: readSheets } = await import('read-excel-file/universal');
     const copy = bytes.slice().buffer;
     const sheets = await readSheets(copy);
     const tables = sheets.map(({ sheet, data }): Table => ({

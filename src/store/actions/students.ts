@@ -1,23 +1,6 @@
-import { newId, StudentId, type ClassId } from '../../schema/ids';
-import { newStudent, type StudentRecord } from '../../schema/student';
+import type { StudentId } from '../../schema/ids';
+import type { StudentRecord } from '../../schema/student';
 import type { AppStore } from '../appStore';
-
-/** A student to be added: a name and an address ('' when there is none). */
-export interface NewStudent {
-  readonly name: string;
-  readonly email: string;
-}
-
-/** Adds students at the end of the class list. */
-export function addStudents(store: AppStore, classId: ClassId, list: readonly NewStudent[]): void {
-  store.history.act('addStudents', ({ all, put }) => {
-    const orders = all('student').flatMap((one) => (one.classId === classId ? [one.order] : []));
-    const next = orders.reduce((most, order) => Math.max(most, order), 0) + 1;
-    list.forEach((known, index) =>
-      put(newStudent(newId(StudentId, 's'), classId, next + index, known)),
-    );
-  });
-}
 
 export type StudentEdit = Partial<
   Pick<StudentRecord, 'name' | 'givenName' | 'familyName' | 'email'>

@@ -1,44 +1,66 @@
 'use client';
 
+import UploadFileRounded from '@mui/icons-material/UploadFileRounded';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { useId, useRef } from 'react';
+import { useId, useRef, useState, type DragEvent } from 'react';
 import { say } from '@/messages';
-import type { ClassId } from '@/schema/ids';
+import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import { useStore } from '@/store/react';
 import { KeyHint } from '../primitives/KeyHint';
 import { useNotices } from '../primitives/notices';
+import { ColumnPreview } from './ColumnPreview';
+import { Doubts } from './Doubts';
 import styles from './PasteBox.module.css';
-import { usePastedList, type PastedListState } from './usePastedList';
+import { usePastedList } from './usePastedList';
 
 interface PasteBoxProps {
-  readonly classId: ClassId;
+  readonly theClass: ClassRecord;
   readonly students: readonly StudentRecord[];
 }
 
-/** Where a list is pasted: what was understood and what is doubtful stands below it at once. */
-export function PasteBox({ classId, students }: PasteBoxProps) {
+/** Where a list is pasted or dropped: what was understood and what is doubtful stands below it at once. */
+export function PasteBox({ theClass, students }: PasteBoxProps) {
   const store = useStore();
-  const pasted = usePastedList(classId, students);
+  const pasted = usePastedList(theClass, students);
   const { notify } = useNotices();
   const areaId = useId();
   const area = useRef<HTMLTextAreaElement>(null);
+  const [over, setOver] = useState(false);
   const empty = students.length === 0;
-  const ready = pasted.takenCount > 0 && pasted.openQuestions === 0;
-  const idle = pasted.list.names.length === 0;
+  const { added, updated } = pasted.plan;
+  const idle = pasted.text.trim() === '';
+  const ready = added.length + updated.length > 0 && pasted.openQuestions === 0;
 
   const takeIn = (): void => {
     if (!ready) return;
-    const added = pasted.takeIn();
+    pasted.takeIn();
     notify({
-      text: say.roster.added(added),
+      text: say.roster.takenIn(added.length, updated.length),
       action: { label: say.frame.undoShort, run: () => void store.history.undo() },
     });
     area.current?.focus();
   };
+  const drop = (event: DragEvent): void => {
+    event.preventDefault();
+    setOver(false);
+    const file = event.dataTransfer.files[0];
+    if (file) void pasted.open(file);
+  };
   return (
-    <section className={styles.box} aria-labelledby={`${areaId}-title`}>
+    <section
+      className={styles.box}
+      aria-labelledby={`${areaId}-title`}
+      data-over={over}
+      onDragOver={(event) => {
+        if (!event.dataTransfer.types.includes('Files')) return;
+        event.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={drop}
+    >
       <h2 id={`${areaId}-title`} className={styles.title}>
         {empty ? say.roster.pasteFirst : say.roster.pasteMore}
       </h2>
@@ -49,31 +71,57 @@ export function PasteBox({ classId, students }: PasteBoxProps) {
         ref={area}
         id={areaId}
         className={styles.area}
-        rows={empty ? 12 : 7}
+        rows={empty && idle ? 12 : 7}
         value={pasted.text}
         placeholder={say.roster.pasteExample}
         spellCheck={false}
         autoFocus={empty}
+        wrap="off"
         onChange={(event) => pasted.write(event.target.value)}
         onKeyDown={(event) => {
           if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) takeIn();
         }}
       />
+      {pasted.sheets.length > 0 && (
+        <div className={styles.sheets}>
+          <span>{say.roster.sheets}</span>
+          {pasted.sheets.map(({ name, text }) => (
+            <Button
+              key={name}
+              size="small"
+              variant="paper"
+              aria-pressed={text === pasted.text}
+              onClick={() => pasted.write(text)}
+            >
+              {name}
+            </Button>
+          ))}
+        </div>
+      )}
       <div role="status" className={styles.read}>
-        {!idle && say.roster.read(pasted.list.names.length)}
-        {pasted.list.unread.length > 0 && ` ${say.roster.unread(pasted.list.unread)}`}
-        {pasted.list.tooMany && ` ${say.roster.tooMany}`}
+        {!idle && pasted.trouble === '' && say.roster.read(pasted.roster.students.length)}
       </div>
-      <Doubts pasted={pasted} students={students} />
+      {pasted.trouble !== '' && (
+        <p role="alert" className={styles.trouble}>
+          {pasted.trouble}
+        </p>
+      )}
+      {!idle && pasted.trouble === '' && (
+        <>
+          <ColumnPreview pasted={pasted} />
+          <Doubts pasted={pasted} />
+        </>
+      )}
       <div className={styles.foot}>
         <Button variant="contained" disabled={!ready} onClick={takeIn}>
           {pasted.openQuestions > 0
             ? say.roster.answerFirst(pasted.openQuestions)
-            : say.roster.add(pasted.takenCount)}
+            : say.roster.takeIn(added.length, updated.length)}
           <KeyHint>{'Ctrl ↵'}</KeyHint>
         </Button>
+        <OpenFile onFile={(file) => void pasted.open(file)} />
         {!empty && idle && (
-          <Button variant="paper" component={Link} href={`/c/${classId}/groups`}>
+          <Button variant="paper" component={Link} href={`/c/${theClass.id}/groups`}>
             {say.roster.toGroups}
             <KeyHint>{'G'}</KeyHint>
           </Button>
@@ -83,63 +131,29 @@ export function PasteBox({ classId, students }: PasteBoxProps) {
   );
 }
 
-function Doubts({
-  pasted,
-  students,
-}: {
-  readonly pasted: PastedListState;
-  readonly students: readonly StudentRecord[];
-}) {
-  const { twice, malformed } = pasted;
+function OpenFile({ onFile }: { readonly onFile: (file: File) => void }) {
+  const input = useRef<HTMLInputElement>(null);
   return (
     <>
-      {twice.length > 0 && (
-        <div className={styles.doubt}>
-          <p className={styles.question}>{say.roster.twice(twice.length)}</p>
-          {twice.length > 2 && (
-            <div className={styles.answers}>
-              <Button size="small" variant="paper" onClick={() => pasted.answerAll('same')}>
-                {say.roster.allSame}
-              </Button>
-              <Button size="small" variant="paper" onClick={() => pasted.answerAll('another')}>
-                {say.roster.allAnother}
-              </Button>
-            </div>
-          )}
-          <ul className={styles.cases}>
-            {twice.map((one) => (
-              <li key={one.line}>
-                <fieldset className={styles.case}>
-                  <legend>
-                    {say.roster.twiceCase(one.name, one.line, one.sameNameAs ?? 0, students.length)}
-                  </legend>
-                  {(['same', 'another'] as const).map((answer) => (
-                    <label key={answer} className={styles.answer}>
-                      <input
-                        type="radio"
-                        name={`twice-${one.line}`}
-                        checked={pasted.answerTo(one) === answer}
-                        onChange={() => pasted.answer(one, answer)}
-                      />
-                      {say.roster.twiceAnswer[answer]}
-                    </label>
-                  ))}
-                </fieldset>
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
-      {malformed.length > 0 && (
-        <div className={styles.doubt} data-tone="brick">
-          <p className={styles.question}>{say.roster.malformed(malformed.length)}</p>
-          <ul className={styles.cases}>
-            {malformed.map((one) => (
-              <li key={one.line}>{say.roster.malformedCase(one.name, one.line, one.email)}</li>
-            ))}
-          </ul>
-        </div>
-      )}
+      <Button
+        variant="paper"
+        startIcon={<UploadFileRounded />}
+        onClick={() => input.current?.click()}
+      >
+        {say.roster.openFile}
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        aria-label={say.roster.openFile}
+        accept=".csv,.tsv,.txt,.xlsx,.zip,.vcf,.json,text/*"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) onFile(file);
+          event.target.value = '';
+        }}
+      />
     </>
   );
 }

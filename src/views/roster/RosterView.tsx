@@ -1,6 +1,6 @@
 'use client';
 
-import { studentsOf } from '@/store/queries';
+import { classById, studentsOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useClassId } from '../frame/useClassId';
 import { PasteBox } from './PasteBox';
@@ -11,11 +11,12 @@ import { StudentTable } from './StudentTable';
 export function RosterView() {
   const classId = useClassId();
   const students = useQuery(studentsOf, classId);
+  const theClass = useQuery(classById, classId);
   const empty = students.length === 0;
   return (
     <div className={styles.roster} data-empty={empty}>
       {!empty && <StudentTable classId={classId} students={students} />}
-      <PasteBox key={classId} classId={classId} students={students} />
+      {theClass && <PasteBox key={classId} theClass={theClass} students={students} />}
     </div>
   );
 }

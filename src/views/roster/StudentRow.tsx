@@ -6,6 +6,7 @@ import Switch from '@mui/material/Switch';
 import { memo } from 'react';
 import { isAddress } from '@/formats/address';
 import { say } from '@/messages';
+import type { Detail } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import { editStudent, removeStudent, setHere } from '@/store/actions/students';
 import { useStore } from '@/store/react';
@@ -17,9 +18,10 @@ interface StudentRowProps {
   readonly student: StudentRecord;
   /** Name of the section; null where the class has none. */
   readonly section: string | null;
+  readonly details: readonly Detail[];
 }
 
-export const StudentRow = memo(function StudentRow({ student, section }: StudentRowProps) {
+export const StudentRow = memo(function StudentRow({ student, section, details }: StudentRowProps) {
   const store = useStore();
   const { notify } = useNotices();
   const { id, name, email, here } = student;
@@ -60,6 +62,11 @@ export const StudentRow = memo(function StudentRow({ student, section }: Student
         />
         {malformed && <span className={styles.slip}>{say.roster.slip}</span>}
       </td>
+      {details.map(({ id: detailId, kind }) => (
+        <td key={detailId} className={kind === 'number' ? styles.number : undefined}>
+          {say.roster.value(student.details[detailId])}
+        </td>
+      ))}
       <td className={styles.end}>
         <IconButton size="small" aria-label={say.roster.remove(name)} onClick={remove}>
           <CloseRounded fontSize="small" />

@@ -2,6 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { say } from '@/messages';
+import type { Detail } from '@/schema/classRecord';
 import type { ClassId } from '@/schema/ids';
 import type { StudentRecord } from '@/schema/student';
 import { setHere } from '@/store/actions/students';
@@ -10,6 +11,8 @@ import { useQuery, useStore } from '@/store/react';
 import Button from '@mui/material/Button';
 import { StudentRow } from './StudentRow';
 import styles from './StudentTable.module.css';
+
+const NO_DETAILS: readonly Detail[] = [];
 
 interface StudentTableProps {
   readonly classId: ClassId;
@@ -27,6 +30,7 @@ export function StudentTable({ classId, students }: StudentTableProps) {
     [sections],
   );
   const hasSections = sectionName.size > 0;
+  const details = theClass?.details ?? NO_DETAILS;
   const hereCount = students.filter(({ here }) => here).length;
   const shown = students.filter(({ name }) => matches(name, sought));
   return (
@@ -67,6 +71,11 @@ export function StudentTable({ classId, students }: StudentTableProps) {
               <th scope="col">{say.roster.name}</th>
               {hasSections && <th scope="col">{say.roster.section}</th>}
               <th scope="col">{say.roster.email}</th>
+              {details.map(({ id, name }) => (
+                <th key={id} scope="col">
+                  {name}
+                </th>
+              ))}
               <th scope="col" aria-label={say.roster.removeColumn} />
             </tr>
           </thead>
@@ -75,6 +84,7 @@ export function StudentTable({ classId, students }: StudentTableProps) {
               <StudentRow
                 key={student.id}
                 student={student}
+                details={details}
                 section={hasSections ? (sectionName.get(student.sectionId ?? '') ?? '') : null}
               />
             ))}

@@ -1,61 +1,95 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { readPastedNames, type PastedName } from '@/formats/pastedNames';
-import type { ClassId } from '@/schema/ids';
+import { fileAsText, type TextSheet } from '@/formats/roster/asText';
+import { readRosterText, readTable } from '@/formats/roster/readRoster';
+import type { ColumnReading, Reading, Roster } from '@/formats/roster/types';
+import { say } from '@/messages';
+import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import { keepDraft } from '@/store/actions/drafts';
-import { addStudents } from '@/store/actions/students';
+import { takeInRoster } from '@/store/actions/takeInRoster';
 import { useStore } from '@/store/react';
 import { useDraft } from '../frame/useDraft';
+import { draftImport, planImport, type TwiceAnswer, type TwiceCase } from './importPlan';
 
-/** What the teacher says of a name given twice. */
-export type TwiceAnswer = 'another' | 'same';
+const NOBODY: Roster = { students: [], staff: [], attributes: [], skipped: [], warnings: [] };
 
-/** The list being pasted: read anew with every letter, kept over a crash, taken in when said so. */
-export function usePastedList(classId: ClassId, students: readonly StudentRecord[]) {
+/** The list being taken in: read anew with every letter, kept over a crash, taken in when said so. */
+export function usePastedList(theClass: ClassRecord, students: readonly StudentRecord[]) {
   const store = useStore();
-  const field = `paste:${classId}`;
+  const field = `paste:${theClass.id}`;
   const text = useDraft(field);
   const [answers, setAnswers] = useState<ReadonlyMap<string, TwiceAnswer>>(new Map());
-  const list = useMemo(
-    () =>
-      readPastedNames(
-        text,
-        students.map(({ name }) => name),
-      ),
-    [text, students],
-  );
-  const twice = list.names.filter(({ sameNameAs }) => sameNameAs !== null);
-  const answerTo = (one: PastedName): TwiceAnswer | null => answers.get(questionKey(one)) ?? null;
-  const taken = list.names.filter((one) => one.sameNameAs === null || answerTo(one) === 'another');
+  /** The reading as the teacher changed it, with the text it was changed for. */
+  const [changed, setChanged] = useState<{
+    readonly text: string;
+    readonly reading: Reading;
+  } | null>(null);
+  const [sheets, setSheets] = useState<readonly TextSheet[]>([]);
+  const [fileTrouble, setFileTrouble] = useState('');
 
+  const read = useMemo(() => readRosterText(text), [text]);
+  const reading = changed?.text === text ? changed.reading : read.ok ? read.reading : null;
+  const roster = useMemo(() => {
+    if (!read.ok) return NOBODY;
+    return reading && reading !== read.reading ? readTable(read.table, reading) : read.roster;
+  }, [read, reading]);
+  const draft = useMemo(() => draftImport(roster, students), [roster, students]);
+  const answerTo = (one: TwiceCase): TwiceAnswer | null => answers.get(questionKey(one)) ?? null;
+  const plan = planImport(draft, theClass, answerTo);
+
+  const write = (next: string): void => {
+    setFileTrouble('');
+    keepDraft(store, field, next);
+  };
+  const open = async (file: File): Promise<void> => {
+    const result = await fileAsText(new Uint8Array(await file.arrayBuffer()));
+    if (!result.ok) {
+      setFileTrouble(`${file.name}: ${say.rosterErrorSentence(result.error)}`);
+      return;
+    }
+    setSheets(result.sheets);
+    write(result.sheets[0]?.text ?? '');
+  };
   return {
     text,
-    list,
-    twice,
-    malformed: list.names.filter(({ emailIssue }) => emailIssue !== null),
-    /** How many would be added as things stand. */
-    takenCount: taken.length,
-    openQuestions: twice.filter((one) => answerTo(one) === null).length,
+    roster,
+    draft,
+    plan,
+    sheets: sheets.length > 1 ? sheets : [],
+    table: read.ok ? read.table : null,
+    reading,
+    /** Why what stands in the box, or the file just opened, cannot be read; '' while it can. */
+    trouble:
+      fileTrouble !== '' || text.trim() === '' || read.ok
+        ? fileTrouble
+        : say.rosterErrorSentence(read.error),
+    openQuestions: draft.twice.filter((one) => answerTo(one) === null).length,
     answerTo,
-    write: (next: string) => keepDraft(store, field, next),
-    answer: (one: PastedName, answer: TwiceAnswer) =>
+    write,
+    open,
+    setColumn: (column: number, next: Partial<ColumnReading>): void => {
+      if (!reading) return;
+      const columns = reading.columns.map((one, i) => (i === column ? { ...one, ...next } : one));
+      setChanged({ text, reading: { ...reading, columns } });
+    },
+    answer: (one: TwiceCase, answer: TwiceAnswer) =>
       setAnswers((all) => new Map(all).set(questionKey(one), answer)),
     answerAll: (answer: TwiceAnswer) =>
-      setAnswers(new Map(twice.map((one) => [questionKey(one), answer]))),
-    takeIn: (): number => {
-      addStudents(store, classId, taken);
+      setAnswers(new Map(draft.twice.map((one) => [questionKey(one), answer]))),
+    takeIn: (): void => {
+      takeInRoster(store, theClass.id, plan);
       keepDraft(store, field, '');
       setAnswers(new Map());
-      return taken.length;
+      setSheets([]);
     },
   };
 }
 
 export type PastedListState = ReturnType<typeof usePastedList>;
 
-/** A line and the name on it: editing another line leaves the answer standing. */
-function questionKey({ line, name }: PastedName): string {
-  return `${line} ${name}`;
+/** A row and the name on it: editing another row leaves the answer standing. */
+function questionKey({ student }: TwiceCase): string {
+  return `${student.row} ${student.displayName}`;
 }

@@ -1,0 +1,40 @@
+import { readRosterFile, type ReadOptions } from './readRoster';
+import { decode } from './decode';
+import type { RosterError, Table } from './types';
+
+export interface TextSheet {
+  /** Name of the sheet; '' where a file has none. */
+  readonly name: string;
+  readonly text: string;
+}
+
+export type FileText =
+  | { readonly ok: true; readonly sheets: readonly TextSheet[] }
+  | { readonly ok: false; readonly error: RosterError };
+
+/**
+ * A class list file as text that can be shown, changed and read again: a text file as it is, sheets and exports
+ * as cells between tabs. The sheet with most students comes first; sheets without any are left out.
+ */
+export async function fileAsText(bytes: Uint8Array, options: ReadOptions = {}): Promise<FileText> {
+  const read = await readRosterFile(bytes, options);
+  if (!read.ok) return read;
+  if (bytes[0] !== 0x50 || bytes[1] !== 0x4b) {
+    return { ok: true, sheets: [{ name: '', text: decode(bytes, options.encoding).text }] };
+  }
+  const others = await Promise.all(
+    read.sheets
+      .filter((sheet) => sheet !== read.table.name)
+      .map((sheet) => readRosterFile(bytes, { ...options, sheet })),
+  );
+  const tables = [read, ...others.flatMap((one) => (one.ok ? [one] : []))].map(
+    ({ table }) => table,
+  );
+  return { ok: true, sheets: tables.map((table) => ({ name: table.name, text: tabbed(table) })) };
+}
+
+function tabbed({ rows }: Table): string {
+  const cell = (text: string): string =>
+    /[\t\r\n]|^"/.test(text) ? `"${text.replaceAll('"', '""')}"` : text;
+  return rows.map(({ cells }) => cells.map(cell).join('\t')).join('\n');
+}

@@ -1,0 +1,96 @@
+import type { ClassRecord, Detail } from '../../schema/classRecord';
+import { newId, StudentId, type ClassId } from '../../schema/ids';
+import { newStudent, type StudentRecord } from '../../schema/student';
+import type { AppStore } from '../appStore';
+
+/** What a list says of a student; '' where it says nothing. */
+export interface StudentFacts {
+  readonly name: string;
+  readonly givenName: string;
+  readonly familyName: string;
+  readonly email: string;
+  readonly externalId: string;
+  readonly section: string;
+  /** Name of the detail → value. */
+  readonly details: Readonly<Record<string, string | number>>;
+}
+
+/** What a list changes in a class. */
+export interface RosterPlan {
+  readonly added: readonly StudentFacts[];
+  readonly updated: readonly { readonly id: StudentId; readonly facts: StudentFacts }[];
+  readonly details: readonly Omit<Detail, 'id'>[];
+  readonly staff: ClassRecord['staff'];
+}
+
+/** Takes a list into the class as one step to undo: new sections and details, new students, what changed of others. */
+export function takeInRoster(store: AppStore, classId: ClassId, plan: RosterPlan): void {
+  store.history.act('addStudents', ({ get, all, put }) => {
+    const current = get('class', classId);
+    if (!current) return;
+    const facts = [...plan.added, ...plan.updated.map((one) => one.facts)];
+    const theClass = withRoomFor(current, facts, plan);
+    put(theClass);
+    const orders = all('student').flatMap((one) => (one.classId === classId ? [one.order] : []));
+    const next = orders.reduce((most, order) => Math.max(most, order), 0) + 1;
+    plan.added.forEach((one, index) => {
+      const student = newStudent(newId(StudentId, 's'), classId, next + index, one);
+      put(withFacts(student, one, theClass));
+    });
+    plan.updated.forEach(({ id, facts: one }) => {
+      const student = get('student', id);
+      if (student) put(withFacts(student, one, theClass));
+    });
+  });
+}
+
+/** The class with a section and a detail for every one that the list names. */
+function withRoomFor(
+  theClass: ClassRecord,
+  facts: readonly StudentFacts[],
+  { details, staff }: RosterPlan,
+): ClassRecord {
+  const known = new Set(theClass.sections.map(({ name }) => name));
+  const sections = [...new Set(facts.map(({ section }) => section))].filter(
+    (name) => name !== '' && !known.has(name),
+  );
+  const detailNames = new Set(theClass.details.map(({ name }) => name.toLowerCase()));
+  const newDetails = details.filter(({ name }) => !detailNames.has(name.toLowerCase()));
+  const staffNames = new Set(theClass.staff.map(({ name }) => name));
+  return {
+    ...theClass,
+    sections: [
+      ...theClass.sections,
+      ...sections.map((name) => ({ id: newId(StudentId, 'sec'), name })),
+    ],
+    details: [
+      ...theClass.details,
+      ...newDetails.map((one) => ({ ...one, id: newId(StudentId, 'det') })),
+    ],
+    staff: [...theClass.staff, ...staff.filter(({ name }) => !staffNames.has(name))],
+  };
+}
+
+/** The student with what the list says; where it says nothing, what was known stays. */
+function withFacts(
+  student: StudentRecord,
+  facts: StudentFacts,
+  theClass: ClassRecord,
+): StudentRecord {
+  const idOfDetail = new Map(theClass.details.map(({ id, name }) => [name.toLowerCase(), id]));
+  const section = theClass.sections.find(({ name }) => name === facts.section);
+  const details = Object.entries(facts.details).flatMap(([name, value]) => {
+    const id = idOfDetail.get(name.toLowerCase());
+    return id === undefined ? [] : [[id, value] as const];
+  });
+  return {
+    ...student,
+    name: facts.name || student.name,
+    givenName: facts.givenName || student.givenName,
+    familyName: facts.familyName || student.familyName,
+    email: facts.email || student.email,
+    externalId: facts.externalId || student.externalId,
+    sectionId: section?.id ?? student.sectionId,
+    details: { ...student.details, ...Object.fromEntries(details) },
+  };
+}

@@ -1,0 +1,129 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import type { WarningKind } from '@/formats/roster/types';
+import { say } from '@/messages';
+import styles from './PasteBox.module.css';
+import type { PastedListState } from './usePastedList';
+
+/** Told by the question about names given twice, so not told again. */
+const ASKED: readonly WarningKind[] = ['sameName'];
+/** A slip that loses mail: told before the others. */
+const ADDRESS: readonly WarningKind[] = ['malformedAddress', 'otherDomain'];
+
+/** What only the teacher can tell, what looks wrong, who was left out and who is missing. */
+export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
+  const { roster, draft } = pasted;
+  const addresses = roster.warnings.filter(({ kind }) => ADDRESS.includes(kind));
+  const others = roster.warnings.filter(
+    ({ kind }) => !ADDRESS.includes(kind) && !ASKED.includes(kind),
+  );
+  return (
+    <>
+      <Questions pasted={pasted} />
+      {addresses.length > 0 && (
+        <div className={styles.doubt} data-tone="brick">
+          <p className={styles.question}>{say.roster.malformed(addresses.length)}</p>
+          <ul className={styles.cases}>
+            {addresses.map((warning) => (
+              <li key={`${warning.row} ${warning.given}`}>
+                {say.roster.onRow(say.rosterWarningSentence(warning), warning.row)}
+                {warning.likely !== '' && (
+                  <Button
+                    size="small"
+                    variant="paper"
+                    onClick={() => pasted.write(pasted.text.replace(warning.given, warning.likely))}
+                  >
+                    {say.roster.useAddress(warning.likely)}
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {others.length > 0 && (
+        <Box title={say.roster.doubtful(others.length)}>
+          {others.map((warning) =>
+            say.roster.onRow(say.rosterWarningSentence(warning), warning.row),
+          )}
+        </Box>
+      )}
+      {roster.skipped.length > 0 && (
+        <Box title={say.roster.leftOut(roster.skipped.length)}>
+          {roster.skipped.map(({ name, reason, row }) =>
+            say.roster.onRow(say.roster.leftOutCase(name, say.skipReasons[reason]), row),
+          )}
+        </Box>
+      )}
+      {draft.gone.length > 0 && (
+        <Box title={say.roster.gone(draft.gone.length)}>{draft.gone.map(({ name }) => name)}</Box>
+      )}
+    </>
+  );
+}
+
+function Box({
+  title,
+  children,
+}: {
+  readonly title: string;
+  readonly children: readonly string[];
+}) {
+  return (
+    <div className={styles.doubt}>
+      <p className={styles.question}>{title}</p>
+      <ul className={styles.cases}>
+        {children.map((line, i) => (
+          <li key={i}>{line}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function Questions({ pasted }: { readonly pasted: PastedListState }) {
+  const { twice } = pasted.draft;
+  if (twice.length === 0) return null;
+  return (
+    <div className={styles.doubt}>
+      <p className={styles.question}>{say.roster.twice(twice.length)}</p>
+      {twice.length > 2 && (
+        <div className={styles.answers}>
+          <Button size="small" variant="paper" onClick={() => pasted.answerAll('same')}>
+            {say.roster.allSame}
+          </Button>
+          <Button size="small" variant="paper" onClick={() => pasted.answerAll('another')}>
+            {say.roster.allAnother}
+          </Button>
+        </div>
+      )}
+      <ul className={styles.cases}>
+        {twice.map((one) => (
+          <li key={one.index}>
+            <fieldset className={styles.case}>
+              <legend>
+                {say.roster.twiceCase(
+                  one.inClass?.name ?? one.student.displayName.replace(/ \(\d+\)$/, ''),
+                  one.student.row,
+                  one.before,
+                )}
+              </legend>
+              {(['same', 'another'] as const).map((answer) => (
+                <label key={answer} className={styles.answer}>
+                  <input
+                    type="radio"
+                    name={`twice-${one.index}`}
+                    checked={pasted.answerTo(one) === answer}
+                    onChange={() => pasted.answer(one, answer)}
+                  />
+                  {say.roster.twiceAnswer[answer]}
+                </label>
+              ))}
+            </fieldset>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
