@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { classOf, expect, openDemo, CREW, rowOf, rows, test } from './bench';
+import { classOf, expect, openDemo, CREW, rowOf, rows, test, pasteBox } from './bench';
 
 const LIST = `Amira Haddad
 
@@ -31,7 +31,7 @@ test('1: a pasted list becomes a class; doubles are asked about, malformed addre
   await expect(
     page.getByRole('row', { name: /Dov Lerner/ }).getByText('not a full address'),
   ).toBeVisible();
-  await area.fill('Bram Visser');
+  await (await pasteBox(page)).fill('Bram Visser');
   await expect(page.getByText('Bram Visser (line 1) is already in the class')).toBeVisible();
 });
 

@@ -1,4 +1,4 @@
-import { CREW, expect, openDemo, rows, test } from './bench';
+import { CREW, expect, openDemo, rows, test, pasteBox } from './bench';
 
 test('8: after closing at any moment everything is as it was, undo and half-typed text included', async ({
   page,
@@ -7,7 +7,7 @@ test('8: after closing at any moment everything is as it was, undo and half-type
   await page.keyboard.press('r');
   await expect(page.getByRole('region', { name: 'Takes' }).getByRole('listitem')).toHaveCount(3);
   await page.getByRole('link', { name: 'Roster' }).click();
-  await page.getByRole('textbox', { name: /One student a line/ }).fill('Sini Ve');
+  await (await pasteBox(page)).fill('Sini Ve');
   await page.waitForFunction(async () => {
     const open = indexedDB.open('gruppetto-demo');
     const db = await new Promise<IDBDatabase>((done) => (open.onsuccess = () => done(open.result)));

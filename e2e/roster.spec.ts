@@ -1,5 +1,5 @@
 import writeWorkbook from 'write-excel-file/node';
-import { classOf, CREW, expect, openDemo, test } from './bench';
+import { classOf, CREW, expect, openDemo, test, pasteBox } from './bench';
 
 const EXPORT = `Gauge readers
 Last name,First name,E-mail,Student ID,Bank,Score,Role
@@ -16,7 +16,7 @@ test('a dropped export is read: columns, details, slips, and who is left out and
   await openDemo(page, '/');
   await page.getByLabel(/Make another class/).fill('Gauge readers');
   await page.keyboard.press('Enter');
-  const box = page.getByRole('textbox', { name: /One student a line/ });
+  const box = await pasteBox(page);
   const data = await page.evaluateHandle((text) => {
     const transfer = new DataTransfer();
     transfer.items.add(new File([text], 'crew.csv', { type: 'text/csv' }));
@@ -42,7 +42,7 @@ test('a second export of the class updates and adds in one step, tells who is mi
     /Ruiz,Ana.*\n/,
     'Moe,Caro,caro@example.org,0075,South,48,Student\n',
   );
-  await page.getByRole('textbox', { name: /One student a line/ }).fill(later);
+  await (await pasteBox(page)).fill(later);
   await expect(page.getByText('One student of the class is not in this list')).toBeVisible();
   await page.getByRole('button', { name: 'Add 1 student and update 1 student' }).click();
   await expect(page.getByText('5 students, all here today')).toBeVisible();
@@ -65,6 +65,7 @@ test('a workbook opens with a choice of its sheets; a file that cannot be read s
     { sheet: 'Spring', data: cells(['Sini Veikkola']) },
     { sheet: 'Autumn', data: cells(['Rongo Tāne', 'Mia Ek']) },
   ]).toBuffer();
+  await pasteBox(page);
   const chooser = page.getByLabel('Open a file').last();
   await chooser.setInputFiles({
     name: 'crews.xlsx',

@@ -4,6 +4,15 @@ import { ensureBuild } from './build.mjs';
 import { ensureChromium } from './chromium.mjs';
 import { ensurePackages, ROOT } from './packages.mjs';
 
+const LATER_EXPORT = `River Survey, Thursday crew
+Last name,First name,E-mail,Student ID,Section,experience,Role
+Haddad,Amira,amira.haddad@example.org,004100,North bank,71%,Student
+Veikkola,Sini,sini.veikkola@exmaple.org,005072,South bank,n/a,Student
+Tāne,Rongo,rongo.tane@example.org,005073,North bank,60,Student
+Visser,Bram,bram.visser@example.org,004121,North bank,52,Student
+Lindqvist,Oda,oda.lindqvist@example.org,,,,Teacher
+Average,,,,,61,`;
+
 /** One picture of each main view, from the demo data, into docs/screenshots. */
 ensurePackages();
 ensureChromium();
@@ -51,12 +60,13 @@ try {
   await open(address, 'text=Thursday crew');
   await shot('shelf');
   await open(`${CREW}/roster`, 'table');
-  await page
-    .getByRole('textbox', { name: /One student a line/ })
-    .fill('Sini Veikkola <sini@example.org>\nBram Visser\nRongo Tāne <rongo@example>');
-  await page.getByText('3 students read').waitFor();
   await shot('roster');
-  await page.getByRole('textbox', { name: /One student a line/ }).fill('');
+  await page.getByRole('button', { name: 'Add students' }).click();
+  const box = page.getByRole('textbox', { name: /One student a line/ });
+  await box.fill(LATER_EXPORT);
+  await page.getByText('4 students read').waitFor();
+  await shot('import');
+  await box.fill('');
   await open(`${CREW}/rules`, 'text=can hold');
   await shot('rules');
   await open(`${CREW}/groups`, '[data-student]');

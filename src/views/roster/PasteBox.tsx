@@ -2,7 +2,6 @@
 
 import UploadFileRounded from '@mui/icons-material/UploadFileRounded';
 import Button from '@mui/material/Button';
-import Link from 'next/link';
 import { useId, useRef, useState, type DragEvent } from 'react';
 import { say } from '@/messages';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -18,10 +17,12 @@ import { usePastedList } from './usePastedList';
 interface PasteBoxProps {
   readonly theClass: ClassRecord;
   readonly students: readonly StudentRecord[];
+  /** Whether typing goes here at once. */
+  readonly focus: boolean;
 }
 
 /** Where a list is pasted or dropped: what was understood and what is doubtful stands below it at once. */
-export function PasteBox({ theClass, students }: PasteBoxProps) {
+export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
   const store = useStore();
   const pasted = usePastedList(theClass, students);
   const { notify } = useNotices();
@@ -75,7 +76,7 @@ export function PasteBox({ theClass, students }: PasteBoxProps) {
         value={pasted.text}
         placeholder={say.roster.pasteExample}
         spellCheck={false}
-        autoFocus={empty}
+        autoFocus={focus}
         wrap="off"
         onChange={(event) => pasted.write(event.target.value)}
         onKeyDown={(event) => {
@@ -120,12 +121,6 @@ export function PasteBox({ theClass, students }: PasteBoxProps) {
           <KeyHint>{'Ctrl ↵'}</KeyHint>
         </Button>
         <OpenFile onFile={(file) => void pasted.open(file)} />
-        {!empty && idle && (
-          <Button variant="paper" component={Link} href={`/c/${theClass.id}/groups`}>
-            {say.roster.toGroups}
-            <KeyHint>{'G'}</KeyHint>
-          </Button>
-        )}
       </div>
     </section>
   );

@@ -9,6 +9,8 @@ import { setHere } from '@/store/actions/students';
 import { classById } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { KeyHint } from '../primitives/KeyHint';
 import { StudentRow } from './StudentRow';
 import styles from './StudentTable.module.css';
 
@@ -17,10 +19,13 @@ const NO_DETAILS: readonly Detail[] = [];
 interface StudentTableProps {
   readonly classId: ClassId;
   readonly students: readonly StudentRecord[];
+  /** Whether a list is being taken in beside the table. */
+  readonly adding: boolean;
+  readonly onAdd: () => void;
 }
 
 /** Everybody in the class, in the order of the list: here today or not, name, section, address. */
-export function StudentTable({ classId, students }: StudentTableProps) {
+export function StudentTable({ classId, students, adding, onAdd }: StudentTableProps) {
   const store = useStore();
   const theClass = useQuery(classById, classId);
   const [sought, setSought] = useState('');
@@ -54,6 +59,14 @@ export function StudentTable({ classId, students }: StudentTableProps) {
             {say.roster.allHere}
           </Button>
         )}
+        <span className={styles.space} />
+        <Button variant="paper" aria-expanded={adding} onClick={onAdd}>
+          {say.roster.pasteMore}
+        </Button>
+        <Button variant="contained" component={Link} href={`/c/${classId}/groups`}>
+          {say.roster.toGroups}
+          <KeyHint>{'G'}</KeyHint>
+        </Button>
         <input
           type="search"
           className={styles.search}
@@ -71,8 +84,8 @@ export function StudentTable({ classId, students }: StudentTableProps) {
               <th scope="col">{say.roster.name}</th>
               {hasSections && <th scope="col">{say.roster.section}</th>}
               <th scope="col">{say.roster.email}</th>
-              {details.map(({ id, name }) => (
-                <th key={id} scope="col">
+              {details.map(({ id, name, kind }) => (
+                <th key={id} scope="col" className={kind === 'number' ? styles.number : undefined}>
                   {name}
                 </th>
               ))}

@@ -13,12 +13,17 @@ import { useStore } from '@/store/react';
 import { useDraft } from '../frame/useDraft';
 import { draftImport, planImport, type TwiceAnswer, type TwiceCase } from './importPlan';
 
+/** The field whose text is kept for a class. */
+export function pasteField(classId: string): string {
+  return `paste:${classId}`;
+}
+
 const NOBODY: Roster = { students: [], staff: [], attributes: [], skipped: [], warnings: [] };
 
 /** The list being taken in: read anew with every letter, kept over a crash, taken in when said so. */
 export function usePastedList(theClass: ClassRecord, students: readonly StudentRecord[]) {
   const store = useStore();
-  const field = `paste:${theClass.id}`;
+  const field = pasteField(theClass.id);
   const text = useDraft(field);
   const [answers, setAnswers] = useState<ReadonlyMap<string, TwiceAnswer>>(new Map());
   /** The reading as the teacher changed it, with the text it was changed for. */
