@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { ClassRecord } from './classRecord';
 import { LineupRecord } from './lineup';
 import { CURRENT_VERSIONS, readRecord, recordNameOf, type AppRecord } from './records';
@@ -12,7 +12,7 @@ export const ClassFile = z.object({
   format: z.literal('gruppetto.class'),
   version: z.literal(1),
   /** record kind → version of its shape, so that older files can be brought up to date. */
-  records: z.record(z.string(), z.int().min(0)),
+  records: z.record(z.string(), z.int().check(z.gte(0))),
   class: ClassRecord,
   students: z.array(StudentRecord),
   rules: z.array(RuleRecord),

@@ -1,10 +1,10 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { ClassId, LineupId } from './ids';
 import type { RecordType } from './versions';
 
 /** A column of facts about students. */
 export const Detail = z.object({
-  id: z.string().min(1),
+  id: z.string().check(z.minLength(1)),
   name: z.string(),
   kind: z.enum(['number', 'level', 'category', 'yesNo', 'skill']),
   /** The values of a level from low to high; empty for other kinds. */
@@ -12,11 +12,15 @@ export const Detail = z.object({
 });
 export type Detail = z.infer<typeof Detail>;
 
-export const Section = z.object({ id: z.string().min(1), name: z.string() });
+export const Section = z.object({ id: z.string().check(z.minLength(1)), name: z.string() });
 export type Section = z.infer<typeof Section>;
 
 /** Teachers and helpers of a class: they belong to rooms and channels, never to groups. */
-export const Staff = z.object({ name: z.string(), email: z.string().nullable(), role: z.string() });
+export const Staff = z.object({
+  name: z.string(),
+  email: z.nullable(z.string()),
+  role: z.string(),
+});
 
 export const ClassRecord = z.object({
   record: z.literal('class'),
@@ -32,7 +36,7 @@ export const ClassRecord = z.object({
   /** Words for groups, used in order. */
   groupNames: z.array(z.string()),
   /** The lineup last worked on, opened again next time. */
-  openLineupId: LineupId.nullable(),
+  openLineupId: z.nullable(LineupId),
   createdAt: z.iso.datetime(),
 });
 export type ClassRecord = z.infer<typeof ClassRecord>;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { DraftId } from './ids';
 import type { RecordType } from './versions';
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { ClassId, LineupId, TakeId } from './ids';
 import type { RecordType } from './versions';
 
@@ -24,7 +24,7 @@ export const LineupRecord = z.object({
   state: z.enum(['draft', 'inUse', 'retired']),
   recipe: Recipe,
   /** The take shown now, or null before the first shuffle. */
-  takeId: TakeId.nullable(),
+  takeId: z.nullable(TakeId),
   createdAt: z.iso.datetime(),
 });
 export type LineupRecord = z.infer<typeof LineupRecord>;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { ClassId, RuleId, StudentId } from './ids';
 import type { RecordType } from './versions';
 
@@ -8,11 +8,11 @@ export const RuleRecord = z.object({
   id: RuleId,
   classId: ClassId,
   kind: z.enum(['apart', 'together']),
-  studentIds: z.array(StudentId).min(2),
+  studentIds: z.array(StudentId).check(z.minLength(2)),
   /** Private. */
   reason: z.string(),
   /** Last day on which the rule holds, or null. */
-  until: z.iso.date().nullable(),
+  until: z.nullable(z.iso.date()),
   order: z.number(),
 });
 export type RuleRecord = z.infer<typeof RuleRecord>;

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { ClassId, StudentId } from './ids';
 import type { RecordType } from './versions';
 
@@ -11,13 +11,13 @@ export const StudentRecord = z.object({
   id: StudentId,
   classId: ClassId,
   /** The whole name as shown. */
-  name: z.string().min(1),
+  name: z.string().check(z.minLength(1)),
   givenName: z.string(),
   familyName: z.string(),
   /** As the teacher gave it, even when malformed; '' when there is none. */
   email: z.string(),
   externalId: z.string(),
-  sectionId: z.string().nullable(),
+  sectionId: z.nullable(z.string()),
   /** detail id → value. */
   details: z.record(z.string(), DetailValue),
   /** skill → mastery from 0 to 100. */

@@ -1,11 +1,11 @@
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { ClassId, LineupId, StudentId, TakeId } from './ids';
 import type { RecordType } from './versions';
 
 export const TakeGroup = z.object({
   name: z.string(),
   /** Which sign stands for the group, counted from 0. */
-  sign: z.int().min(0),
+  sign: z.int().check(z.gte(0)),
   studentIds: z.array(StudentId),
 });
 export type TakeGroup = z.infer<typeof TakeGroup>;
@@ -17,11 +17,11 @@ export const TakeRecord = z.object({
   lineupId: LineupId,
   classId: ClassId,
   /** Counted from 1 within the lineup, never used again. */
-  number: z.int().min(1),
+  number: z.int().check(z.gte(1)),
   seed: z.int(),
   groups: z.array(TakeGroup),
   /** The groups as they were dealt, kept from the first change by hand on; null while unchanged. */
-  dealt: z.array(z.array(StudentId)).nullable(),
+  dealt: z.nullable(z.array(z.array(StudentId))),
   createdAt: z.iso.datetime(),
 });
 export type TakeRecord = z.infer<typeof TakeRecord>;

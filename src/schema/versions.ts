@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod/mini';
 
 /** One change of a record's shape: named after the change, pure, without clock or randomness. */
 export interface Migration {
@@ -10,7 +10,7 @@ export interface Migration {
 /** What a record file declares: the kind, its validator, and how older shapes become this one. */
 export interface RecordType<T> {
   readonly record: string;
-  readonly validator: z.ZodType<T>;
+  readonly validator: z.ZodMiniType<T>;
   readonly migrations: readonly Migration[];
 }
 

@@ -6,25 +6,24 @@ import { type RefObject } from 'react';
 import { say } from '@/messages';
 import { KeyHint } from '../primitives/KeyHint';
 import styles from './KeyMapPanel.module.css';
-import { useKeys, useLetterKeys } from './useKeys';
+import { useLetterKeys } from './useKeys';
 
 interface KeyMapPanelProps {
   readonly id: string;
   readonly anchor: RefObject<HTMLElement | null>;
   readonly open: boolean;
-  readonly onToggle: (open: boolean) => void;
+  readonly onClose: () => void;
 }
 
 /** Every key and what it does, and the switch for single-letter keys. */
-export function KeyMapPanel({ id, anchor, open, onToggle }: KeyMapPanelProps) {
+export function KeyMapPanel({ id, anchor, open, onClose }: KeyMapPanelProps) {
   const [letters, setLetters] = useLetterKeys();
-  useKeys({ '?': () => onToggle(!open), 'Shift+?': () => onToggle(!open) });
   return (
     <Popover
       id={id}
       open={open}
       anchorEl={() => anchor.current}
-      onClose={() => onToggle(false)}
+      onClose={onClose}
       anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
       transformOrigin={{ vertical: 'bottom', horizontal: 'left' }}
     >

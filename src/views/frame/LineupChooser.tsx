@@ -1,13 +1,7 @@
 'use client';
 
-import AddRounded from '@mui/icons-material/AddRounded';
-import DeleteOutlineRounded from '@mui/icons-material/DeleteOutlineRounded';
-import DriveFileRenameOutlineRounded from '@mui/icons-material/DriveFileRenameOutlineRounded';
 import ExpandMoreRounded from '@mui/icons-material/ExpandMoreRounded';
-import Divider from '@mui/material/Divider';
-import ListItemIcon from '@mui/material/ListItemIcon';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
+import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import { say } from '@/messages';
 import type { LineupRecord } from '@/schema/lineup';
@@ -20,6 +14,10 @@ import { useClassId } from './useClassId';
 import { useOpenLineup } from './useOpenLineup';
 import { freshLineupName } from './lineupNames';
 
+const LineupMenu = dynamic(() => import('./LineupMenu').then((module) => module.LineupMenu), {
+  ssr: false,
+});
+
 /** Which lineup is being worked on, and the ways to make, rename and remove one. */
 export function LineupChooser() {
   const store = useStore();
@@ -29,17 +27,17 @@ export function LineupChooser() {
   const { notify } = useNotices();
   const button = useRef<HTMLButtonElement>(null);
   const [open, setOpen] = useState(false);
+  /** The menu is loaded when it is first opened. */
+  const [wanted, setWanted] = useState(false);
   const [renaming, setRenaming] = useState(false);
 
   const close = (): void => setOpen(false);
   const make = (): void => {
-    close();
     const name = freshLineupName(lineups.map((lineup) => lineup.name));
     createLineup(store, classId, name, current?.id ?? null);
     setRenaming(true);
   };
   const remove = (lineup: LineupRecord): void => {
-    close();
     deleteLineup(store, lineup.id);
     notify({
       text: say.lineups.deleted(lineup.name),
@@ -66,55 +64,28 @@ export function LineupChooser() {
         className={styles.button}
         aria-haspopup="menu"
         aria-expanded={open}
-        onClick={() => setOpen(true)}
+        onClick={() => {
+          setWanted(true);
+          setOpen(true);
+        }}
       >
         <span className={styles.name}>{current?.name ?? say.lineups.none}</span>
         {current && <span className={styles.state}>{say.lineups.state[current.state]}</span>}
         <ExpandMoreRounded fontSize="small" />
       </button>
-      <Menu anchorEl={() => button.current} open={open} onClose={close}>
-        {[...lineups].reverse().map((lineup) => (
-          <MenuItem
-            key={lineup.id}
-            selected={lineup.id === current?.id}
-            onClick={() => {
-              close();
-              openLineup(store, classId, lineup.id);
-            }}
-          >
-            <span className={styles.name}>{lineup.name}</span>
-            <span className={styles.state}>{say.lineups.state[lineup.state]}</span>
-          </MenuItem>
-        ))}
-        {lineups.length > 0 && <Divider />}
-        <MenuItem onClick={make}>
-          <ListItemIcon>
-            <AddRounded fontSize="small" />
-          </ListItemIcon>
-          {say.lineups.make}
-        </MenuItem>
-        {current && (
-          <MenuItem
-            onClick={() => {
-              close();
-              setRenaming(true);
-            }}
-          >
-            <ListItemIcon>
-              <DriveFileRenameOutlineRounded fontSize="small" />
-            </ListItemIcon>
-            {say.lineups.rename}
-          </MenuItem>
-        )}
-        {current && (
-          <MenuItem onClick={() => remove(current)}>
-            <ListItemIcon>
-              <DeleteOutlineRounded fontSize="small" />
-            </ListItemIcon>
-            {say.lineups.remove(current.name)}
-          </MenuItem>
-        )}
-      </Menu>
+      {wanted && (
+        <LineupMenu
+          anchor={button}
+          open={open}
+          lineups={lineups}
+          current={current}
+          onClose={close}
+          onOpen={(lineup) => openLineup(store, classId, lineup.id)}
+          onMake={make}
+          onRename={() => setRenaming(true)}
+          onRemove={remove}
+        />
+      )}
     </>
   );
 }

@@ -1,22 +1,30 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useId, useRef, useState } from 'react';
 import { say } from '@/messages';
-import { KeyMapPanel } from './KeyMapPanel';
 import { Mark } from './Mark';
 import styles from './Rail.module.css';
+import { useKeys } from './useKeys';
 import { StepIcon, type Step } from './StepIcon';
 
 /** The steps of the work, in their order. */
 export const STEPS: readonly Step[] = ['roster', 'rules', 'groups', 'stage', 'handoff'];
 
+/** Loaded when it is first opened. */
+const KeyMapPanel = dynamic(() => import('./KeyMapPanel').then((module) => module.KeyMapPanel), {
+  ssr: false,
+});
+
 /** The slim rail at the side (at the foot on a phone): home, the steps, the keys. */
 export function Rail({ classId }: { readonly classId: string }) {
   const pathname = usePathname();
   const keys = useRef<HTMLButtonElement>(null);
-  const [keysOpen, setKeysOpen] = useState(false);
+  const [keysOpen, setKeysOpen] = useState<boolean | null>(null);
+  const toggle = (): void => setKeysOpen(keysOpen !== true);
+  useKeys({ '?': toggle, 'Shift+?': toggle });
   const keysId = useId();
   return (
     <nav className={styles.rail} aria-label={say.frame.steps}>
@@ -49,13 +57,15 @@ export function Rail({ classId }: { readonly classId: string }) {
         ref={keys}
         type="button"
         className={styles.keys}
-        aria-expanded={keysOpen}
+        aria-expanded={keysOpen === true}
         aria-controls={keysId}
-        onClick={() => setKeysOpen(true)}
+        onClick={toggle}
       >
         {say.frame.keys}
       </button>
-      <KeyMapPanel id={keysId} anchor={keys} open={keysOpen} onToggle={setKeysOpen} />
+      {keysOpen !== null && (
+        <KeyMapPanel id={keysId} anchor={keys} open={keysOpen} onClose={() => setKeysOpen(false)} />
+      )}
     </nav>
   );
 }

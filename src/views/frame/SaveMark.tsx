@@ -2,10 +2,9 @@
 
 import RedoRounded from '@mui/icons-material/RedoRounded';
 import UndoRounded from '@mui/icons-material/UndoRounded';
-import IconButton from '@mui/material/IconButton';
-import Tooltip from '@mui/material/Tooltip';
 import { say } from '@/messages';
 import { useSaveState, useStore } from '@/store/react';
+import { IconPress } from '../primitives/IconPress';
 import styles from './SaveMark.module.css';
 import { useSpokenUndo } from './useUndoKeys';
 
@@ -22,30 +21,20 @@ export function SaveMark() {
         {text}
         {unreadable > 0 && ` ${say.frame.unreadable(unreadable)}`}
       </span>
-      <Tooltip title={say.frame.undo(nextUndo && say.actions[nextUndo])}>
-        <span>
-          <IconButton
-            aria-label={say.frame.undo(nextUndo && say.actions[nextUndo])}
-            onClick={back}
-            disabled={!nextUndo}
-            size="small"
-          >
-            <UndoRounded />
-          </IconButton>
-        </span>
-      </Tooltip>
-      <Tooltip title={say.frame.redo(nextRedo && say.actions[nextRedo])}>
-        <span>
-          <IconButton
-            aria-label={say.frame.redo(nextRedo && say.actions[nextRedo])}
-            onClick={forth}
-            disabled={!nextRedo}
-            size="small"
-          >
-            <RedoRounded />
-          </IconButton>
-        </span>
-      </Tooltip>
+      <IconPress
+        label={say.frame.undo(nextUndo && say.actions[nextUndo])}
+        onPress={back}
+        disabled={!nextUndo}
+      >
+        <UndoRounded />
+      </IconPress>
+      <IconPress
+        label={say.frame.redo(nextRedo && say.actions[nextRedo])}
+        onPress={forth}
+        disabled={!nextRedo}
+      >
+        <RedoRounded />
+      </IconPress>
     </div>
   );
 }

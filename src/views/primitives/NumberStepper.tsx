@@ -1,9 +1,9 @@
 'use client';
 
-import IconButton from '@mui/material/IconButton';
 import AddRounded from '@mui/icons-material/AddRounded';
 import RemoveRounded from '@mui/icons-material/RemoveRounded';
 import { useId, useState, type KeyboardEvent } from 'react';
+import { IconPress } from './IconPress';
 import styles from './NumberStepper.module.css';
 
 interface NumberStepperProps {
@@ -42,9 +42,9 @@ export function NumberStepper(props: NumberStepperProps) {
   return (
     <div>
       <div className={styles.row}>
-        <IconButton aria-label={lessLabel} onClick={() => step(-1)} size="small">
+        <IconPress label={lessLabel} onPress={() => step(-1)}>
           <RemoveRounded />
-        </IconButton>
+        </IconPress>
         <input
           className={styles.field}
           role="spinbutton"
@@ -65,9 +65,9 @@ export function NumberStepper(props: NumberStepperProps) {
           }}
           onKeyDown={onKeyDown}
         />
-        <IconButton aria-label={moreLabel} onClick={() => step(1)} size="small">
+        <IconPress label={moreLabel} onPress={() => step(1)}>
           <AddRounded />
-        </IconButton>
+        </IconPress>
       </div>
       <p id={whyId} role="alert" className={styles.why}>
         {why}

@@ -1,7 +1,6 @@
 'use client';
 
-import Button from '@mui/material/Button';
-import Snackbar from '@mui/material/Snackbar';
+import dynamic from 'next/dynamic';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import styles from './notices.module.css';
 
@@ -18,7 +17,10 @@ interface Notices {
 }
 
 const NoticeContext = createContext<Notices | null>(null);
-const SHOWN_MS = 8_000;
+/** Loaded with the first notice. */
+const NoticeBar = dynamic(() => import('./NoticeBar').then((module) => module.NoticeBar), {
+  ssr: false,
+});
 
 export function NoticeProvider({ children }: { readonly children: ReactNode }) {
   const [shown, setShown] = useState<{ readonly notice: Notice; readonly key: number } | null>(
@@ -34,7 +36,6 @@ export function NoticeProvider({ children }: { readonly children: ReactNode }) {
     setSpoken(({ turn }) => ({ text, turn: turn + 1 }));
   }, []);
   const notices = useMemo(() => ({ notify, announce }), [notify, announce]);
-  const action = shown?.notice.action;
   return (
     <NoticeContext.Provider value={notices}>
       {children}
@@ -42,31 +43,14 @@ export function NoticeProvider({ children }: { readonly children: ReactNode }) {
       <div role="status" aria-live="polite" className={styles.spoken}>
         {spoken.text + (spoken.turn % 2 === 1 ? '\u00a0' : '')}
       </div>
-      <Snackbar
-        key={shown?.key}
-        open={open}
-        autoHideDuration={SHOWN_MS}
-        onClose={(_, reason) => {
-          if (reason !== 'clickaway') setOpen(false);
-        }}
-        // Spoken politely: nothing here is urgent.
-        slotProps={{ content: { role: 'status' } }}
-        message={shown?.notice.text}
-        action={
-          action && (
-            <Button
-              color="inherit"
-              size="small"
-              onClick={() => {
-                setOpen(false);
-                action.run();
-              }}
-            >
-              {action.label}
-            </Button>
-          )
-        }
-      />
+      {shown && (
+        <NoticeBar
+          key={shown.key}
+          notice={shown.notice}
+          open={open}
+          onClose={() => setOpen(false)}
+        />
+      )}
     </NoticeContext.Provider>
   );
 }

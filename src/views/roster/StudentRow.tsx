@@ -1,7 +1,6 @@
 'use client';
 
 import CloseRounded from '@mui/icons-material/CloseRounded';
-import IconButton from '@mui/material/IconButton';
 import Switch from '@mui/material/Switch';
 import { memo } from 'react';
 import { isAddress } from '@/formats/address';
@@ -12,6 +11,7 @@ import { editStudent, removeStudent, setHere } from '@/store/actions/students';
 import { useStore } from '@/store/react';
 import { InPlaceText } from '../primitives/InPlaceText';
 import { useNotices } from '../primitives/notices';
+import { IconPress } from '../primitives/IconPress';
 import styles from './StudentTable.module.css';
 
 interface StudentRowProps {
@@ -68,9 +68,9 @@ export const StudentRow = memo(function StudentRow({ student, section, details }
         </td>
       ))}
       <td className={styles.end}>
-        <IconButton size="small" aria-label={say.roster.remove(name)} onClick={remove}>
+        <IconPress label={say.roster.remove(name)} onPress={remove}>
           <CloseRounded fontSize="small" />
-        </IconButton>
+        </IconPress>
       </td>
     </tr>
   );

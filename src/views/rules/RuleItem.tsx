@@ -2,13 +2,13 @@
 
 import CloseRounded from '@mui/icons-material/CloseRounded';
 import Button from '@mui/material/Button';
-import IconButton from '@mui/material/IconButton';
 import { say } from '@/messages';
 import type { RuleRecord } from '@/schema/rule';
 import { setRuleKind } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
 import type { NameOf } from '../frame/names';
 import { RuleSign } from './RuleSign';
+import { IconPress } from '../primitives/IconPress';
 import styles from './RulesView.module.css';
 
 interface RuleItemProps {
@@ -37,9 +37,9 @@ export function RuleItem({ rule, nameOf, onRemove }: RuleItemProps) {
       >
         {say.rules.turn[other]}
       </Button>
-      <IconButton size="small" aria-label={say.rules.remove(sentence)} onClick={onRemove}>
+      <IconPress label={say.rules.remove(sentence)} onPress={onRemove}>
         <CloseRounded fontSize="small" />
-      </IconButton>
+      </IconPress>
     </li>
   );
 }

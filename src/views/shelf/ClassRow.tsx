@@ -2,8 +2,6 @@
 
 import DeleteOutlineRounded from '@mui/icons-material/DeleteOutlineRounded';
 import DriveFileRenameOutlineRounded from '@mui/icons-material/DriveFileRenameOutlineRounded';
-import IconButton from '@mui/material/IconButton';
-import Tooltip from '@mui/material/Tooltip';
 import Link from 'next/link';
 import { useState } from 'react';
 import { say } from '@/messages';
@@ -12,6 +10,7 @@ import { deleteClass, renameClass } from '@/store/actions/classes';
 import { lineupsOf, studentsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useNotices } from '../primitives/notices';
+import { IconPress } from '../primitives/IconPress';
 import styles from './ShelfView.module.css';
 
 /** One class on the shelf: its name opens it where the work was left. */
@@ -69,19 +68,12 @@ export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
           }}
         />
       )}
-      <Tooltip title={say.shelf.rename(theClass.name)}>
-        <IconButton
-          aria-label={say.shelf.rename(theClass.name)}
-          onClick={() => setName(theClass.name)}
-        >
-          <DriveFileRenameOutlineRounded />
-        </IconButton>
-      </Tooltip>
-      <Tooltip title={say.shelf.remove(theClass.name)}>
-        <IconButton aria-label={say.shelf.remove(theClass.name)} onClick={remove}>
-          <DeleteOutlineRounded />
-        </IconButton>
-      </Tooltip>
+      <IconPress label={say.shelf.rename(theClass.name)} onPress={() => setName(theClass.name)}>
+        <DriveFileRenameOutlineRounded />
+      </IconPress>
+      <IconPress label={say.shelf.remove(theClass.name)} onPress={remove}>
+        <DeleteOutlineRounded />
+      </IconPress>
     </li>
   );
 }

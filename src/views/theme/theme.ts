@@ -92,20 +92,6 @@ export const theme = createTheme({
         },
       ],
     },
-    MuiIconButton: {
-      styleOverrides: {
-        root: {
-          color: tone('ink'),
-          '&.Mui-disabled': { color: tone('edge') },
-          '&:focus-visible': { outline: `3px solid ${tone('slate')}`, outlineOffset: 1 },
-        },
-      },
-    },
-    MuiTooltip: {
-      styleOverrides: {
-        tooltip: { backgroundColor: tone('rail'), color: tone('onRail'), fontSize: '0.85rem' },
-      },
-    },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
   },
 });
