@@ -72,7 +72,7 @@ export async function expectAccessible(page: Page): Promise<void> {
 /** The box for a list, opened where the class has students already. */
 export async function pasteBox(page: Page): Promise<Locator> {
   const box = page.getByRole('textbox', { name: /One student a line/ });
-  const open = page.getByRole('button', { name: 'Add students' });
+  const open = page.getByRole('button', { name: 'Add students', exact: true });
   await expect(box.or(open).first()).toBeVisible();
   if (!(await box.isVisible())) await open.click();
   return box;

@@ -61,7 +61,7 @@ try {
   await shot('shelf');
   await open(`${CREW}/roster`, 'table');
   await shot('roster');
-  await page.getByRole('button', { name: 'Add students' }).click();
+  await page.getByRole('button', { name: 'Add students', exact: true }).click();
   const box = page.getByRole('textbox', { name: /One student a line/ });
   await box.fill(LATER_EXPORT);
   await page.getByText('4 students read').waitFor();
