@@ -75,10 +75,6 @@ export const lineupsOf = query<[ClassId], readonly LineupRecord[]>(['lineup'], (
     .sort(oldestFirst),
 );
 
-export const lineupById = query<[LineupId], LineupRecord | undefined>(['lineup'], (store, id) =>
-  store.get('lineup', id),
-);
-
 /** The takes of a lineup in the order they were made. */
 export const takesOf = query<[LineupId], readonly TakeRecord[]>(['take'], (store, lineupId) =>
   store

@@ -75,9 +75,10 @@ function splitOutside(line: string, sign: string): readonly string[] {
 }
 
 function nameAndAddress(entry: string): readonly string[] {
-  const angled = /^(.*?)<([^<>]*)>\s*(.*)$/.exec(entry);
-  if (angled) {
-    const [, before = '', address = '', after = ''] = angled;
+  const angled = /^([^<>]*)<([^<>]*)>\s*([^<>]*)$/.exec(entry);
+  const [, before = '', address = '', after = ''] = angled ?? [];
+  // Angle brackets without an address sign hold one only at the end of a name, where a slip is to be seen.
+  if (address.includes('@') || (before.trim() !== '' && address !== '' && after === '')) {
     return [unquote(`${before} ${after}`), address.trim()];
   }
   const bare = /(?:^|[\s(])([^\s()<>,;]+@[^\s()<>,;]+)\)?/.exec(entry);

@@ -63,15 +63,6 @@ export function oneRosterTables(bytes: Uint8Array, classes: readonly string[] = 
   return { ok: true, tables: [{ name: '', rows, commaIsDecimal: false }] };
 }
 
-/** Titles of the classes in an export, for the teacher to choose from. */
-export function oneRosterClasses(bytes: Uint8Array): readonly string[] {
-  const archive = unpack(bytes, (name) => baseName(name) === 'classes.csv');
-  if (!archive.ok) return [];
-  return Object.values(archive.parts).flatMap((part) =>
-    entriesOf(decode(part).text).map((one) => one.get('title')),
-  );
-}
-
 interface Place {
   readonly title: string;
   readonly role: string;

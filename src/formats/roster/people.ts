@@ -145,7 +145,7 @@ class RowReader implements People {
     const givenCell = this.cell(row, 'givenName');
     const familyCell = this.cell(row, 'familyName');
     const address = addressIn(this.cell(row, 'email') || (/<[^<>]*@[^<>]*>/.exec(full)?.[0] ?? ''));
-    const fullName = full.replace(/<[^<>]*>/g, '').trim();
+    const fullName = full.replace(/<[^<>]*@[^<>]*>/g, '').trim();
     const fromFull = splitName(fullName);
     const given =
       givenCell || (familyCell === '' ? fromFull.given : splitBefore(fullName, familyCell));

@@ -82,6 +82,18 @@ describe('lists of people', () => {
   });
 });
 
+test('angle brackets that hold no address belong to the name', () => {
+  expect(people(read('<script>alert(1)</script>\nBo'))[0]?.slice(0, 2).join(' ').trim()).toBe(
+    '<script>alert(1)</script>',
+  );
+  expect(people(read('Name,Score\n<b>Bo</b>,3\nCaro,4'))[0]?.[0]).toBe('<b>Bo</b>');
+  expect(people(read('Ana <a@example.org>\nDov <dov.example.org>'))[1]).toEqual([
+    'Dov',
+    '',
+    'dov.example.org',
+  ]);
+});
+
 describe('tables', () => {
   test('columns in any order and four languages, decimal commas, answers and levels', () => {
     const german = read(

@@ -9,6 +9,7 @@ import { createLineup, deleteLineup, openLineup, renameLineup } from '@/store/ac
 import { lineupsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useNotices } from '../primitives/notices';
+import { NameField } from '../primitives/NameField';
 import styles from './LineupChooser.module.css';
 import { useClassId } from './useClassId';
 import { useOpenLineup } from './useOpenLineup';
@@ -47,9 +48,12 @@ export function LineupChooser() {
 
   if (renaming && current) {
     return (
-      <RenameField
-        lineup={current}
-        onDone={() => {
+      <NameField
+        value={current.name}
+        label={say.lineups.nameLabel}
+        className={styles.field}
+        onDone={(name) => {
+          if (name !== null) renameLineup(store, current.id, name);
           setRenaming(false);
           requestAnimationFrame(() => button.current?.focus());
         }}
@@ -87,36 +91,5 @@ export function LineupChooser() {
         />
       )}
     </>
-  );
-}
-
-function RenameField({
-  lineup,
-  onDone,
-}: {
-  readonly lineup: LineupRecord;
-  readonly onDone: () => void;
-}) {
-  const store = useStore();
-  const [name, setName] = useState(lineup.name);
-  const finish = (keep: boolean): void => {
-    if (keep && name.trim() !== '') renameLineup(store, lineup.id, name.trim());
-    onDone();
-  };
-  return (
-    <input
-      className={styles.field}
-      aria-label={say.lineups.nameLabel}
-      value={name}
-      autoFocus
-      onFocus={(event) => event.target.select()}
-      onChange={(event) => setName(event.target.value)}
-      onBlur={() => finish(true)}
-      onKeyDown={(event) => {
-        event.stopPropagation();
-        if (event.key === 'Enter') finish(true);
-        if (event.key === 'Escape') finish(false);
-      }}
-    />
   );
 }

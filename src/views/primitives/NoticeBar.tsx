@@ -2,7 +2,11 @@
 
 import Button from '@mui/material/Button';
 import Snackbar from '@mui/material/Snackbar';
-import type { Notice } from './notices';
+
+export interface Notice {
+  readonly text: string;
+  readonly action?: { readonly label: string; readonly run: () => void };
+}
 
 const SHOWN_MS = 8_000;
 

@@ -2,12 +2,8 @@
 
 import dynamic from 'next/dynamic';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import type { Notice } from './NoticeBar';
 import styles from './notices.module.css';
-
-export interface Notice {
-  readonly text: string;
-  readonly action?: { readonly label: string; readonly run: () => void };
-}
 
 interface Notices {
   /** Shows a line at the foot of the page for a while, with at most one thing to do about it. */

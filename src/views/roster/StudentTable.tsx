@@ -41,9 +41,9 @@ export function StudentTable({ classId, students, adding, onAdd }: StudentTableP
   return (
     <section className={styles.section} aria-label={say.roster.title}>
       <div className={styles.top}>
-        <p className={styles.count} role="status">
-          {say.roster.count(students.length, hereCount)}
-        </p>
+        <h2 className={styles.count}>
+          <span role="status">{say.roster.count(students.length, hereCount)}</span>
+        </h2>
         {hereCount < students.length && (
           <Button
             size="small"

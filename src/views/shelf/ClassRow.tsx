@@ -11,6 +11,7 @@ import { lineupsOf, studentsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useNotices } from '../primitives/notices';
 import { IconPress } from '../primitives/IconPress';
+import { NameField } from '../primitives/NameField';
 import styles from './ShelfView.module.css';
 
 /** One class on the shelf: its name opens it where the work was left. */
@@ -19,13 +20,9 @@ export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
   const students = useQuery(studentsOf, theClass.id);
   const lineups = useQuery(lineupsOf, theClass.id);
   const { notify } = useNotices();
-  const [name, setName] = useState<string | null>(null);
+  const [renaming, setRenaming] = useState(false);
 
   const open = lineups.find(({ id }) => id === theClass.openLineupId) ?? lineups.at(-1);
-  const finish = (keep: boolean): void => {
-    if (keep && name !== null && name.trim() !== '') renameClass(store, theClass.id, name.trim());
-    setName(null);
-  };
   const remove = (): void => {
     deleteClass(store, theClass.id);
     notify({
@@ -35,7 +32,7 @@ export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
   };
   return (
     <li className={styles.row}>
-      {name === null ? (
+      {!renaming ? (
         <Link
           className={styles.open}
           href={`/c/${theClass.id}/${students.length === 0 ? 'roster' : 'groups'}`}
@@ -54,21 +51,17 @@ export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
           {open && <span className={styles.last}>{say.shelf.last(open.name)}</span>}
         </Link>
       ) : (
-        <input
+        <NameField
+          value={theClass.name}
+          label={say.shelf.nameLabel}
           className={styles.field}
-          aria-label={say.shelf.nameLabel}
-          value={name}
-          autoFocus
-          onFocus={(event) => event.target.select()}
-          onChange={(event) => setName(event.target.value)}
-          onBlur={() => finish(true)}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') finish(true);
-            if (event.key === 'Escape') finish(false);
+          onDone={(name) => {
+            if (name !== null) renameClass(store, theClass.id, name);
+            setRenaming(false);
           }}
         />
       )}
-      <IconPress label={say.shelf.rename(theClass.name)} onPress={() => setName(theClass.name)}>
+      <IconPress label={say.shelf.rename(theClass.name)} onPress={() => setRenaming(true)}>
         <DriveFileRenameOutlineRounded />
       </IconPress>
       <IconPress label={say.shelf.remove(theClass.name)} onPress={remove}>
