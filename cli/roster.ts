@@ -70,7 +70,8 @@ function whole({ roster }: Read, earlier: Read | string | null) {
   };
 }
 
-function withoutRow({ row: _row, ...student }: RosterStudent) {
+/** The open format gives a student as they are shown; the row stands beside the doubts. */
+function withoutRow({ row: _row, preferredName: _preferred, ...student }: RosterStudent) {
   return student;
 }
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ClassFile } from '@/schema/classFile';
+import { BackupFile, ClassFile } from '@/schema/classFile';
 import { RequestSchema } from '@/schema/request';
 import { ResultSchema } from '@/schema/result';
 
@@ -9,5 +9,6 @@ export function jsonSchemas(): Readonly<Record<string, unknown>> {
     'request.schema.json': z.toJSONSchema(RequestSchema, { io: 'input' }),
     'result.schema.json': z.toJSONSchema(ResultSchema),
     'class-file.schema.json': z.toJSONSchema(ClassFile, { io: 'input' }),
+    'backup.schema.json': z.toJSONSchema(BackupFile, { io: 'input' }),
   };
 }

@@ -40,8 +40,8 @@ const DETAILS: readonly Detail[] = [
   { id: 'drives', name: 'drives', kind: 'yesNo', levels: [] },
 ];
 const SECTIONS = [
-  { id: 'north', name: 'North bank' },
-  { id: 'south', name: 'South bank' },
+  { id: 'north', name: 'North bank', sign: 0 },
+  { id: 'south', name: 'South bank', sign: 1 },
 ];
 const WEEKS = [
   'Week 1, first look',

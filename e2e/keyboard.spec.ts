@@ -35,6 +35,7 @@ test('from an empty shelf to groups on stage, by keyboard alone', async ({ page 
   await keys.press('r');
   await expect(rowOf(page, 'Ana Ruiz').getByRole('button', { name: 'Bo Li' })).toBeVisible();
   await keys.press('s');
+  await expect(page.getByRole('button', { name: /Full screen/ })).toBeVisible();
   await expect(page.getByRole('listitem').filter({ hasText: 'Alder' })).toBeVisible();
   await keys.press('b');
   await page.waitForURL(/groups/);

@@ -1,5 +1,6 @@
+import { strToU8, zipSync } from 'fflate';
 import writeWorkbook from 'write-excel-file/node';
-import { classOf, CREW, expect, openDemo, test, pasteBox } from './bench';
+import { classOf, CREW, expect, expectAccessible, openDemo, test, pasteBox } from './bench';
 
 const EXPORT = `Gauge readers
 Last name,First name,E-mail,Student ID,Bank,Score,Role
@@ -44,8 +45,13 @@ test('a second export of the class updates and adds in one step, tells who is mi
   );
   await (await pasteBox(page)).fill(later);
   await expect(page.getByText('One student of the class is not in this list')).toBeVisible();
-  await page.getByRole('button', { name: 'Add 1 student and update 1 student' }).click();
-  await expect(page.getByText('5 students, all here today')).toBeVisible();
+  await expect(page.getByText('Chipo Dube: Score 60 → 64')).toBeVisible();
+  await page.getByRole('radio', { name: /Mark as having left/ }).check();
+  await page
+    .getByRole('button', { name: 'Add 1 student, update 1 student and mark 1 as left' })
+    .click();
+  await expect(page.getByText('4 students, all here today')).toBeVisible();
+  await expect(page.getByRole('row', { name: /has left Ana Ruiz/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /Chipo Dube.*64/ })).toBeVisible();
   await page.keyboard.press('Tab');
   await page.getByRole('button', { name: /^Undo: add students/ }).click();
@@ -84,4 +90,207 @@ test('a workbook opens with a choice of its sheets; a file that cannot be read s
     'it holds no text. Nothing was taken in',
   );
   await expect(page.getByText('28 students, all here today')).toBeVisible();
+});
+
+test('the table is walked by arrow keys, edited in place, sorted, searched, and its columns chosen', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/roster`);
+  const first = page.getByRole('switch', { name: 'Amira Haddad is here today' });
+  await first.focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('switch', { name: 'Anahera Walker is here today' })).toBeFocused();
+  await page.keyboard.press('x');
+  await expect(page.getByText('28 students, 27 here today')).toBeVisible();
+  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowRight', 'ArrowRight']) {
+    await page.keyboard.press(key);
+  }
+  await page.keyboard.press('Enter');
+  const field = page.getByRole('textbox', { name: 'experience of Anahera Walker' });
+  await field.fill('four');
+  await field.press('Enter');
+  await expect(page.getByText('"four" is no number, so experience stays as it was.')).toBeVisible();
+  await page.keyboard.press('Enter');
+  await field.fill('47,5');
+  await field.press('Enter');
+  await expect(page.getByRole('row', { name: /Anahera Walker.*47\.5/ })).toBeVisible();
+  await page.getByRole('button', { name: 'experience', exact: true }).click();
+  await expect(page.getByRole('columnheader', { name: 'experience' })).toHaveAttribute(
+    'aria-sort',
+    'ascending',
+  );
+  await expect(page.getByRole('row').nth(1)).toContainText('Mei-Ling Chao');
+  await page.getByRole('button', { name: 'Columns' }).click();
+  await page.getByRole('checkbox', { name: 'student number' }).check();
+  await page.getByRole('checkbox', { name: 'e-mail' }).uncheck();
+  await page.keyboard.press('Escape');
+  await page.getByRole('searchbox').fill('004128');
+  await expect(page.getByRole('rowheader')).toHaveText(['Chipo Dube']);
+  await page.reload();
+  await expect(page.getByRole('columnheader', { name: 'student number' })).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: 'e-mail' })).toHaveCount(0);
+});
+
+test('the roll is called by one key; who has something in common is left out, and one is let in all the same', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/roster`);
+  await expect(page.getByRole('row').nth(2)).toBeVisible();
+  await page.keyboard.press('a');
+  await expect(page.getByRole('button', { name: 'Amira Haddad' })).toBeFocused();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Space');
+  await expect(page.getByText('28 students, 27 here today')).toBeVisible();
+  await page.keyboard.press('Escape');
+  const panel = page.getByRole('complementary', { name: 'About the class' });
+  await panel.getByText('Left out of groups').click();
+  await panel.getByLabel('Leave out by').selectOption('drives');
+  await panel.getByRole('checkbox', { name: 'yes' }).check();
+  await panel.getByRole('button', { name: 'Leave them out' }).click();
+  const filter = panel.getByRole('switch', { name: 'drives: yes' });
+  await expect(filter).toBeChecked();
+  await expect(page.getByText(/28 students, 1\d here today/)).toBeVisible();
+  const before = await page.getByText(/here today/).innerText();
+  await page.getByRole('switch', { name: 'Chipo Dube is here today' }).click();
+  await expect(page.getByText(before)).toHaveCount(0);
+  await page.getByRole('link', { name: 'Groups', exact: true }).click();
+  await expect(page.getByRole('link', { name: /1\d here today/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Roster' }).click();
+  await panel.getByRole('switch', { name: 'drives: yes' }).click();
+  await expect(page.getByText('28 students, 27 here today')).toBeVisible();
+});
+
+test('doubts are settled where they stand: a slip mended, a missing address excused, a double made one', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/roster`);
+  const panel = page.getByRole('complementary', { name: 'About the class' });
+  await panel.getByRole('button', { name: 'Use example.org' }).click();
+  await expect(page.getByRole('row', { name: /chipo\.dube@example\.org/ })).toBeVisible();
+  await panel.getByRole('button', { name: 'None is needed' }).click();
+  await expect(panel.getByRole('heading', { name: /a look/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Add one' }).click();
+  await page.keyboard.type('Yuki');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('29 students, all here today')).toBeVisible();
+  await expect(panel.getByText('Yuki stands twice in the list.')).toBeVisible();
+  await panel.getByRole('button', { name: 'Make one of them' }).click();
+  await expect(page.getByText('28 students, all here today')).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('a student who leaves is kept in lineups, dealt no more, and can come back or go for good', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/roster`);
+  await page.getByRole('button', { name: 'More about Bram Visser' }).click();
+  const sheet = page.getByRole('region', { name: 'Bram Visser' });
+  await sheet.getByLabel('Private note').fill('asks for the early bus');
+  await sheet.getByRole('combobox', { name: 'add a name…' }).fill('Amira Haddad');
+  await expect(sheet.getByRole('button', { name: /work with Amira Haddad/ })).toBeVisible();
+  await expectAccessible(page);
+  await sheet.getByRole('button', { name: 'Has left the class' }).click();
+  await expect(page.getByText('27 students, all here today')).toBeVisible();
+  await page.getByRole('link', { name: 'Groups', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Bram Visser, has left' })).toBeVisible();
+  await page.keyboard.press('r');
+  await expect(page.getByRole('button', { name: /^Bram Visser/ })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Roster' }).click();
+  await page.getByRole('button', { name: 'More about Bram Visser' }).click();
+  await expect(sheet.getByLabel('Private note')).toHaveValue('asks for the early bus');
+  await sheet.getByRole('button', { name: 'Back in the class' }).click();
+  await expect(page.getByText('28 students, all here today')).toBeVisible();
+});
+
+test('details, sections and staff are changed in place; a press on a value shows only those students', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/roster`);
+  const panel = page.getByRole('complementary', { name: 'About the class' });
+  await panel.getByLabel('Show only some by level').selectOption({ label: 'seasoned (8)' });
+  await expect(page.getByText('8 students shown')).toBeVisible();
+  await page.getByRole('button', { name: /Only level: seasoned/ }).click();
+  await panel.getByRole('button', { name: 'Change level' }).click();
+  await panel.getByRole('button', { name: 'seasoned is lower' }).click();
+  await expect(panel.getByRole('list', { name: 'Levels from low to high' })).toHaveText(
+    /new.*seasoned.*some/s,
+  );
+  await panel.getByText('Sections (2)').click();
+  await panel.getByRole('button', { name: 'Name of the section: North bank' }).click();
+  await page.keyboard.type('East bank');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('row', { name: /Amira Haddad.*East bank/ })).toBeVisible();
+  await panel.getByText('Staff (2)').click();
+  await panel.getByRole('button', { name: 'Remove Rewi Tamati' }).click();
+  await expect(panel.getByText('Staff (1)')).toBeVisible();
+});
+
+test('a file in an old encoding can be read as another; a school export lets classes be chosen', async ({
+  page,
+}) => {
+  await openDemo(page, '/');
+  await page.getByLabel(/Make another class/).fill('Gauge readers');
+  await page.keyboard.press('Enter');
+  await pasteBox(page);
+  const chooser = page.getByLabel('Open a file').last();
+  await chooser.setInputFiles({
+    name: 'liste.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(
+      'Nom;Courriel\nMa\u00eblle Dubois;m@example.org\nNo\u00e9 Roy;n@example.org\n',
+      'latin1',
+    ),
+  });
+  await expect(page.getByRole('textbox', { name: /One student/ })).toHaveValue(/Maëlle/);
+  const encoding = page.getByLabel(/Letters look wrong/);
+  await expect(encoding).toHaveValue('windows-1252');
+  await encoding.selectOption('utf-8');
+  await expect(page.getByRole('textbox', { name: /One student/ })).toHaveValue(/Ma\ufffdlle/);
+  const part = (rows: string[]) => strToU8(rows.join('\n'));
+  await chooser.setInputFiles({
+    name: 'school.zip',
+    mimeType: 'application/zip',
+    buffer: Buffer.from(
+      zipSync({
+        'users.csv': part([
+          'sourcedId,status,enabledUser,role,givenName,familyName,email',
+          'u1,active,true,student,Amira,Haddad,amira@example.org',
+          'u2,active,true,student,Bram,Visser,bram@example.org',
+          'u3,active,true,teacher,Oda,Lind,oda@example.org',
+        ]),
+        'classes.csv': part(['sourcedId,title', 'c1,Gauging', 'c2,Sampling']),
+        'enrollments.csv': part([
+          'sourcedId,classSourcedId,userSourcedId,role',
+          'e1,c1,u1,student',
+          'e2,c2,u2,student',
+          'e3,c1,u3,teacher',
+        ]),
+      }),
+    ),
+  });
+  await expect(page.getByText('2 students read.')).toBeVisible();
+  await page.getByRole('checkbox', { name: 'Sampling' }).uncheck();
+  await expect(page.getByText('1 student read.')).toBeVisible();
+  await page.getByRole('button', { name: 'Add 1 student' }).click();
+  await expect(page.getByRole('rowheader', { name: 'Amira Haddad' })).toBeVisible();
+});
+
+test('a row left out is taken in all the same, and a confirmed reading is remembered for its headings', async ({
+  page,
+}) => {
+  await classOf(page, 'Gauge readers', EXPORT);
+  await page.getByRole('link', { name: 'Roster' }).click();
+  const box = await pasteBox(page);
+  await box.fill(EXPORT.replace('Lind,Oda', 'Lind,Ode'));
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Ode Lind: staff' })
+    .getByRole('button', { name: 'Take in all the same' })
+    .click();
+  await page.getByLabel('Column "Bank" is').selectOption('section');
+  await page.getByRole('button', { name: /^Add 1 student and update 4 students/ }).click();
+  await expect(page.getByRole('row', { name: /Ode Lind/ })).toBeVisible();
+  await box.fill(EXPORT.replace(/Haddad,Amira.*\n/, ''));
+  await expect(page.getByLabel('Column "Bank" is')).toHaveValue('section');
+  await expect(page.getByText('as you confirmed for these headings before')).toBeVisible();
 });

@@ -1,6 +1,12 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { readClassFile, writeClassFile, type ClassFile } from './classFile';
+import {
+  readBackup,
+  readClassFile,
+  writeBackup,
+  writeClassFile,
+  type ClassFile,
+} from './classFile';
 import type { RecordKind, RecordOf } from './records';
 
 const folder = join(__dirname, '../../demo/classes');
@@ -32,6 +38,21 @@ describe('class files', () => {
     },
   );
 
+  test('everything in one file comes back exactly; one damaged class in it takes nothing', () => {
+    const files = demoFiles.map(([, file]) => file);
+    const read = readBackup(JSON.parse(JSON.stringify(writeBackup(files))));
+    expect(read.ok && read.classes).toEqual(
+      files.map((file) => {
+        const one = readClassFile(file);
+        return one.ok && one.records;
+      }),
+    );
+    const damaged = { ...files[1]!, students: [{ record: 'student' }] };
+    expect(readBackup({ ...writeBackup(files), classes: [files[0], damaged] })).toMatchObject({
+      issue: { code: 'damagedRecord' },
+    });
+  });
+
   test('the demo is complete: four classes, 28 students in two sections, rules, six past weeks', () => {
     const classes = demoFiles.map(([, file]) => recordsOf(file));
     expect(classes.map(({ students }) => students.length).sort((a, b) => a - b)).toEqual([
@@ -54,6 +75,9 @@ describe('class files', () => {
 
   test('a newer file, a foreign file and a damaged record are each refused, and nothing of them is taken', () => {
     const [, file] = demoFiles[0]!;
+    expect(readBackup({ format: 'gruppetto.backup', version: 2, classes: [] })).toMatchObject({
+      issue: { code: 'newerFile' },
+    });
     expect(readClassFile({ ...file, version: 2 })).toMatchObject({ issue: { code: 'newerFile' } });
     expect(readClassFile({ ...file, records: { ...file.records, student: 9 } })).toMatchObject({
       issue: { code: 'newerVersion', record: 'student' },

@@ -21,6 +21,14 @@ export const ClassFile = z.object({
 });
 export type ClassFile = z.infer<typeof ClassFile>;
 
+/** Several classes in one file: everything a teacher has. */
+export const BackupFile = z.object({
+  format: z.literal('gruppetto.backup'),
+  version: z.literal(1),
+  classes: z.array(ClassFile),
+});
+export type BackupFile = z.infer<typeof BackupFile>;
+
 export type ClassFileIssue =
   | MigrationIssue
   | { readonly code: 'notAClassFile' }
@@ -40,6 +48,36 @@ const Envelope = z.object({
   lineups: z.array(z.unknown()),
   takes: z.array(z.unknown()),
 });
+
+export function writeBackup(classes: readonly ClassFile[]): BackupFile {
+  return { format: 'gruppetto.backup', version: 1, classes: [...classes] };
+}
+
+export type ReadBackup =
+  | { readonly ok: true; readonly classes: readonly (readonly AppRecord[])[] }
+  | { readonly ok: false; readonly issue: ClassFileIssue };
+
+const BackupEnvelope = z.object({
+  format: z.literal('gruppetto.backup'),
+  version: z.number(),
+  classes: z.array(z.unknown()),
+});
+
+/** The classes of a backup or of a single class file; nothing at all when any of it cannot be read. */
+export function readBackup(data: unknown): ReadBackup {
+  const envelope = BackupEnvelope.safeParse(data);
+  const files = envelope.success ? envelope.data.classes : [data];
+  if (envelope.success && envelope.data.version > 1) {
+    return { ok: false, issue: { code: 'newerFile', given: envelope.data.version, known: 1 } };
+  }
+  const classes: (readonly AppRecord[])[] = [];
+  for (const file of files) {
+    const read = readClassFile(file);
+    if (!read.ok) return read;
+    classes.push(read.records);
+  }
+  return { ok: true, classes };
+}
 
 export function writeClassFile(
   theClass: ClassRecord,

@@ -12,7 +12,12 @@ export const Detail = z.object({
 });
 export type Detail = z.infer<typeof Detail>;
 
-export const Section = z.object({ id: z.string().check(z.minLength(1)), name: z.string() });
+export const Section = z.object({
+  id: z.string().check(z.minLength(1)),
+  name: z.string(),
+  /** Which sign stands for the section, counted from 0. */
+  sign: z.int().check(z.gte(0)),
+});
 export type Section = z.infer<typeof Section>;
 
 /** Teachers and helpers of a class: they belong to rooms and channels, never to groups. */
@@ -21,6 +26,22 @@ export const Staff = z.object({
   email: z.nullable(z.string()),
   role: z.string(),
 });
+
+/** How whole names are written: "Amira Haddad", "Haddad Amira", or "Haddad, Amira". */
+export const NameOrder = z.enum(['givenFirst', 'familyFirst', 'familyComma']);
+export type NameOrder = z.infer<typeof NameOrder>;
+
+/** Students left out of groups by what is known of them; one may be let in anyway. */
+export const LeaveOut = z.object({
+  id: z.string().check(z.minLength(1)),
+  /** A detail's id, or `section`. */
+  by: z.string().check(z.minLength(1)),
+  /** Values of the detail, or ids of sections, whose students are left out. */
+  values: z.array(z.string()),
+  /** A filter that is off is kept for another day. */
+  on: z.boolean(),
+});
+export type LeaveOut = z.infer<typeof LeaveOut>;
 
 export const ClassRecord = z.object({
   record: z.literal('class'),
@@ -33,6 +54,10 @@ export const ClassRecord = z.object({
   /** Skills in the order in which they are learned. */
   skillLadder: z.array(z.string()),
   staff: z.array(Staff),
+  leaveOuts: z.array(LeaveOut),
+  nameOrder: NameOrder,
+  /** Pooled for a while from other classes, until the teacher keeps or deletes it. */
+  temporary: z.boolean(),
   /** Words for groups, used in order. */
   groupNames: z.array(z.string()),
   /** The lineup last worked on, opened again next time. */
@@ -44,7 +69,18 @@ export type ClassRecord = z.infer<typeof ClassRecord>;
 export const classType: RecordType<ClassRecord> = {
   record: 'class',
   validator: ClassRecord,
-  migrations: [],
+  migrations: [
+    {
+      name: 'class/1 add signs of sections, filters, order of names and temporary classes',
+      up: (data) => ({
+        ...data,
+        sections: listOf(data.sections).map((section, sign) => ({ ...section, sign })),
+        leaveOuts: [],
+        nameOrder: 'givenFirst',
+        temporary: false,
+      }),
+    },
+  ],
 };
 
 /** A new class with nothing in it; the caller names the moment. */
@@ -59,8 +95,17 @@ export function emptyClass(id: ClassId, name: string, createdAt: string): ClassR
     details: [],
     skillLadder: [],
     staff: [],
+    leaveOuts: [],
+    nameOrder: 'givenFirst',
+    temporary: false,
     groupNames: [],
     openLineupId: null,
     createdAt,
   };
+}
+
+function listOf(value: unknown): readonly object[] {
+  return Array.isArray(value)
+    ? value.filter((one): one is object => typeof one === 'object' && one !== null)
+    : [];
 }

@@ -14,6 +14,8 @@ export const StudentRecord = z.object({
   name: z.string().check(z.minLength(1)),
   givenName: z.string(),
   familyName: z.string(),
+  /** What the student is called in place of the given name; '' where that is the given name. */
+  preferredName: z.string(),
   /** As the teacher gave it, even when malformed; '' when there is none. */
   email: z.string(),
   externalId: z.string(),
@@ -26,6 +28,12 @@ export const StudentRecord = z.object({
   /** Private. */
   note: z.string(),
   here: z.boolean(),
+  /** Takes part although a filter of the class leaves out students like this one. */
+  inAnyway: z.boolean(),
+  /** The day on which the student left the class; null while in it. Lineups keep those who left. */
+  left: z.nullable(z.iso.date()),
+  /** Doubts that the teacher has settled ("It is right"), by their keys, so that they are not asked again. */
+  settled: z.array(z.string()),
   /** Place in the class list. */
   order: z.number(),
 });
@@ -34,7 +42,12 @@ export type StudentRecord = z.infer<typeof StudentRecord>;
 export const studentType: RecordType<StudentRecord> = {
   record: 'student',
   validator: StudentRecord,
-  migrations: [],
+  migrations: [
+    {
+      name: 'student/1 add preferred name, leaving, filters overruled and doubts settled',
+      up: (data) => ({ ...data, preferredName: '', inAnyway: false, left: null, settled: [] }),
+    },
+  ],
 };
 
 /** A student of whom only the name, perhaps an address, is known. */
@@ -51,6 +64,7 @@ export function newStudent(
     name: known.name,
     givenName: '',
     familyName: '',
+    preferredName: '',
     email: known.email,
     externalId: '',
     sectionId: null,
@@ -59,6 +73,9 @@ export function newStudent(
     wishes: [],
     note: '',
     here: true,
+    inAnyway: false,
+    left: null,
+    settled: [],
     order,
   };
 }

@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { RECORD_TYPES } from './records';
+import { readClassFile } from './classFile';
+import pastFile from './fixtures/class-v0.json';
+import { readRecord, RECORD_TYPES } from './records';
 import { migrate, validateMigrations, type RecordType } from './versions';
 
 /** A record kind with a past: version 0 had one name, 1 split it, 2 added a note. */
@@ -14,6 +16,39 @@ const person: RecordType<unknown> = {
     { name: 'person/2 add a note', up: (data) => ({ ...data, note: '' }) },
   ],
 };
+
+/** Each migration with a past shape, and what it must have become. */
+const PAST: Readonly<Record<string, { given: object; became: object }>> = {
+  'class/1 add signs of sections, filters, order of names and temporary classes': {
+    given: pastFile.class,
+    became: {
+      sections: [
+        { id: 'north', name: 'North bank', sign: 0 },
+        { id: 'south', name: 'South bank', sign: 1 },
+      ],
+      leaveOuts: [],
+      nameOrder: 'givenFirst',
+      temporary: false,
+    },
+  },
+  'student/1 add preferred name, leaving, filters overruled and doubts settled': {
+    given: pastFile.students[0]!,
+    became: { name: 'Amira Haddad', preferredName: '', left: null, inAnyway: false, settled: [] },
+  },
+};
+
+test.each(Object.entries(PAST))('%s is applied to a past shape', (name, { given, became }) => {
+  const version = Number(/\/(\d+)/.exec(name)?.[1]);
+  const read = readRecord(given, version - 1);
+  expect(read).toMatchObject({ ok: true, value: became });
+});
+
+test('a class file of the first version opens whole', () => {
+  const read = readClassFile(pastFile);
+  expect(read.ok && read.records.map(({ record }) => record)).toEqual([
+    ...['class', 'student', 'student', 'student', 'lineup', 'take'],
+  ]);
+});
 
 describe('records of earlier versions', () => {
   test('are brought up step by step from the version they were written in', () => {
@@ -48,7 +83,7 @@ describe('records of earlier versions', () => {
   });
 
   test('every migration of a real record has a past shape here to be tried on', () => {
-    const tried: readonly string[] = [];
+    const tried = Object.keys(PAST);
     const all = RECORD_TYPES.flatMap(({ migrations }) => migrations.map(({ name }) => name));
     expect(all).toEqual(tried);
   });

@@ -1,13 +1,28 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
-import { createClass, deleteClass } from './actions/classes';
+import {
+  belongingTo,
+  copyClass,
+  createClass,
+  deleteClass,
+  openBackup,
+  poolClasses,
+} from './actions/classes';
 import { draftText, keepDraft } from './actions/drafts';
 import { addTake, moveStudents, undealTake } from './actions/takes';
 import { addRule } from './actions/rules';
-import { removeStudent } from './actions/students';
+import { addLeaveOut, removeSection, switchLeaveOut } from './actions/classParts';
+import {
+  deleteStudent,
+  editStudent,
+  leaveClass,
+  mergeStudents,
+  restoreStudent,
+  setTakesPart,
+} from './actions/students';
 import { takeInRoster, type StudentFacts } from './actions/takeInRoster';
 import { openAppStore, type AppStore } from './appStore';
-import { allClasses, lineupsOf, rulesOf, shownTake, studentsOf } from './queries';
+import { allClasses, lineupsOf, rollOf, rulesOf, shownTake, studentsOf } from './queries';
 import { Saver, type Timers } from './saver';
 import type { Write } from './database';
 
@@ -30,13 +45,21 @@ const facts = (name: string, more: Partial<StudentFacts> = {}): StudentFacts => 
   name,
   givenName: name,
   familyName: '',
+  preferredName: '',
   email: '',
   externalId: '',
   section: '',
   details: {},
   ...more,
 });
-const plan = (added: readonly StudentFacts[]) => ({ added, updated: [], details: [], staff: [] });
+const plan = (added: readonly StudentFacts[]) => ({
+  added,
+  updated: [],
+  details: [],
+  staff: [],
+  gone: [],
+  day: '2026-10-15',
+});
 
 function classWith(store: AppStore, names: readonly string[]) {
   const classId = createClass(store, 'River Survey', 'Week 1');
@@ -102,6 +125,8 @@ test('a list brings sections and details along, keeps what it does not speak of,
     ],
     details: [{ name: 'Score', kind: 'number', levels: [] }],
     staff: [{ name: 'Oda', email: null, role: '' }],
+    gone: [],
+    day: '2026-10-15',
   });
   const [theClass] = allClasses(store.records);
   const [detail] = theClass!.details;
@@ -118,17 +143,195 @@ test('a list brings sections and details along, keeps what it does not speak of,
   await store.close();
 });
 
-test('a removed student leaves the rules; a rule left with one student goes too', async () => {
+test('a deleted student leaves the rules; a rule left with one student goes too', async () => {
   const store = await open();
   const { classId, ids } = classWith(store, ['Amira', 'Bram', 'Chipo']);
   addRule(store, classId, 'apart', ids);
   addRule(store, classId, 'apart', ids.slice(0, 2));
-  removeStudent(store, ids[0]!);
+  deleteStudent(store, ids[0]!);
   expect(rulesOf(store.records, classId).map(({ studentIds }) => studentIds)).toEqual([
     ids.slice(1),
   ]);
   await store.close();
 });
+
+test('who has left stays in rules and lineups, is dealt no more, and can come back', async () => {
+  const store = await open();
+  const { classId, ids, lineup } = classWith(store, ['Amira', 'Bram', 'Chipo']);
+  addRule(store, classId, 'apart', ids.slice(0, 2));
+  addTake(store, lineup.id, 1, [{ name: 'Alder', sign: 0, studentIds: ids }]);
+  leaveClass(store, [ids[0]!], '2026-10-15');
+  expect(rollOf(store.records, classId).map(({ here }) => here)).toEqual([false, true, true]);
+  expect(rulesOf(store.records, classId)[0]!.studentIds).toContain(ids[0]);
+  expect(shownTake(store.records, lineup.id)!.groups[0]!.studentIds).toContain(ids[0]);
+  restoreStudent(store, ids[0]!);
+  expect(rollOf(store.records, classId).every(({ here }) => here)).toBe(true);
+  await store.close();
+});
+
+test('a filter leaves out whoever it names; one of them is let in all the same, and attendance still counts', async () => {
+  const store = await open();
+  const { classId, ids } = classWith(store, []);
+  takeInRoster(store, classId, {
+    ...plan([
+      facts('Amira', { section: 'North', details: { swims: 'no' } }),
+      facts('Bram', { section: 'South', details: { swims: 'no' } }),
+      facts('Chipo', { section: 'South', details: { swims: 'yes' } }),
+      facts('Dov', { section: 'South' }),
+    ]),
+    details: [{ name: 'swims', kind: 'yesNo', levels: [] }],
+  });
+  expect(ids).toEqual([]);
+  const [theClass] = allClasses(store.records);
+  const here = () => rollOf(store.records, classId).map((one) => one.here);
+  const [amira, bram] = studentsOf(store.records, classId);
+  addLeaveOut(store, classId, { by: theClass!.details[0]!.id, values: ['no'] });
+  // A missing value is no "no".
+  expect(here()).toEqual([false, false, true, true]);
+  setTakesPart(store, [amira!.id], true);
+  expect(here()).toEqual([true, false, true, true]);
+  setTakesPart(store, [amira!.id], false);
+  expect(here()).toEqual([false, false, true, true]);
+  const [filter] = allClasses(store.records)[0]!.leaveOuts;
+  switchLeaveOut(store, classId, filter!.id, false);
+  expect(here()).toEqual([true, true, true, true]);
+  setTakesPart(store, [bram!.id], false);
+  expect(here()).toEqual([true, false, true, true]);
+  addLeaveOut(store, classId, { by: 'section', values: [theClass!.sections[1]!.id] });
+  expect(here()).toEqual([true, false, false, false]);
+  removeSection(store, classId, theClass!.sections[1]!.id);
+  expect(here()).toEqual([true, false, true, true]);
+  await store.close();
+});
+
+test('two rows for one student become one, in rules, wishes and takes', async () => {
+  const store = await open();
+  const { classId, ids, lineup } = classWith(store, ['Amira', 'Amira H', 'Bram', 'Chipo']);
+  const [kept, other, bram, chipo] = [ids[0]!, ids[1]!, ids[2]!, ids[3]!];
+  editStudent(store, other, { email: 'amira@example.org', note: 'left-handed' });
+  editStudent(store, bram, { wishes: [other] });
+  addRule(store, classId, 'apart', [other, bram]);
+  addRule(store, classId, 'apart', [kept, other]);
+  addTake(store, lineup.id, 1, [
+    { name: 'Alder', sign: 0, studentIds: [kept, bram] },
+    { name: 'Willow', sign: 1, studentIds: [other, chipo] },
+  ]);
+  const before = belongingTo(reading(store), classId);
+  mergeStudents(store, kept, other);
+  const [amira, ...rest] = studentsOf(store.records, classId);
+  expect([amira!.name, amira!.email, amira!.note]).toEqual([
+    'Amira',
+    'amira@example.org',
+    'left-handed',
+  ]);
+  expect(rest.map(({ wishes }) => wishes)).toEqual([[kept], []]);
+  expect(rulesOf(store.records, classId).map(({ studentIds }) => studentIds)).toEqual([
+    [kept, bram],
+  ]);
+  expect(shownTake(store.records, lineup.id)!.groups.map(({ studentIds }) => studentIds)).toEqual([
+    [kept, bram],
+    [chipo],
+  ]);
+  store.history.undo();
+  expect(byIdOf(belongingTo(reading(store), classId))).toEqual(byIdOf(before));
+  await store.close();
+});
+
+test('a changed part of a name changes the whole name, and a whole name alone counts as the given one', async () => {
+  const store = await open();
+  const { ids, classId } = classWith(store, ['Amira']);
+  const name = () => studentsOf(store.records, classId)[0]!.name;
+  editStudent(store, ids[0]!, { familyName: 'Haddad' });
+  expect(name()).toBe('Amira Haddad');
+  editStudent(store, ids[0]!, { preferredName: 'Miri' });
+  expect(name()).toBe('Miri Haddad');
+  await store.close();
+});
+
+test('a copied class has everything of the first and shares nothing with it', async () => {
+  const store = await open();
+  const { classId, ids, lineup } = classWith(store, ['Amira', 'Bram']);
+  addRule(store, classId, 'apart', ids);
+  addTake(store, lineup.id, 1, [{ name: 'Alder', sign: 0, studentIds: ids }]);
+  copyClass(store, classId, 'Copy');
+  const copy = allClasses(store.records).find(({ name }) => name === 'Copy')!;
+  const students = studentsOf(store.records, copy.id);
+  const take = shownTake(store.records, copy.openLineupId!)!;
+  expect(take.groups[0]!.studentIds).toEqual(students.map(({ id }) => id));
+  expect(rulesOf(store.records, copy.id)[0]!.studentIds).toEqual(students.map(({ id }) => id));
+  expect(students.some(({ id }) => ids.includes(id))).toBe(false);
+  deleteClass(store, copy.id);
+  expect(studentsOf(store.records, classId)).toHaveLength(2);
+  await store.close();
+});
+
+test('pooled students keep their home class, joined sections and details, and the rules among them', async () => {
+  const store = await open();
+  const one = classWith(store, ['Amira', 'Bram']);
+  addRule(store, one.classId, 'apart', one.ids);
+  const two = classWith(store, []);
+  takeInRoster(store, two.classId, {
+    ...plan([
+      facts('Chipo', { section: 'North', details: { Score: 4 } }),
+      facts('Dov', { section: 'South', details: { Score: 5 } }),
+    ]),
+    details: [{ name: 'Score', kind: 'number', levels: [] }],
+  });
+  const north = store.records.get('class', two.classId)!.sections[0]!.id;
+  const before = allClasses(store.records);
+  const pool = poolClasses(
+    store,
+    [
+      { classId: one.classId, sections: 'all' },
+      { classId: two.classId, sections: [north] },
+    ],
+    { name: 'Both', lineupName: 'First', homeClass: 'home class' },
+    true,
+  );
+  const pooled = store.records.get('class', pool)!;
+  const score = pooled.details.find(({ name }) => name === 'Score')!.id;
+  const students = studentsOf(store.records, pool);
+  expect(pooled.details[0]!.name).toBe('home class');
+  expect(
+    students.map(({ name, details }) => [name, details[pooled.details[0]!.id], details[score]]),
+  ).toEqual([
+    ['Amira', 'River Survey', undefined],
+    ['Bram', 'River Survey', undefined],
+    ['Chipo', 'River Survey', 4],
+  ]);
+  expect(rulesOf(store.records, pool)[0]!.studentIds).toEqual(
+    students.slice(0, 2).map(({ id }) => id),
+  );
+  expect(pooled.temporary).toBe(true);
+  store.history.undo();
+  expect(allClasses(store.records)).toEqual(before);
+  await store.close();
+});
+
+test('a class put back from its file is as it was in the file; as a copy both are there', async () => {
+  const store = await open();
+  const { classId, ids } = classWith(store, ['Amira', 'Bram']);
+  const kept = belongingTo(reading(store), classId);
+  deleteStudent(store, ids[0]!);
+  openBackup(store, [{ records: kept, answer: 'replace' }]);
+  expect(byIdOf(belongingTo(reading(store), classId))).toEqual(byIdOf(kept));
+  openBackup(store, [{ records: kept, answer: 'copy' }]);
+  expect(allClasses(store.records)).toHaveLength(2);
+  store.history.undo();
+  expect(allClasses(store.records)).toHaveLength(1);
+  await store.close();
+});
+
+/** The store's reads as a change has them. */
+function reading(store: AppStore) {
+  return {
+    get: store.records.get.bind(store.records),
+    all: store.records.all.bind(store.records),
+  };
+}
+
+const byIdOf = (records: readonly { readonly id: string }[]) =>
+  Object.fromEntries(records.map((record) => [record.id, record]));
 
 test('what was dealt is kept while a take is changed by hand, and comes back', async () => {
   const store = await open();

@@ -1,4 +1,5 @@
 import type { ClassRecord } from '../schema/classRecord';
+import { takesPart } from '../schema/presence';
 import type { ClassId, LineupId } from '../schema/ids';
 import type { LineupRecord } from '../schema/lineup';
 import type { RecordKind } from '../schema/records';
@@ -58,6 +59,22 @@ export const studentsOf = query<[ClassId], readonly StudentRecord[]>(
       .all('student')
       .filter((student) => student.classId === classId)
       .sort(byOrder),
+);
+
+/**
+ * The students of a class with `here` telling whether each takes part today: in the class, here, and left out by
+ * no filter. Who takes part by their own record is the same record, to the reference.
+ */
+export const rollOf = query<[ClassId], readonly StudentRecord[]>(
+  ['student', 'class'],
+  (store, classId) => {
+    const theClass = store.get('class', classId);
+    if (!theClass) return [];
+    return studentsOf(store, classId).map((student) => {
+      const here = takesPart(student, theClass);
+      return here === student.here ? student : { ...student, here };
+    });
+  },
 );
 
 export const rulesOf = query<[ClassId], readonly RuleRecord[]>(['rule'], (store, classId) =>

@@ -1,8 +1,10 @@
 import type { ArrangeOutcome } from '../core/arrange';
 import type { ArrangeRequest, Effort } from '../core/format';
+import type { FileText } from '../formats/roster/asText';
+import type { ReadOptions, ReadRoster } from '../formats/roster/readRoster';
 import type { FromWorker, Port, ToWorker } from './protocol';
 
-/** Why a call brought no outcome. */
+/** Why a call brought no answer. */
 export class WorkerError extends Error {
   constructor(
     readonly code: 'cancelled' | 'failed' | 'workerDied',
@@ -14,38 +16,37 @@ export class WorkerError extends Error {
 }
 
 export interface CallOptions {
-  readonly effort?: Effort;
   /** Called with the part done, 0 to 1. */
-  readonly onProgress?: (done: number) => void;
-  readonly signal?: AbortSignal;
+  readonly onProgress?: ((done: number) => void) | undefined;
+  readonly signal?: AbortSignal | undefined;
 }
 
 /** A worker as seen from the page. */
-export interface WorkerLike extends Port<ToWorker, FromWorker> {
+export interface WorkerLike<Ask, Answer> extends Port<ToWorker<Ask>, FromWorker<Answer>> {
   onerror: ((event: { readonly message?: string }) => void) | null;
   onmessageerror: (() => void) | null;
   terminate(): void;
 }
 
-interface Pending {
-  readonly resolve: (outcome: ArrangeOutcome) => void;
+interface Pending<Answer> {
+  readonly resolve: (answer: Answer) => void;
   readonly reject: (error: WorkerError) => void;
   readonly onProgress: ((done: number) => void) | undefined;
 }
 
 /**
- * Calls the arranging worker. Every call settles: with its outcome, or with a WorkerError when it fails, is
- * cancelled, or the worker dies; after a death the next call starts a fresh worker.
+ * Calls one worker. Every call settles: with its answer, or with a WorkerError when it fails, is cancelled, or the
+ * worker dies; after a death the next call starts a fresh worker.
  */
-export class ArrangeClient {
-  private worker: WorkerLike | null = null;
-  private readonly pending = new Map<number, Pending>();
+export class WorkerCalls<Ask, Answer> {
+  private worker: WorkerLike<Ask, Answer> | null = null;
+  private readonly pending = new Map<number, Pending<Answer>>();
   private lastCall = 0;
 
-  constructor(private readonly start: () => WorkerLike) {}
+  constructor(private readonly start: () => WorkerLike<Ask, Answer>) {}
 
-  arrange(request: ArrangeRequest, options: CallOptions = {}): Promise<ArrangeOutcome> {
-    const { signal, onProgress, effort = 'normal' } = options;
+  call(ask: Ask, options: CallOptions = {}): Promise<Answer> {
+    const { signal, onProgress } = options;
     const call = ++this.lastCall;
     return new Promise((resolve, reject) => {
       if (signal?.aborted) {
@@ -58,9 +59,9 @@ export class ArrangeClient {
       };
       const ended = (): void => signal?.removeEventListener('abort', cancel);
       this.pending.set(call, {
-        resolve: (outcome) => {
+        resolve: (answer) => {
           ended();
-          resolve(outcome);
+          resolve(answer);
         },
         reject: (error) => {
           ended();
@@ -70,7 +71,7 @@ export class ArrangeClient {
       });
       signal?.addEventListener('abort', cancel);
       try {
-        this.running().postMessage({ type: 'arrange', call, request, effort });
+        this.running().postMessage({ type: 'call', call, ask });
       } catch (error) {
         this.die(error instanceof Error ? error.message : String(error));
       }
@@ -82,7 +83,7 @@ export class ArrangeClient {
     this.die('closed');
   }
 
-  private running(): WorkerLike {
+  private running(): WorkerLike<Ask, Answer> {
     if (this.worker) return this.worker;
     const worker = this.start();
     worker.onmessage = ({ data }) => this.receive(data);
@@ -92,13 +93,13 @@ export class ArrangeClient {
     return worker;
   }
 
-  private receive(message: FromWorker): void {
+  private receive(message: FromWorker<Answer>): void {
     switch (message.type) {
       case 'progress':
         this.pending.get(message.call)?.onProgress?.(message.done);
         return;
       case 'finished':
-        this.settle(message.call)?.resolve(message.outcome);
+        this.settle(message.call)?.resolve(message.answer);
         return;
       case 'cancelled':
         this.settle(message.call)?.reject(new WorkerError('cancelled', 'cancelled'));
@@ -111,7 +112,7 @@ export class ArrangeClient {
     }
   }
 
-  private settle(call: number): Pending | undefined {
+  private settle(call: number): Pending<Answer> | undefined {
     const pending = this.pending.get(call);
     this.pending.delete(call);
     return pending;
@@ -126,10 +127,80 @@ export class ArrangeClient {
   }
 }
 
+/** What the arranging worker is asked. */
+export interface ArrangeAsk {
+  readonly request: ArrangeRequest;
+  readonly effort: Effort;
+}
+
+/** The arranging worker, seen by what it does. */
+export class ArrangeClient {
+  private readonly calls: WorkerCalls<ArrangeAsk, ArrangeOutcome>;
+
+  constructor(start: () => WorkerLike<ArrangeAsk, ArrangeOutcome>) {
+    this.calls = new WorkerCalls(start);
+  }
+
+  arrange(
+    request: ArrangeRequest,
+    { effort = 'normal', ...options }: CallOptions & { readonly effort?: Effort } = {},
+  ): Promise<ArrangeOutcome> {
+    return this.calls.call({ request, effort }, options);
+  }
+
+  close(): void {
+    this.calls.close();
+  }
+}
+
+/** What the roster worker is asked: to read pasted text, or to make text of a file. */
+export type RosterAsk =
+  | { readonly what: 'text'; readonly text: string }
+  | { readonly what: 'file'; readonly bytes: Uint8Array; readonly options: ReadOptions };
+export type RosterAnswer =
+  | { readonly what: 'text'; readonly read: ReadRoster }
+  | { readonly what: 'file'; readonly file: FileText };
+
+/** The roster worker, seen by what it does. */
+export class RosterClient {
+  private readonly calls: WorkerCalls<RosterAsk, RosterAnswer>;
+
+  constructor(start: () => WorkerLike<RosterAsk, RosterAnswer>) {
+    this.calls = new WorkerCalls(start);
+  }
+
+  async readText(text: string, options?: CallOptions): Promise<ReadRoster> {
+    const answer = await this.calls.call({ what: 'text', text }, options);
+    if (answer.what !== 'text') throw new WorkerError('failed', 'expected a read text');
+    return answer.read;
+  }
+
+  async fileAsText(bytes: Uint8Array, options: ReadOptions = {}): Promise<FileText> {
+    const answer = await this.calls.call({ what: 'file', bytes, options });
+    if (answer.what !== 'file') throw new WorkerError('failed', 'expected the text of a file');
+    return answer.file;
+  }
+
+  close(): void {
+    this.calls.close();
+  }
+}
+
 /** The client of the real worker; the worker itself starts with the first call. */
 export function browserArrangeClient(): ArrangeClient {
   return new ArrangeClient(
     () =>
-      new Worker(new URL('./arrange.worker.ts', import.meta.url), { type: 'module' }) as WorkerLike,
+      new Worker(new URL('./arrange.worker.ts', import.meta.url), {
+        type: 'module',
+      }) as WorkerLike<ArrangeAsk, ArrangeOutcome>,
+  );
+}
+
+export function browserRosterClient(): RosterClient {
+  return new RosterClient(
+    () =>
+      new Worker(new URL('./roster.worker.ts', import.meta.url), {
+        type: 'module',
+      }) as WorkerLike<RosterAsk, RosterAnswer>,
   );
 }

@@ -1,41 +1,30 @@
-import { arrange } from '../core/arrange';
 import type { FromWorker, Port, ToWorker } from './protocol';
 
-/** The search runs this long before it looks whether somebody has cancelled. */
+/** Work in steps: how far it has come, then its answer. */
+export type Steps<Answer> = Generator<{ readonly done: number }, Answer, void>;
+
+/** Work runs this long before it looks whether somebody has cancelled. */
 const SLICE_MS = 25;
 
 /** Answers calls on the port; several run side by side, a slice each. */
-export function serve(
-  port: Port<FromWorker, ToWorker>,
+export function serve<Ask, Answer>(
+  port: Port<FromWorker<Answer>, ToWorker<Ask>>,
+  work: (ask: Ask) => Steps<Answer> | Promise<Answer>,
   pause: () => Promise<void> = nextMessage,
   clock: () => number = () => performance.now(),
 ): void {
   const cancelled = new Set<number>();
   port.onmessage = ({ data }) => {
     if (data.type === 'cancel') cancelled.add(data.call);
-    else void answer(data);
+    else void answer(data.call, data.ask);
   };
 
-  async function answer(message: Extract<ToWorker, { type: 'arrange' }>): Promise<void> {
-    const { call } = message;
+  async function answer(call: number, ask: Ask): Promise<void> {
     try {
-      const search = arrange(message.request, message.effort);
-      let until = clock() + SLICE_MS;
-      for (;;) {
-        const step = search.next();
-        if (step.done) {
-          port.postMessage({ type: 'finished', call, outcome: step.value });
-          return;
-        }
-        if (clock() < until) continue;
-        port.postMessage({ type: 'progress', call, done: step.value.done });
-        await pause();
-        if (cancelled.delete(call)) {
-          port.postMessage({ type: 'cancelled', call });
-          return;
-        }
-        until = clock() + SLICE_MS;
-      }
+      const begun = work(ask);
+      const done = begun instanceof Promise ? await begun : await drive(call, begun);
+      if (done !== CANCELLED) port.postMessage({ type: 'finished', call, answer: done });
+      else port.postMessage({ type: 'cancelled', call });
     } catch (error) {
       const failure = error instanceof Error ? error.message : String(error);
       port.postMessage({ type: 'failed', call, message: failure });
@@ -43,7 +32,22 @@ export function serve(
       cancelled.delete(call);
     }
   }
+
+  async function drive(call: number, steps: Steps<Answer>): Promise<Answer | typeof CANCELLED> {
+    let until = clock() + SLICE_MS;
+    for (;;) {
+      const step = steps.next();
+      if (step.done) return step.value;
+      if (clock() < until) continue;
+      port.postMessage({ type: 'progress', call, done: step.value.done });
+      await pause();
+      if (cancelled.delete(call)) return CANCELLED;
+      until = clock() + SLICE_MS;
+    }
+  }
 }
+
+const CANCELLED = Symbol('cancelled');
 
 /** Lets waiting messages in; a channel's message comes at once where a timer would wait 4 ms. */
 function nextMessage(): Promise<void> {

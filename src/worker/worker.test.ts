@@ -1,5 +1,6 @@
 import type { ArrangeRequest } from '../core/format';
-import { ArrangeClient, WorkerError, type WorkerLike } from './client';
+import { arrange, type ArrangeOutcome } from '../core/arrange';
+import { ArrangeClient, WorkerError, type ArrangeAsk, type WorkerLike } from './client';
 import type { FromWorker, Port, ToWorker } from './protocol';
 import { serve } from './serve';
 
@@ -22,9 +23,14 @@ function hardRequest(): ArrangeRequest {
 }
 
 /** The real serving code on a port of this process; `silent` never answers. */
-function fakeWorker(silent = false): WorkerLike & { terminated: boolean } {
-  const inner: Port<FromWorker, ToWorker> = { onmessage: null, postMessage: () => undefined };
-  const worker: WorkerLike & { terminated: boolean } = {
+type Fake = WorkerLike<ArrangeAsk, ArrangeOutcome> & { terminated: boolean };
+
+function fakeWorker(silent = false): Fake {
+  const inner: Port<FromWorker<ArrangeOutcome>, ToWorker<ArrangeAsk>> = {
+    onmessage: null,
+    postMessage: () => undefined,
+  };
+  const worker: Fake = {
     terminated: false,
     onmessage: null,
     onerror: null,
@@ -41,6 +47,7 @@ function fakeWorker(silent = false): WorkerLike & { terminated: boolean } {
   // Every look at the clock finds a slice used up, so that each step of a search lets messages in.
   serve(
     inner,
+    ({ request: asked, effort }: ArrangeAsk) => arrange(asked, effort),
     () => new Promise((resolve) => setImmediate(resolve)),
     () => (clock += 1_000),
   );

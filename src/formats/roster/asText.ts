@@ -1,5 +1,7 @@
 import { readRosterFile, type ReadOptions } from './readRoster';
-import { decode } from './decode';
+import { partNames } from './archive';
+import { decode, type Encoding } from './decode';
+import { isOneRoster, oneRosterClasses } from './oneRoster';
 import type { RosterError, Table } from './types';
 
 export interface TextSheet {
@@ -9,7 +11,14 @@ export interface TextSheet {
 }
 
 export type FileText =
-  | { readonly ok: true; readonly sheets: readonly TextSheet[] }
+  | {
+      readonly ok: true;
+      readonly sheets: readonly TextSheet[];
+      /** How the bytes of a text file were read; null where a file says so itself. */
+      readonly encoding: Encoding | null;
+      /** Titles of the classes of a school's export, to choose from. */
+      readonly classes: readonly string[];
+    }
   | { readonly ok: false; readonly error: RosterError };
 
 /**
@@ -20,7 +29,8 @@ export async function fileAsText(bytes: Uint8Array, options: ReadOptions = {}): 
   const read = await readRosterFile(bytes, options);
   if (!read.ok) return read;
   if (bytes[0] !== 0x50 || bytes[1] !== 0x4b) {
-    return { ok: true, sheets: [{ name: '', text: decode(bytes, options.encoding).text }] };
+    const { text, encoding } = decode(bytes, options.encoding);
+    return { ok: true, sheets: [{ name: '', text }], encoding, classes: [] };
   }
   const others = await Promise.all(
     read.sheets
@@ -30,7 +40,12 @@ export async function fileAsText(bytes: Uint8Array, options: ReadOptions = {}): 
   const tables = [read, ...others.flatMap((one) => (one.ok ? [one] : []))].map(
     ({ table }) => table,
   );
-  return { ok: true, sheets: tables.map((table) => ({ name: table.name, text: tabbed(table) })) };
+  return {
+    ok: true,
+    sheets: tables.map((table) => ({ name: table.name, text: tabbed(table) })),
+    encoding: null,
+    classes: isOneRoster(partNames(bytes) ?? []) ? oneRosterClasses(bytes) : [],
+  };
 }
 
 function tabbed({ rows }: Table): string {

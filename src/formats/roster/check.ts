@@ -1,10 +1,12 @@
 import { isAddress } from '../address';
 import type { People, Person } from './people';
+import { roleOfHeading } from './headings';
 import { plainWords } from './text';
 import type {
   Reading,
   Roster,
   RosterAttribute,
+  RosterStaff,
   RosterStudent,
   RosterWarning,
   Skipped,
@@ -15,8 +17,11 @@ const USUAL_DOMAIN_SHARE = 0.6;
 
 /** The finished roster: duplicates and doubtful addresses named, every display name its own. */
 export function checkPeople(people: People, reading: Reading): Roster {
-  const { kept, skipped, warnings } = findDuplicates(people.persons.filter(({ staff }) => !staff));
-  const students = withDisplayNames(kept);
+  const { kept, skipped, warnings } = findDuplicates(
+    people.persons.filter(({ staff }) => !staff),
+    new Set(reading.takenIn ?? []),
+  );
+  const students = withDisplayNames(kept).map(({ role: _role, ...student }) => student);
   return {
     students,
     staff: withDisplayNames(people.persons.filter(({ staff }) => staff)),
@@ -26,6 +31,34 @@ export function checkPeople(people: People, reading: Reading): Roster {
       (a, b) => a.row - b.row,
     ),
   };
+}
+
+/**
+ * What is doubtful about the students of a class as it stands; `row` is the place in the list, counted from 1.
+ * The same name, number or address is told once for each later student.
+ */
+export function doubtsAbout(students: readonly RosterStudent[]): readonly RosterWarning[] {
+  const persons = students.map((student, place): Person => ({
+    ...student,
+    row: place + 1,
+    shown: student.displayName,
+    attributes: {},
+    staff: false,
+    role: '',
+  }));
+  // Every row is taken in already, so none is dropped as the same row twice.
+  const { warnings } = findDuplicates(persons, new Set(persons.map(({ row }) => row)));
+  const headings = persons
+    .filter(({ shown }) => roleOfHeading(shown) !== null)
+    .map(({ row, shown }): RosterWarning => ({
+      kind: 'headingLikeName',
+      row,
+      name: shown,
+      given: '',
+      likely: '',
+    }));
+  const numbered = students.map((student, place) => ({ ...student, row: place + 1 }));
+  return [...warnings, ...headings, ...addressWarnings(numbered)];
 }
 
 function attributesOf({ columns }: Reading): readonly RosterAttribute[] {
@@ -38,7 +71,7 @@ function attributesOf({ columns }: Reading): readonly RosterAttribute[] {
  * The same row twice (alike in every part, and more than a bare name known) is taken once and named; the same
  * name, number or address on different rows is kept and named, since only the teacher can tell.
  */
-function findDuplicates(persons: readonly Person[]) {
+function findDuplicates(persons: readonly Person[], takenIn: ReadonlySet<number>) {
   const rowOfWhole = new Map<string, number>();
   const rowOfName = new Map<string, number>();
   const rowOfAddress = new Map<string, number>();
@@ -49,7 +82,8 @@ function findDuplicates(persons: readonly Person[]) {
   for (const person of persons) {
     const { row: _row, ...whole } = person;
     const known = person.email !== null || person.externalId !== null;
-    const same = known ? rowOfWhole.get(JSON.stringify(whole)) : undefined;
+    const same =
+      known && !takenIn.has(person.row) ? rowOfWhole.get(JSON.stringify(whole)) : undefined;
     const warn = (kind: RosterWarning['kind'], given: string, other: number | undefined): void => {
       if (other === undefined) return;
       warnings.push({ kind, row: person.row, name: person.shown, given, likely: String(other) });
@@ -78,7 +112,7 @@ function findDuplicates(persons: readonly Person[]) {
   return { kept, skipped, warnings };
 }
 
-function withDisplayNames(persons: readonly Person[]): readonly RosterStudent[] {
+function withDisplayNames(persons: readonly Person[]): readonly RosterStaff[] {
   const taken = new Set<string>();
   return persons.map(({ shown, staff: _staff, ...person }) => {
     let displayName = shown;

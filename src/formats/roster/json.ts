@@ -7,6 +7,7 @@ type Json = Readonly<Record<string, unknown>>;
 const STUDENT_KEYS = [
   'givenName',
   'familyName',
+  'preferredName',
   'name',
   'email',
   'externalId',
@@ -90,6 +91,8 @@ function ofClassFile(student: Json, file: Json): Json {
   return {
     givenName: student.givenName,
     familyName: student.familyName,
+    preferredName: student.preferredName ?? '',
+    status: typeof student.left === 'string' ? 'left' : '',
     name: student.name,
     email: student.email,
     externalId: student.externalId,

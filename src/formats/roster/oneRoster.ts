@@ -63,6 +63,15 @@ export function oneRosterTables(bytes: Uint8Array, classes: readonly string[] = 
   return { ok: true, tables: [{ name: '', rows, commaIsDecimal: false }] };
 }
 
+/** Titles of the classes of an export, in its order; none where it holds none. */
+export function oneRosterClasses(bytes: Uint8Array): readonly string[] {
+  const archive = unpack(bytes, (name) => baseName(name) === 'classes.csv');
+  const [part] = archive.ok ? Object.values(archive.parts) : [];
+  if (!part) return [];
+  const titles = entriesOf(decode(part).text).map((one) => one.get('title'));
+  return [...new Set(titles)].filter((title) => title !== '');
+}
+
 interface Place {
   readonly title: string;
   readonly role: string;

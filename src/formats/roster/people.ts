@@ -9,6 +9,7 @@ import {
 } from './names';
 import { roleOfHeading } from './headings';
 import { cleanText, holdsInvisible, isMissing, plainWords } from './text';
+import { restored } from '../harmless';
 import { hasContent } from './delimited';
 import type {
   ColumnReading,
@@ -27,12 +28,14 @@ export interface Person {
   readonly row: number;
   readonly givenName: string;
   readonly familyName: string;
+  readonly preferredName: string;
   readonly shown: string;
   readonly email: string | null;
   readonly externalId: string | null;
   readonly section: string | null;
   readonly attributes: Record<string, string | number>;
   readonly staff: boolean;
+  readonly role: string;
 }
 
 export interface People {
@@ -76,10 +79,12 @@ class RowReader implements People {
 
   read(row: Row, index: number): void {
     if (!hasContent(row)) return;
-    if (index < this.reading.headingRow) this.skip(row, 'title');
-    else if (index === this.reading.headingRow) return;
+    if (index === this.reading.headingRow) return;
+    const person = this.person(row);
+    if (this.reading.takenIn?.includes(row.line) && person.shown !== '') {
+      this.take(row, { ...person, staff: false });
+    } else if (index < this.reading.headingRow) this.skip(row, 'title');
     else {
-      const person = this.person(row);
       const reason = this.reasonToSkip(row, index, person);
       if (reason) this.skip(row, reason, person.shown);
       else this.take(row, person);
@@ -150,6 +155,7 @@ class RowReader implements People {
     const given =
       givenCell || (familyCell === '' ? fromFull.given : splitBefore(fullName, familyCell));
     const family = familyCell || (givenCell === '' ? fromFull.family : fromFull.family);
+    const role = this.cell(row, 'role');
     const called = preferred === '' ? given : preferred;
     const written =
       fullName !== '' && !fullName.includes(',') && preferred === '' && givenCell === '';
@@ -158,12 +164,14 @@ class RowReader implements People {
       row: row.line,
       givenName: given,
       familyName: family,
+      preferredName: preferred === given ? '' : preferred,
       shown: shown || (address.split('@')[0] ?? ''),
       email: address === '' ? null : address,
       externalId: this.cell(row, 'externalId') || null,
       section: this.cell(row, 'section') || null,
       attributes: this.attributes(row, shown),
-      staff: this.cell(row, 'role') !== '' && roleOfPerson(this.cell(row, 'role')) === 'staff',
+      staff: role !== '' && roleOfPerson(role) === 'staff',
+      role,
     };
   }
 
@@ -173,14 +181,14 @@ class RowReader implements People {
     const cells = columns
       .map((column) => row.cells[column] ?? '')
       .filter((cell) => !isMissing(cell));
-    return cells.map(cleanText).join(' ');
+    return cells.map((cell) => cleanText(restored(cell))).join(' ');
   }
 
   private attributes(row: Row, name: string): Record<string, string | number> {
     const values: Record<string, string | number> = {};
     for (const column of this.columnsOf.get('detail') ?? []) {
       const reading = this.reading.columns[column];
-      const cell = row.cells[column] ?? '';
+      const cell = restored(row.cells[column] ?? '');
       if (!reading || isMissing(cell)) continue;
       const value = readValue(reading, cell, this.decimals[column] ?? '.');
       if (value !== null) values[reading.name] = value;

@@ -42,6 +42,8 @@ export interface Reading {
   /** Index into the table's rows; -1 when there is no heading. */
   readonly headingRow: number;
   readonly columns: readonly ColumnReading[];
+  /** Lines of rows to be taken in although they look like no student's; none where it is left out. */
+  readonly takenIn?: readonly number[];
 }
 
 /** One student read from a file; null and '' where nothing is known, never a made-up value. */
@@ -49,6 +51,8 @@ export interface RosterStudent {
   readonly row: number;
   readonly givenName: string;
   readonly familyName: string;
+  /** What the student is called in place of the given name; '' where the list says nothing. */
+  readonly preferredName: string;
   /** As the student is shown, different for every student of the list. */
   readonly displayName: string;
   readonly email: string | null;
@@ -106,9 +110,14 @@ export interface RosterWarning {
   readonly likely: string;
 }
 
+/** A person beside the groups; the role as the file names it. */
+export interface RosterStaff extends RosterStudent {
+  readonly role: string;
+}
+
 export interface Roster {
   readonly students: readonly RosterStudent[];
-  readonly staff: readonly RosterStudent[];
+  readonly staff: readonly RosterStaff[];
   readonly attributes: readonly RosterAttribute[];
   readonly skipped: readonly Skipped[];
   readonly warnings: readonly RosterWarning[];

@@ -167,6 +167,14 @@ function yesNoWord(cell: string): string {
   return plainWords(cell) || cleanText(cell);
 }
 
+/** Levels for a column that is said to hold some: in the order of a known scale, else as they first appear. */
+export function levelsFor(cells: readonly string[]): readonly string[] {
+  const values = cells.filter((cell) => !isMissing(cell)).map(cleanText);
+  return (
+    levelsOf(values) ?? [...new Map(values.map((value) => [plainWords(value), value])).values()]
+  );
+}
+
 /** The values in the order of the scale that knows them all; null where none does. */
 function levelsOf(values: readonly string[]): readonly string[] | null {
   const distinct = [...new Map(values.map((value) => [plainWords(value), value])).entries()];

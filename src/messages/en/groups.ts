@@ -17,10 +17,9 @@ export const groups = {
   sizeLabel: (size: number) => count(size, 'student'),
   nobody: 'nobody',
   away: 'away today',
-  tileLabel: (name: string, away: boolean, troubled: boolean) =>
-    [name, away ? 'away today' : '', troubled ? 'a quiet rule is broken' : '']
-      .filter(Boolean)
-      .join(', '),
+  left: 'has left',
+  tileLabel: (name: string, away: string, troubled: boolean) =>
+    [name, away, troubled ? 'a quiet rule is broken' : ''].filter(Boolean).join(', '),
   tileHelp: 'Press a figure to move the student to that group, or Alt with an arrow key.',
   goneStudent: 'former student',
   aside: 'Aside',

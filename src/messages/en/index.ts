@@ -3,12 +3,18 @@ import { commandLine } from './commandLine';
 import { actions, frame, keyMap } from './frame';
 import { groupName } from './groupNames';
 import { groups, takes } from './groups';
+import { privacy } from './privacy';
 import { recipe } from './recipe';
 import { requestIssueSentence, sizingIssueSentence } from './requestIssues';
-import { roster } from './roster';
-import { rosterErrorSentence, rosterWarningSentence, skipReasons } from './rosterIssues';
+import { roster, rosterWords } from './roster';
+import {
+  classDoubtSentence,
+  rosterErrorSentence,
+  rosterWarningSentence,
+  skipReasons,
+} from './rosterIssues';
 import { clash, rules } from './rules';
-import { lineups, shelf } from './shelf';
+import { classFileIssueSentence, lineups, shelf } from './shelf';
 import { handoff, stage } from './stage';
 
 export const en = {
@@ -16,6 +22,8 @@ export const en = {
   actions,
   clash,
   clashSentence,
+  classDoubtSentence,
+  classFileIssueSentence,
   commandLine,
   frame,
   groupName,
@@ -24,11 +32,13 @@ export const en = {
   keyMap,
   lineups,
   notFound,
+  privacy,
   recipe,
   requestIssueSentence,
   roster,
   rosterErrorSentence,
   rosterWarningSentence,
+  rosterWords,
   rules,
   shelf,
   sizingIssueSentence,

@@ -1,4 +1,4 @@
-import { count } from './words';
+import { count, listNames } from './words';
 
 export const roster = {
   title: 'Class list',
@@ -8,17 +8,21 @@ export const roster = {
     'One student a line, rows of a spreadsheet, or any list of names and addresses. Or drop a file here.',
   pasteExample: 'Amira Haddad\nBram Visser <bram.visser@example.org>\nChipo Dube',
   read: (number: number) => `${count(number, 'student')} read.`,
-  takeIn: (added: number, updated: number) => {
-    if (added === 0 && updated === 0) return 'Add';
-    const update = updated === 0 ? '' : `update ${count(updated, 'student')}`;
-    if (added === 0) return `U${update.slice(1)}`;
-    return `Add ${count(added, 'student')}${update === '' ? '' : ` and ${update}`}`;
+  takeIn: (added: number, updated: number, gone: number) => {
+    const parts = [
+      added > 0 ? `add ${count(added, 'student')}` : '',
+      updated > 0 ? `update ${count(updated, 'student')}` : '',
+      gone > 0 ? `mark ${gone} as left` : '',
+    ].filter(Boolean);
+    const sentence = parts.length === 0 ? 'add' : listNames(parts);
+    return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}`;
   },
   answerFirst: (number: number) => `Answer ${count(number, 'question')} first`,
-  takenIn: (added: number, updated: number) =>
+  takenIn: (added: number, updated: number, gone: number) =>
     [
-      added > 0 || updated === 0 ? `${count(added, 'student')} added.` : '',
+      added > 0 ? `${count(added, 'student')} added.` : '',
       updated > 0 ? `${count(updated, 'student')} brought up to date.` : '',
+      gone > 0 ? `${count(gone, 'student')} marked as having left.` : '',
     ]
       .filter(Boolean)
       .join(' '),
@@ -49,8 +53,8 @@ export const roster = {
   leftOutCase: (name: string, reason: string) => `${name === '' ? 'No name' : name}: ${reason}`,
   gone: (number: number) =>
     number === 1
-      ? 'One student of the class is not in this list, and stays as they are:'
-      : `${number} students of the class are not in this list, and stay as they are:`,
+      ? 'One student of the class is not in this list:'
+      : `${number} students of the class are not in this list:`,
   toGroups: 'Make groups',
   twice: (number: number) =>
     number === 1 ? 'One name is given twice:' : `${number} names are given twice:`,
@@ -69,21 +73,196 @@ export const roster = {
     all === here
       ? `${count(all, 'student')}, all here today`
       : `${count(all, 'student')}, ${here} here today`,
-  allHere: 'Everybody is here',
+  allHere: 'All are here',
   find: 'Find a student',
-  nobody: (sought: string) => `Nobody here is called "${sought}".`,
+  nobody: (sought: string) =>
+    sought === '' ? 'Nobody is left to show.' : `Nobody here has "${sought}".`,
   value: (value: string | number | boolean | undefined) =>
     typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value ?? '–'),
-  here: 'here',
-  name: 'name',
-  section: 'section',
-  email: 'e-mail',
-  removeColumn: 'remove',
+  column: {
+    here: 'here',
+    name: 'name',
+    givenName: 'given name',
+    familyName: 'family name',
+    preferredName: 'preferred name',
+    section: 'section',
+    email: 'e-mail',
+    externalId: 'student number',
+    wishes: 'wishes to work with',
+    note: 'private note',
+  },
+  sortBy: (title: string) => `Sort by ${title}`,
+  columnsShown: 'Columns',
+  presence: (presence: string) =>
+    presence === 'left'
+      ? 'has left'
+      : presence === 'away'
+        ? 'away'
+        : presence === 'leftOut'
+          ? 'left out today'
+          : 'here',
   isHere: (name: string) => `${name} is here today`,
+  hasLeft: 'has left',
+  leftOutToday: 'left out today',
   nameOf: 'Name',
   emailOf: (name: string) => `Address of ${name}`,
-  noEmail: 'none',
+  sectionOf: (name: string) => `Section of ${name}`,
+  detailOf: (detail: string, name: string) => `${detail} of ${name}`,
+  notANumber: (given: string, detail: string) =>
+    `"${given}" is no number, so ${detail} stays as it was.`,
+  noSection: 'no section',
   slip: 'not a full address',
-  remove: (name: string) => `Remove ${name}`,
-  removed: (name: string) => `${name} was removed from the class.`,
+  noEmail: 'none',
+  nothing: '–',
+  wishes: (number: number) => (number === 0 ? '–' : `${number}`),
+  open: (name: string) => `More about ${name}`,
+  closeSheet: 'Done',
+  sameAsGiven: 'same as given name',
+  addWish: 'add a name…',
+  dropWish: (name: string) => `No longer wishes to work with ${name}`,
+  privateNote: 'Private note',
+  leaves: 'Has left the class',
+  markedLeft: (name: string) => `${name} is marked as having left. Lineups keep the name.`,
+  leftOn: (day: string) =>
+    `Left the class on ${new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(new Date(day))}. Not dealt into groups any more.`,
+  restore: 'Back in the class',
+  deleteForGood: 'Delete for good',
+  deleted: (name: string) => `${name} was deleted.`,
+  rollCall: 'Call the roll',
+  rollHint: 'Press whoever is not here, or walk with the arrow keys and press space.',
+  rollDone: 'Back to the list',
+  newcomerName: 'Name of the newcomer',
+  addOne: 'Add one',
+  onlyThese: (column: string, values: readonly string[]) =>
+    `Only ${column}: ${values.length > 3 ? `${values.length} values` : values.join(', ')}`,
+  shownOf: (number: number) => `${count(number, 'student')} shown`,
+  panel: 'About the class',
+  troubles: (number: number) =>
+    number === 1 ? 'One thing needs a look' : `${number} things need a look`,
+  showAll: (number: number) => `Show all ${number}`,
+  isRight: 'It is right',
+  change: 'Change',
+  makeOne: 'Make one of them',
+  areTwo: 'Leave both',
+  merged: (name: string) => `${name} is one student now.`,
+  isStudent: 'It is a student',
+  deleteRow: 'Delete the row',
+  noAddresses: (names: readonly string[]) =>
+    names.length > 3
+      ? `${names.length} students have no address. Rooms and channels cannot reach them.`
+      : `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no address. Rooms and channels cannot reach ${names.length === 1 ? 'that student' : 'them'}.`,
+  addAddress: 'Add it',
+  needNone: (number: number) => (number === 1 ? 'None is needed' : 'None are needed'),
+  detailsTitle: 'Details at a glance',
+  noDetails:
+    'Nothing more is known of the students yet. A column of your list becomes a detail, or add one here.',
+  addDetail: 'Add a detail',
+  detailName: 'Name of the detail',
+  detailRemoved: (name: string) => `${name} was removed from every student.`,
+  removeDetail: 'Remove this detail',
+  editDetail: (name: string) => `Change ${name}`,
+  done: 'Done',
+  kindLabel: 'What it is',
+  kind: {
+    number: 'a number',
+    level: 'a level, from low to high',
+    category: 'a category',
+    yesNo: 'yes or no',
+    skill: 'mastery of a skill',
+  },
+  levelsLabel: 'Levels from low to high',
+  levelUp: (level: string) => `${level} is lower`,
+  levelDown: (level: string) => `${level} is higher`,
+  spreadFacts: (mean: number | null, missing: number) =>
+    [
+      mean === null ? '' : `mean ${mean.toLocaleString('en', { maximumFractionDigits: 1 })}`,
+      missing > 0 ? `${missing} missing` : '',
+    ]
+      .filter(Boolean)
+      .join(', '),
+  chartLabel: (name: string, bars: readonly { label: string; count: number }[]) =>
+    `${name}: ${bars.map(({ label, count: number }) => `${label} ${number}`).join(', ')}`,
+  barLabel: (label: string, number: number) => `${label} (${number})`,
+  otherValues: (number: number) => `${number} others`,
+  range: (from: string, to: string) => `${from}–${to}`,
+  missingValue: 'missing',
+  showOnly: (name: string) => `Show only some by ${name}`,
+  showEverybody: 'show everybody',
+  leftOutTitle: 'Left out of groups',
+  leaveOutHint:
+    'Leave out everybody who has something in common. Whoever is to take part all the same: switch them to here.',
+  leaveOutBy: 'Leave out by',
+  chooseDetail: 'choose a detail…',
+  leaveOutValues: 'Those who have',
+  leaveThemOut: 'Leave them out',
+  leaveOutSentence: (title: string, values: readonly string[]) =>
+    `${title}: ${values.join(' or ')}`,
+  forgetFilter: (sentence: string) => `Forget: ${sentence}`,
+  sectionsTitle: (number: number) => (number === 0 ? 'Sections' : `Sections (${number})`),
+  sectionName: 'Name of the section',
+  addSection: 'Add a section',
+  removeSection: (name: string) => `Remove ${name}; its students stay`,
+  staffTitle: (number: number) => (number === 0 ? 'Staff' : `Staff (${number})`),
+  staffHint: 'They belong to rooms and channels, and are never put into groups.',
+  staffRole: (name: string) => `Role of ${name}`,
+  noRole: 'no role',
+  noAddress: 'no address',
+  addStaff: 'Add somebody',
+  removeStaff: (name: string) => `Remove ${name}`,
+  filesTitle: 'Names and files',
+  classFile: 'Class file',
+  csvFile: 'List as CSV',
+  workbook: 'List as XLSX',
+  filesHint:
+    'The class file holds everything, lineups and quiet rules too: keep it safe. Open it again on the shelf.',
+  nameOrderLegend: 'How names are written',
+  nameOrder: {
+    givenFirst: 'Amira Haddad',
+    familyFirst: 'Haddad Amira',
+    familyComma: 'Haddad, Amira',
+  },
+  encoding: 'Letters look wrong? Read the file as',
+  encodings: {
+    'utf-8': 'Unicode (UTF-8)',
+    'utf-16le': 'Unicode (UTF-16, little end first)',
+    'utf-16be': 'Unicode (UTF-16, big end first)',
+    'windows-1252': 'Western European (Windows-1252)',
+  },
+  classesInFile: 'Classes in this file',
+  rememberedReading: 'Columns are read as you confirmed for these headings before.',
+  kindOf: (column: string) => `What ${column} holds`,
+  takeInRow: 'Take in all the same',
+  changes: (number: number) =>
+    number === 1 ? 'One student of the class changes:' : `${number} students of the class change:`,
+  changeOf: (
+    name: string,
+    back: boolean,
+    changes: readonly { readonly what: string; readonly from: string; readonly to: string }[],
+  ) =>
+    `${name}: ${[
+      back ? 'back in the class' : '',
+      ...changes.map(({ what, from, to }) =>
+        from === '' ? `${what} ${to}` : `${what} ${from} → ${to}`,
+      ),
+    ]
+      .filter(Boolean)
+      .join(', ')}`,
+  goneLegend: 'What happens to them',
+  goneMark: 'Mark as having left; lineups keep them',
+  goneLeave: 'Leave them in the class',
+};
+
+/** Headings and words of a roster file; our own reader knows every one of them. */
+export const rosterWords = {
+  name: 'Name',
+  givenName: 'Given name',
+  familyName: 'Family name',
+  preferredName: 'Preferred name',
+  email: 'E-mail',
+  externalId: 'Student number',
+  section: 'Section',
+  status: 'Status',
+  left: 'left',
+  yes: 'yes',
+  no: 'no',
 };

@@ -75,3 +75,27 @@ export function rosterWarningSentence({ kind, name, given, likely }: RosterWarni
       return kind satisfies never;
   }
 }
+
+/** The same about a student who is in the class; `other` is the name of the second student of a pair. */
+export function classDoubtSentence(warning: RosterWarning, other: string): string {
+  const { kind, name, given } = warning;
+  switch (kind) {
+    case 'sameName':
+      return `${name} stands twice in the list. One student, or two of that name?`;
+    case 'sameAddress':
+      return `${name} and ${other} have the same address, ${given}.`;
+    case 'sameNumber':
+      return `${name} and ${other} have the same student number, ${given}.`;
+    case 'duplicateRow':
+    case 'malformedAddress':
+    case 'missingAddress':
+    case 'otherDomain':
+    case 'headingLikeName':
+    case 'nameFromAddress':
+    case 'cleanedName':
+    case 'unreadValue':
+      return rosterWarningSentence(warning);
+    default:
+      return kind satisfies never;
+  }
+}

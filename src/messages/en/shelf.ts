@@ -1,4 +1,5 @@
-import { count } from './words';
+import type { ClassFileIssue } from '../../schema/classFile';
+import { count, listNames } from './words';
 
 export const shelf = {
   first: 'Make your first class:',
@@ -14,6 +15,35 @@ export const shelf = {
   rename: (name: string) => `Rename ${name}`,
   remove: (name: string) => `Delete ${name}`,
   deleted: (name: string) => `${name} was deleted with its lineups.`,
+  copy: (name: string) => `Copy ${name}`,
+  copyName: (name: string) => `${name}, copy`,
+  copied: (name: string) => `${name} is on the shelf.`,
+  courseCode: 'course code',
+  courseCodeOf: (name: string) => `Course code of ${name}`,
+  term: 'term',
+  termOf: (name: string) => `Term of ${name}`,
+  keep: 'Temporary: keep it',
+  pool: 'Pool classes',
+  poolHint:
+    'Bring the students of several classes, or of some of their sections, together in one class. The classes stay as they are, and each student keeps the home class as a detail.',
+  poolName: 'Name of the pooled class',
+  pooledName: (names: readonly string[]) => listNames(names),
+  homeClass: 'home class',
+  lastingLegend: 'How long',
+  temporary: 'for now',
+  kept: 'to keep',
+  poolThem: (number: number) => `Pool ${count(number, 'student')}`,
+  backups: 'Class files',
+  saveAll: 'Save everything as a file',
+  openFile: 'Open a class file',
+  backupName: (day: string) => `gruppetto-${day}.json`,
+  opened: (number: number) => `${count(number, 'class', 'classes')} put on the shelf.`,
+  nothingNew: 'Everything in this file is on the shelf already, just as it is there.',
+  alreadyHere: (names: readonly string[]) =>
+    `The file holds ${listNames(names)}. On the shelf it is not as it was in the file. Nothing was changed yet.`,
+  asCopies: (number: number) => (number === 1 ? 'Open as a copy' : 'Open as copies'),
+  putBack: 'Put back as it was in the file',
+  leave: 'Leave it',
   promise:
     'Names and groups stay in this browser and in the files you save. Nothing is sent anywhere.',
 };
@@ -27,3 +57,19 @@ export const lineups = {
   deleted: (name: string) => `${name} was deleted with its takes.`,
   state: { draft: 'draft', inUse: 'in use', retired: 'retired' },
 };
+
+/** Why a class file cannot be opened, what that leaves, and what to do. */
+export function classFileIssueSentence(issue: ClassFileIssue): string {
+  switch (issue.code) {
+    case 'newerFile':
+    case 'newerVersion':
+      return 'This file was written by a newer Gruppetto than this one. Nothing was changed; update this one and open the file again.';
+    case 'notAClassFile':
+      return 'This is not a class file of Gruppetto. Nothing was changed; a class list is taken in from the roster of a class.';
+    case 'unknownRecord':
+    case 'damagedRecord':
+      return `The file is damaged: ${issue.record === '' ? 'something in it' : `a ${issue.record} in it`} cannot be read. Nothing was changed; open an earlier copy of it.`;
+    default:
+      return issue satisfies never;
+  }
+}

@@ -1,13 +1,17 @@
 import type { ClassRecord, Detail } from '../../schema/classRecord';
 import { newId, StudentId, type ClassId } from '../../schema/ids';
 import { newStudent, type StudentRecord } from '../../schema/student';
+import { wholeName } from '../../schema/wholeName';
 import type { AppStore } from '../appStore';
+import { freeSign } from './classParts';
+import { nextOrder } from './students';
 
 /** What a list says of a student; '' where it says nothing. */
 export interface StudentFacts {
   readonly name: string;
   readonly givenName: string;
   readonly familyName: string;
+  readonly preferredName: string;
   readonly email: string;
   readonly externalId: string;
   readonly section: string;
@@ -21,6 +25,10 @@ export interface RosterPlan {
   readonly updated: readonly { readonly id: StudentId; readonly facts: StudentFacts }[];
   readonly details: readonly Omit<Detail, 'id'>[];
   readonly staff: ClassRecord['staff'];
+  /** Students of the class whom the list no longer names, to be marked as having left. */
+  readonly gone: readonly StudentId[];
+  /** The day on which they are marked, as YYYY-MM-DD. */
+  readonly day: string;
 }
 
 /** Takes a list into the class as one step to undo: new sections and details, new students, what changed of others. */
@@ -31,15 +39,19 @@ export function takeInRoster(store: AppStore, classId: ClassId, plan: RosterPlan
     const facts = [...plan.added, ...plan.updated.map((one) => one.facts)];
     const theClass = withRoomFor(current, facts, plan);
     put(theClass);
-    const orders = all('student').flatMap((one) => (one.classId === classId ? [one.order] : []));
-    const next = orders.reduce((most, order) => Math.max(most, order), 0) + 1;
+    const next = nextOrder(all, classId);
     plan.added.forEach((one, index) => {
       const student = newStudent(newId(StudentId, 's'), classId, next + index, one);
       put(withFacts(student, one, theClass));
     });
     plan.updated.forEach(({ id, facts: one }) => {
       const student = get('student', id);
-      if (student) put(withFacts(student, one, theClass));
+      // Whoever a newer list names again is back.
+      if (student) put({ ...withFacts(student, one, theClass), left: null });
+    });
+    plan.gone.forEach((id) => {
+      const student = get('student', id);
+      if (student) put({ ...student, left: plan.day });
     });
   });
 }
@@ -51,18 +63,19 @@ function withRoomFor(
   { details, staff }: RosterPlan,
 ): ClassRecord {
   const known = new Set(theClass.sections.map(({ name }) => name));
-  const sections = [...new Set(facts.map(({ section }) => section))].filter(
+  const sectionNames = [...new Set(facts.map(({ section }) => section))].filter(
     (name) => name !== '' && !known.has(name),
+  );
+  const sections = sectionNames.reduce<ClassRecord['sections']>(
+    (all, name) => [...all, { id: newId(StudentId, 'sec'), name, sign: freeSign(all) }],
+    theClass.sections,
   );
   const detailNames = new Set(theClass.details.map(({ name }) => name.toLowerCase()));
   const newDetails = details.filter(({ name }) => !detailNames.has(name.toLowerCase()));
   const staffNames = new Set(theClass.staff.map(({ name }) => name));
   return {
     ...theClass,
-    sections: [
-      ...theClass.sections,
-      ...sections.map((name) => ({ id: newId(StudentId, 'sec'), name })),
-    ],
+    sections,
     details: [
       ...theClass.details,
       ...newDetails.map((one) => ({ ...one, id: newId(StudentId, 'det') })),
@@ -83,11 +96,20 @@ function withFacts(
     const id = idOfDetail.get(name.toLowerCase());
     return id === undefined ? [] : [[id, value] as const];
   });
-  return {
-    ...student,
-    name: facts.name || student.name,
+  const parts = {
     givenName: facts.givenName || student.givenName,
     familyName: facts.familyName || student.familyName,
+    preferredName: facts.preferredName || student.preferredName,
+  };
+  // A class that writes family names first does so for everybody whose parts are known.
+  const inOrder =
+    theClass.nameOrder === 'givenFirst' || parts.familyName === ''
+      ? ''
+      : wholeName(parts, theClass.nameOrder);
+  return {
+    ...student,
+    ...parts,
+    name: inOrder || facts.name || student.name,
     email: facts.email || student.email,
     externalId: facts.externalId || student.externalId,
     sectionId: section?.id ?? student.sectionId,

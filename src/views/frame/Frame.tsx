@@ -12,6 +12,7 @@ import { InPlaceText } from '../primitives/InPlaceText';
 import { KeyHint } from '../primitives/KeyHint';
 import styles from './Frame.module.css';
 import { LineupChooser } from './LineupChooser';
+import { MaskSwitch } from './MaskSwitch';
 import { Rail } from './Rail';
 import { SaveMark } from './SaveMark';
 import { useClassId } from './useClassId';
@@ -54,6 +55,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           </h1>
           <LineupChooser />
           <span className={styles.space} />
+          <MaskSwitch />
           <SaveMark />
           {!pathname.endsWith('/handoff') && (
             <Button variant="paper" component={Link} href={`/c/${classId}/handoff`}>

@@ -20,8 +20,13 @@ export function useStageNames(students: readonly StudentRecord[]): NameOf {
 
 function useNames(students: readonly StudentRecord[], initial: 'always' | 'whenNeeded'): NameOf {
   return useMemo(() => {
-    const names = shortNames(students, initial);
+    const names = shortNames(students.map(asCalled), initial);
     const nameOfId = new Map<string, string>(students.map(({ id }, i) => [id, names[i] ?? '']));
     return (id) => nameOfId.get(id) ?? say.groups.goneStudent;
   }, [students, initial]);
+}
+
+/** The preferred name stands for the given one. */
+function asCalled(student: StudentRecord): StudentRecord {
+  return student.preferredName === '' ? student : { ...student, givenName: student.preferredName };
 }

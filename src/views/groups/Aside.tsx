@@ -39,7 +39,7 @@ export function Aside({ sheet, selection, nameOf }: AsideProps) {
               id={student.id}
               name={nameOf(student.id)}
               fullName={student.name}
-              away={false}
+              away=""
               troubled={false}
               selected={student.id === selection.selected}
               onToggle={selection.toggle}

@@ -45,7 +45,7 @@ export function GroupRow({ group, selected, onToggle, nameOf }: GroupRowProps) {
             id={student.id}
             name={nameOf(student.id)}
             fullName={student.name}
-            away={!student.here}
+            away={student.left !== null ? say.groups.left : student.here ? '' : say.groups.away}
             troubled={troubled.has(student.id)}
             selected={student.id === selected}
             onToggle={onToggle}

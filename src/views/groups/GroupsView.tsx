@@ -5,12 +5,13 @@ import Link from 'next/link';
 import { say } from '@/messages';
 import type { LineupRecord } from '@/schema/lineup';
 import { createLineup } from '@/store/actions/lineups';
-import { rulesOf, shownTake, studentsOf } from '@/store/queries';
+import { rulesOf, shownTake } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
 import { useTileNames } from '../frame/names';
 import { useClassId } from '../frame/useClassId';
 import { useKeys } from '../frame/useKeys';
+import { useRoll } from '../frame/students';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { useShuffle } from '../frame/useShuffle';
 import { Aside } from './Aside';
@@ -31,7 +32,7 @@ export function GroupsView() {
   const store = useStore();
   const classId = useClassId();
   const lineup = useOpenLineup();
-  const students = useQuery(studentsOf, classId);
+  const students = useRoll(classId);
   if (students.length === 0) {
     return (
       <div className={styles.empty}>
@@ -57,7 +58,7 @@ export function GroupsView() {
 }
 
 function LineupBench({ lineup }: { readonly lineup: LineupRecord }) {
-  const students = useQuery(studentsOf, lineup.classId);
+  const students = useRoll(lineup.classId);
   const rules = useQuery(rulesOf, lineup.classId);
   const take = useQuery(shownTake, lineup.id);
   const nameOf = useTileNames(students);

@@ -10,7 +10,8 @@ interface TileProps {
   readonly id: StudentId;
   readonly name: string;
   readonly fullName: string;
-  readonly away: boolean;
+  /** Why the student is not here ('' when here). */
+  readonly away: string;
   /** Stands in a rule that is broken here. */
   readonly troubled: boolean;
   readonly selected: boolean;
@@ -28,7 +29,7 @@ export const Tile = memo(function Tile(props: TileProps) {
         type="button"
         className={styles.tile}
         data-student={id}
-        data-away={away}
+        data-away={away !== ''}
         data-troubled={troubled}
         data-dragging={isDragging}
         aria-pressed={selected}
@@ -37,7 +38,7 @@ export const Tile = memo(function Tile(props: TileProps) {
         onClick={() => onToggle(id)}
       >
         {name}
-        {away && <span className={styles.away}>{say.groups.away}</span>}
+        {away !== '' && <span className={styles.away}>{away}</span>}
       </button>
     </li>
   );

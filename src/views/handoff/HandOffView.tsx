@@ -3,10 +3,11 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { say } from '@/messages';
-import { classById, shownTake, studentsOf } from '@/store/queries';
+import { classById, rollOf, shownTake } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import type { LineupRecord } from '@/schema/lineup';
 import { useClassId } from '../frame/useClassId';
+import { useRoll } from '../frame/students';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { Sign } from '../primitives/Sign';
 import { CheckList } from './CheckList';
@@ -19,7 +20,9 @@ export function HandOffView() {
   const classId = useClassId();
   const lineup = useOpenLineup();
   const theClass = useQuery(classById, classId);
-  const students = useQuery(studentsOf, classId);
+  // Files carry the real names; what stands on the screen is masked as everywhere.
+  const real = useQuery(rollOf, classId);
+  const students = useRoll(classId);
   const take = useQuery(shownTake, lineup?.id ?? ('' as LineupRecord['id']));
   if (!lineup || !take || !theClass) {
     return (
@@ -31,11 +34,14 @@ export function HandOffView() {
       </div>
     );
   }
-  const out = lineupOut(take, students);
+  const shown = lineupOut(take, students);
   return (
     <div className={styles.handoff}>
       <h2 className={styles.title}>{say.handoff.title(lineup.name)}</h2>
-      <Outlets out={out} fileStem={say.handoff.fileStem(theClass.name, lineup.name)} />
+      <Outlets
+        out={lineupOut(take, real)}
+        fileStem={say.handoff.fileStem(theClass.name, lineup.name)}
+      />
       <div className={styles.lower}>
         <CheckList take={take} students={students} classId={classId} />
         <section aria-labelledby="leaves">
@@ -43,7 +49,7 @@ export function HandOffView() {
             {say.handoff.leaves}
           </h3>
           <ul className={styles.groups}>
-            {out.groups.map(({ name, members }, index) => (
+            {shown.groups.map(({ name, members }, index) => (
               <li key={index} className={styles.group}>
                 <span className={styles.name}>
                   <Sign index={take.groups[index]?.sign ?? index} size={24} />

@@ -12,9 +12,9 @@ import {
   type LineupOut,
 } from '@/formats/lineupOut';
 import { say } from '@/messages';
+import { download } from '../frame/download';
 import { useNotices } from '../primitives/notices';
 import { copyTable, copyText } from './clipboard';
-import { download } from './download';
 import styles from './HandOffView.module.css';
 
 interface OutletsProps {

@@ -12,7 +12,10 @@ interface InPlaceTextProps {
   /** An empty text leaves the old one unless this is set. */
   readonly mayBeEmpty?: boolean;
   readonly className?: string | undefined;
-  readonly inputMode?: 'text' | 'email';
+  readonly inputMode?: 'text' | 'email' | 'decimal';
+  readonly tabIndex?: number | undefined;
+  /** Shown as it is, without the way to change it. */
+  readonly readOnly?: boolean;
 }
 
 /** Text that turns into a field where it stands: Enter or leaving keeps the change, Escape drops it. */
@@ -25,6 +28,8 @@ export function InPlaceText(props: InPlaceTextProps) {
     mayBeEmpty = false,
     className,
     inputMode,
+    tabIndex,
+    readOnly = false,
   } = props;
   const [draft, setDraft] = useState<string | null>(null);
   const button = useRef<HTMLButtonElement>(null);
@@ -48,7 +53,11 @@ export function InPlaceText(props: InPlaceTextProps) {
         type="button"
         className={`${styles.text ?? ''} ${className ?? ''}`}
         aria-label={`${label}: ${value === '' ? placeholder : value}`}
-        onClick={() => setDraft(value)}
+        tabIndex={tabIndex}
+        aria-disabled={readOnly || undefined}
+        onClick={() => {
+          if (!readOnly) setDraft(value);
+        }}
       >
         {value === '' ? <span className={styles.empty}>{placeholder}</span> : value}
       </button>

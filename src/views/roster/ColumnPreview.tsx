@@ -1,7 +1,7 @@
 'use client';
 
 import { hasContent } from '@/formats/roster/delimited';
-import type { ColumnRole } from '@/formats/roster/types';
+import type { ColumnRole, DetailKind } from '@/formats/roster/types';
 import { say } from '@/messages';
 import styles from './ColumnPreview.module.css';
 import type { PastedListState } from './usePastedList';
@@ -10,6 +10,7 @@ const ROLES: readonly ColumnRole[] = [
   ...(['fullName', 'givenName', 'familyName', 'preferredName', 'email', 'externalId'] as const),
   ...(['section', 'role', 'status', 'detail', 'leftOut'] as const),
 ];
+const KINDS: readonly DetailKind[] = ['number', 'level', 'category', 'yesNo', 'skill'];
 const ROWS_SHOWN = 3;
 
 /** How each column is taken, over the first rows of the teacher's own data; nothing for a plain list of names. */
@@ -22,45 +23,66 @@ export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) 
     .filter(hasContent)
     .slice(0, ROWS_SHOWN);
   return (
-    <div className={styles.scroll} tabIndex={0} role="region" aria-label={say.roster.columns}>
-      <table className={styles.table}>
-        <thead>
-          <tr>
-            {reading.columns.map((column, i) => (
-              <th key={i} scope="col">
-                <span className={styles.heading}>{heading[i] ?? ''}</span>
-                <select
-                  className={styles.role}
-                  value={column.role}
-                  aria-label={say.roster.columnIs(heading[i] ?? '', i + 1)}
-                  onChange={(event) => {
-                    const role = ROLES.find((one) => one === event.target.value);
-                    const name = column.name || (heading[i] ?? '') || say.roster.columnName(i + 1);
-                    if (role) pasted.setColumn(i, { role, name: role === 'detail' ? name : '' });
-                  }}
-                >
-                  {ROLES.map((role) => (
-                    <option key={role} value={role}>
-                      {say.roster.columnRole[role]}
-                    </option>
-                  ))}
-                </select>
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ line, cells }) => (
-            <tr key={line}>
-              {reading.columns.map(({ role }, i) => (
-                <td key={i} data-left-out={role === 'leftOut'}>
-                  {cells[i]}
-                </td>
+    <>
+      {pasted.remembered && <p className={styles.remembered}>{say.roster.rememberedReading}</p>}
+      <div className={styles.scroll} tabIndex={0} role="region" aria-label={say.roster.columns}>
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              {reading.columns.map((column, i) => (
+                <th key={i} scope="col">
+                  <span className={styles.heading}>{heading[i] ?? ''}</span>
+                  <select
+                    className={styles.role}
+                    value={column.role}
+                    aria-label={say.roster.columnIs(heading[i] ?? '', i + 1)}
+                    onChange={(event) => {
+                      const role = ROLES.find((one) => one === event.target.value);
+                      const name =
+                        column.name || (heading[i] ?? '') || say.roster.columnName(i + 1);
+                      if (role) pasted.setColumn(i, { role, name: role === 'detail' ? name : '' });
+                    }}
+                  >
+                    {ROLES.map((role) => (
+                      <option key={role} value={role}>
+                        {say.roster.columnRole[role]}
+                      </option>
+                    ))}
+                  </select>
+                  {column.role === 'detail' && (
+                    <select
+                      className={styles.kind}
+                      value={column.kind}
+                      aria-label={say.roster.kindOf(column.name)}
+                      onChange={(event) => {
+                        const kind = KINDS.find((one) => one === event.target.value);
+                        if (kind) pasted.setColumn(i, { kind });
+                      }}
+                    >
+                      {KINDS.map((kind) => (
+                        <option key={kind} value={kind}>
+                          {say.roster.kind[kind]}
+                        </option>
+                      ))}
+                    </select>
+                  )}
+                </th>
               ))}
             </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
+          </thead>
+          <tbody>
+            {rows.map(({ line, cells }) => (
+              <tr key={line}>
+                {reading.columns.map(({ role }, i) => (
+                  <td key={i} data-left-out={role === 'leftOut'}>
+                    {cells[i]}
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </>
   );
 }

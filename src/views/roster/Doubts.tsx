@@ -1,8 +1,10 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import type { WarningKind } from '@/formats/roster/types';
+import { Children, type ReactNode } from 'react';
+import type { SkipReason, WarningKind } from '@/formats/roster/types';
 import { say } from '@/messages';
+import { Choice } from '../primitives/Choice';
 import styles from './PasteBox.module.css';
 import type { PastedListState } from './usePastedList';
 
@@ -11,9 +13,12 @@ const ASKED: readonly WarningKind[] = ['sameName'];
 /** A slip that loses mail: told before the others. */
 const ADDRESS: readonly WarningKind[] = ['malformedAddress', 'otherDomain'];
 
+/** Rows without anybody on them: there is no one to take in. */
+const NEVER_TAKEN: readonly SkipReason[] = ['heading', 'noName'];
+
 /** What only the teacher can tell, what looks wrong, who was left out and who is missing. */
 export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
-  const { roster, draft } = pasted;
+  const { roster, draft, plan } = pasted;
   const addresses = roster.warnings.filter(({ kind }) => ADDRESS.includes(kind));
   const others = roster.warnings.filter(
     ({ kind }) => !ADDRESS.includes(kind) && !ASKED.includes(kind),
@@ -50,31 +55,68 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
         </Box>
       )}
       {roster.skipped.length > 0 && (
-        <Box title={say.roster.leftOut(roster.skipped.length)}>
-          {roster.skipped.map(({ name, reason, row }) =>
-            say.roster.onRow(say.roster.leftOutCase(name, say.skipReasons[reason]), row),
+        <div className={styles.doubt}>
+          <p className={styles.question}>{say.roster.leftOut(roster.skipped.length)}</p>
+          <ul className={styles.cases}>
+            {roster.skipped.map(({ name, reason, row }, i) => (
+              <li key={i} className={styles.skipped}>
+                <span>
+                  {say.roster.onRow(say.roster.leftOutCase(name, say.skipReasons[reason]), row)}
+                </span>
+                {NEVER_TAKEN.includes(reason) || (
+                  <button
+                    type="button"
+                    className={styles.take}
+                    onClick={() => pasted.takeInRow(row)}
+                  >
+                    {say.roster.takeInRow}
+                  </button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {plan.changes.length > 0 && (
+        <Box title={say.roster.changes(plan.changes.length)}>
+          {plan.changes.map(({ name, back, changes }) =>
+            say.roster.changeOf(
+              name,
+              back,
+              changes.map(({ field, from, to }) => ({
+                what: typeof field === 'string' ? say.roster.column[field] : field.detail,
+                from,
+                to,
+              })),
+            ),
           )}
         </Box>
       )}
       {draft.gone.length > 0 && (
-        <Box title={say.roster.gone(draft.gone.length)}>{draft.gone.map(({ name }) => name)}</Box>
+        <Box title={say.roster.gone(draft.gone.length)}>
+          {draft.gone.map(({ name }) => name)}
+          <Choice
+            legend={say.roster.goneLegend}
+            value={pasted.markGone ? 'mark' : 'leave'}
+            options={[
+              { value: 'mark', label: say.roster.goneMark },
+              { value: 'leave', label: say.roster.goneLeave },
+            ]}
+            onChange={(answer) => pasted.setMarkGone(answer === 'mark')}
+          />
+        </Box>
       )}
     </>
   );
 }
 
-function Box({
-  title,
-  children,
-}: {
-  readonly title: string;
-  readonly children: readonly string[];
-}) {
+function Box({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  const lines = Children.toArray(children);
   return (
     <div className={styles.doubt}>
       <p className={styles.question}>{title}</p>
       <ul className={styles.cases}>
-        {children.map((line, i) => (
+        {lines.map((line, i) => (
           <li key={i}>{line}</li>
         ))}
       </ul>

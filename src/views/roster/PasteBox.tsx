@@ -3,6 +3,7 @@
 import UploadFileRounded from '@mui/icons-material/UploadFileRounded';
 import Button from '@mui/material/Button';
 import { useId, useRef, useState, type DragEvent } from 'react';
+import type { Encoding } from '@/formats/roster/decode';
 import { say } from '@/messages';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
@@ -12,7 +13,7 @@ import { useNotices } from '../primitives/notices';
 import { ColumnPreview } from './ColumnPreview';
 import { Doubts } from './Doubts';
 import styles from './PasteBox.module.css';
-import { usePastedList } from './usePastedList';
+import { usePastedList, type PastedListState } from './usePastedList';
 
 interface PasteBoxProps {
   readonly theClass: ClassRecord;
@@ -30,15 +31,16 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
   const area = useRef<HTMLTextAreaElement>(null);
   const [over, setOver] = useState(false);
   const empty = students.length === 0;
-  const { added, updated } = pasted.plan;
+  const { added, updated, gone } = pasted.plan;
   const idle = pasted.text.trim() === '';
-  const ready = added.length + updated.length > 0 && pasted.openQuestions === 0;
+  const news = added.length + updated.length + gone.length;
+  const ready = news > 0 && pasted.openQuestions === 0 && pasted.upToDate;
 
   const takeIn = (): void => {
     if (!ready) return;
     pasted.takeIn();
     notify({
-      text: say.roster.takenIn(added.length, updated.length),
+      text: say.roster.takenIn(added.length, updated.length, gone.length),
       action: { label: say.frame.undoShort, run: () => void store.history.undo() },
     });
     area.current?.focus();
@@ -83,22 +85,7 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
           if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) takeIn();
         }}
       />
-      {pasted.sheets.length > 0 && (
-        <div className={styles.sheets}>
-          <span>{say.roster.sheets}</span>
-          {pasted.sheets.map(({ name, text }) => (
-            <Button
-              key={name}
-              size="small"
-              variant="paper"
-              aria-pressed={text === pasted.text}
-              onClick={() => pasted.write(text)}
-            >
-              {name}
-            </Button>
-          ))}
-        </div>
-      )}
+      {!idle && <FileChoices pasted={pasted} />}
       <div role="status" className={styles.read}>
         {!idle && pasted.trouble === '' && say.roster.read(pasted.roster.students.length)}
       </div>
@@ -117,7 +104,7 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
         <Button variant="contained" disabled={!ready} onClick={takeIn}>
           {pasted.openQuestions > 0
             ? say.roster.answerFirst(pasted.openQuestions)
-            : say.roster.takeIn(added.length, updated.length)}
+            : say.roster.takeIn(added.length, updated.length, gone.length)}
           <KeyHint>{'Ctrl ↵'}</KeyHint>
         </Button>
         <OpenFile onFile={(file) => void pasted.open(file)} />
@@ -125,6 +112,76 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
     </section>
   );
 }
+
+/** How an opened file is read: which sheet, which classes, in which encoding. */
+function FileChoices({ pasted }: { readonly pasted: PastedListState }) {
+  const encodingId = useId();
+  const { file } = pasted;
+  if (!file) return null;
+  return (
+    <>
+      {file.sheets.length > 1 && (
+        <div className={styles.sheets}>
+          <span>{say.roster.sheets}</span>
+          {file.sheets.map(({ name, text }) => (
+            <Button
+              key={name}
+              size="small"
+              variant="paper"
+              aria-pressed={text === pasted.text}
+              onClick={() => pasted.write(text)}
+            >
+              {name}
+            </Button>
+          ))}
+        </div>
+      )}
+      {file.classes.length > 1 && (
+        <fieldset className={styles.sheets}>
+          <legend>{say.roster.classesInFile}</legend>
+          {file.classes.map((title) => (
+            <label key={title} className={styles.answer}>
+              <input
+                type="checkbox"
+                checked={file.chosen.includes(title)}
+                onChange={(event) =>
+                  pasted.chooseClasses(
+                    file.classes.filter((one) =>
+                      one === title ? event.target.checked : file.chosen.includes(one),
+                    ),
+                  )
+                }
+              />
+              {title}
+            </label>
+          ))}
+        </fieldset>
+      )}
+      {file.encoding !== null && (
+        <div className={styles.sheets}>
+          <label htmlFor={encodingId}>{say.roster.encoding}</label>
+          <select
+            id={encodingId}
+            className={styles.select}
+            value={file.encoding}
+            onChange={(event) => {
+              const encoding = ENCODINGS.find((one) => one === event.target.value);
+              if (encoding) pasted.readAs(encoding);
+            }}
+          >
+            {ENCODINGS.map((encoding) => (
+              <option key={encoding} value={encoding}>
+                {say.roster.encodings[encoding]}
+              </option>
+            ))}
+          </select>
+        </div>
+      )}
+    </>
+  );
+}
+
+const ENCODINGS: readonly Encoding[] = ['utf-8', 'windows-1252', 'utf-16le', 'utf-16be'];
 
 function OpenFile({ onFile }: { readonly onFile: (file: File) => void }) {
   const input = useRef<HTMLInputElement>(null);

@@ -1,77 +1,230 @@
 'use client';
 
-import CloseRounded from '@mui/icons-material/CloseRounded';
+import MoreHorizRounded from '@mui/icons-material/MoreHorizRounded';
 import Switch from '@mui/material/Switch';
-import { memo } from 'react';
-import { isAddress } from '@/formats/address';
+import type { RosterWarning } from '@/formats/roster/types';
 import { say } from '@/messages';
-import type { Detail } from '@/schema/classRecord';
-import type { StudentRecord } from '@/schema/student';
-import { editStudent, removeStudent, setHere } from '@/store/actions/students';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { StudentId } from '@/schema/ids';
+import { editStudent, setTakesPart } from '@/store/actions/students';
 import { useStore } from '@/store/react';
+import { Flag } from '../primitives/Flag';
+import { InPlaceChoice } from '../primitives/InPlaceChoice';
 import { InPlaceText } from '../primitives/InPlaceText';
-import { useNotices } from '../primitives/notices';
-import { IconPress } from '../primitives/IconPress';
+import type { RosterRow } from './columns';
+import { DetailCell } from './DetailCell';
 import styles from './StudentTable.module.css';
 
 interface StudentRowProps {
-  readonly student: StudentRecord;
-  /** Name of the section; null where the class has none. */
-  readonly section: string | null;
-  readonly details: readonly Detail[];
+  readonly measure: (element: Element | null) => void;
+  readonly index: number;
+  readonly row: RosterRow;
+  readonly columns: readonly string[];
+  readonly theClass: ClassRecord;
+  readonly doubts: readonly RosterWarning[] | undefined;
+  readonly opened: boolean;
+  readonly onOpen: (id: StudentId | null) => void;
+  readonly cell: (
+    row: string,
+    column: string,
+  ) => {
+    readonly tabIndex: number;
+    readonly attributes: { readonly 'data-cell': string; readonly onFocus: () => void };
+  };
+  readonly readOnly: boolean;
 }
 
-export const StudentRow = memo(function StudentRow({ student, section, details }: StudentRowProps) {
-  const store = useStore();
-  const { notify } = useNotices();
-  const { id, name, email, here } = student;
-  const malformed = email !== '' && !isAddress(email);
-  const remove = (): void => {
-    removeStudent(store, id);
-    notify({
-      text: say.roster.removed(name),
-      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-    });
-  };
+export function StudentRow(props: StudentRowProps) {
+  const { measure, index, row, columns, theClass, doubts, opened, onOpen, cell, readOnly } = props;
+  const { student, presence } = row;
   return (
-    <tr className={styles.row} data-away={!here}>
-      <td>
-        <Switch
-          checked={here}
-          color="success"
-          slotProps={{ input: { 'aria-label': say.roster.isHere(name) } }}
-          onChange={(event) => setHere(store, [id], event.target.checked)}
-        />
-      </td>
-      <th scope="row" className={styles.name}>
-        <InPlaceText
-          value={name}
-          label={say.roster.nameOf}
-          onChange={(next) => editStudent(store, id, { name: next, givenName: '', familyName: '' })}
-        />
-      </th>
-      {section !== null && <td>{section}</td>}
-      <td className={styles.email} data-malformed={malformed}>
-        <InPlaceText
-          value={email}
-          label={say.roster.emailOf(name)}
-          placeholder={say.roster.noEmail}
-          mayBeEmpty
-          inputMode="email"
-          onChange={(next) => editStudent(store, id, { email: next })}
-        />
-        {malformed && <span className={styles.slip}>{say.roster.slip}</span>}
-      </td>
-      {details.map(({ id: detailId, kind }) => (
-        <td key={detailId} className={kind === 'number' ? styles.number : undefined}>
-          {say.roster.value(student.details[detailId])}
-        </td>
-      ))}
+    <tr
+      ref={measure}
+      data-index={index}
+      aria-rowindex={index + 2}
+      className={styles.row}
+      data-presence={presence}
+      data-opened={opened}
+    >
+      {columns.map((column) => {
+        const { tabIndex, attributes } = cell(student.id, column);
+        const inside = <Cell {...props} column={column} tabIndex={tabIndex} />;
+        if (column === 'name') {
+          return (
+            <th key={column} scope="row" className={styles.name} {...attributes}>
+              {inside}
+            </th>
+          );
+        }
+        const detail = theClass.details.find(({ id }) => column === `detail:${id}`);
+        return (
+          <td
+            key={column}
+            {...attributes}
+            data-column={column}
+            data-kind={detail?.kind}
+            data-doubt={
+              column === 'email' && doubts?.some(({ kind }) => ADDRESS_DOUBTS.includes(kind))
+            }
+          >
+            {inside}
+          </td>
+        );
+      })}
       <td className={styles.end}>
-        <IconPress label={say.roster.remove(name)} onPress={remove}>
-          <CloseRounded fontSize="small" />
-        </IconPress>
+        <button
+          type="button"
+          className={styles.more}
+          aria-label={say.roster.open(student.name)}
+          aria-expanded={opened}
+          title={readOnly ? undefined : say.roster.open(student.name)}
+          disabled={readOnly}
+          onClick={() => onOpen(opened ? null : student.id)}
+        >
+          <MoreHorizRounded />
+        </button>
       </td>
     </tr>
   );
-});
+}
+
+const ADDRESS_DOUBTS: readonly RosterWarning['kind'][] = [
+  'malformedAddress',
+  'otherDomain',
+  'sameAddress',
+];
+
+interface CellProps extends StudentRowProps {
+  readonly column: string;
+  readonly tabIndex: number;
+}
+
+function Cell({ column, tabIndex, row, theClass, doubts, readOnly }: CellProps) {
+  const store = useStore();
+  const { student, presence } = row;
+  const { id, name } = student;
+  const text = (
+    field: 'givenName' | 'familyName' | 'preferredName' | 'externalId' | 'email' | 'note',
+    label: string,
+    placeholder = say.roster.nothing,
+  ) => (
+    <InPlaceText
+      value={student[field]}
+      label={label}
+      placeholder={placeholder}
+      mayBeEmpty
+      tabIndex={tabIndex}
+      readOnly={readOnly}
+      inputMode={field === 'email' ? 'email' : 'text'}
+      onChange={(next) => editStudent(store, id, { [field]: next })}
+    />
+  );
+  switch (column) {
+    case 'here':
+      return presence === 'left' ? (
+        <button type="button" className={styles.left} tabIndex={tabIndex}>
+          {say.roster.hasLeft}
+        </button>
+      ) : (
+        <Switch
+          checked={presence === 'here'}
+          color="success"
+          size="small"
+          slotProps={{
+            input: { 'aria-label': say.roster.isHere(name), role: 'switch', tabIndex },
+          }}
+          onChange={(event) => setTakesPart(store, [id], event.target.checked)}
+        />
+      );
+    case 'name':
+      return (
+        <>
+          <InPlaceText
+            value={name}
+            label={say.roster.nameOf}
+            tabIndex={tabIndex}
+            readOnly={readOnly}
+            onChange={(next) =>
+              editStudent(store, id, {
+                name: next,
+                givenName: '',
+                familyName: '',
+                preferredName: '',
+              })
+            }
+          />
+          {presence === 'leftOut' && (
+            <span className={styles.aside}>{say.roster.leftOutToday}</span>
+          )}
+        </>
+      );
+    case 'section':
+      return (
+        <SectionCell
+          student={student}
+          theClass={theClass}
+          tabIndex={tabIndex}
+          onChange={(sectionId) => editStudent(store, id, { sectionId })}
+        />
+      );
+    case 'email':
+      return (
+        <>
+          {text('email', say.roster.emailOf(name), say.roster.noEmail)}
+          {doubts?.some(({ kind }) => kind === 'malformedAddress') && (
+            <span className={styles.slip}>{say.roster.slip}</span>
+          )}
+        </>
+      );
+    case 'givenName':
+    case 'familyName':
+    case 'preferredName':
+    case 'externalId':
+    case 'note':
+      return text(column, `${say.roster.column[column]} (${name})`);
+    case 'wishes':
+      return (
+        <button type="button" className={styles.plain} tabIndex={tabIndex}>
+          {say.roster.wishes(student.wishes.length)}
+        </button>
+      );
+    default:
+      return (
+        <DetailCell column={column} student={student} theClass={theClass} tabIndex={tabIndex} />
+      );
+  }
+}
+
+interface SectionCellProps {
+  readonly student: RosterRow['student'];
+  readonly theClass: ClassRecord;
+  readonly tabIndex?: number;
+  readonly onChange: (sectionId: string | null) => void;
+}
+
+/** The section with its pennant; chosen from those of the class. */
+export function SectionCell({ student, theClass, tabIndex, onChange }: SectionCellProps) {
+  const section = theClass.sections.find(({ id }) => id === student.sectionId);
+  return (
+    <InPlaceChoice
+      value={section?.id ?? ''}
+      label={say.roster.sectionOf(student.name)}
+      tabIndex={tabIndex}
+      shown={
+        section ? (
+          <>
+            <Flag index={section.sign} />
+            {section.name}
+          </>
+        ) : (
+          <span className={styles.dim}>{say.roster.nothing}</span>
+        )
+      }
+      options={[
+        ...theClass.sections.map(({ id: value, name: label }) => ({ value, label })),
+        { value: '', label: say.roster.noSection },
+      ]}
+      onChange={(next) => onChange(next === '' ? null : next)}
+    />
+  );
+}

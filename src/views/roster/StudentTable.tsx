@@ -1,116 +1,142 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import ArrowDownwardRounded from '@mui/icons-material/ArrowDownwardRounded';
+import ArrowUpwardRounded from '@mui/icons-material/ArrowUpwardRounded';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useRef } from 'react';
+import type { RosterWarning } from '@/formats/roster/types';
 import { say } from '@/messages';
-import type { Detail } from '@/schema/classRecord';
-import type { ClassId } from '@/schema/ids';
-import type { StudentRecord } from '@/schema/student';
-import { setHere } from '@/store/actions/students';
-import { classById } from '@/store/queries';
-import { useQuery, useStore } from '@/store/react';
-import Button from '@mui/material/Button';
-import Link from 'next/link';
-import { KeyHint } from '../primitives/KeyHint';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { StudentId } from '@/schema/ids';
+import { setTakesPart } from '@/store/actions/students';
+import { useStore } from '@/store/react';
+import { columnTitle } from './columnTitle';
 import { StudentRow } from './StudentRow';
 import styles from './StudentTable.module.css';
+import { useGridFocus } from './useGridFocus';
+import type { RosterTable } from './useRosterTable';
 
-const NO_DETAILS: readonly Detail[] = [];
+/** Pixels; a row on a phone is measured when it is drawn. */
+const ROW_HEIGHT = 42;
+const ROWS_BEYOND = 12;
 
 interface StudentTableProps {
-  readonly classId: ClassId;
-  readonly students: readonly StudentRecord[];
-  /** Whether a list is being taken in beside the table. */
-  readonly adding: boolean;
-  readonly onAdd: () => void;
+  readonly theClass: ClassRecord;
+  readonly table: RosterTable;
+  readonly doubtsOf: ReadonlyMap<StudentId, readonly RosterWarning[]>;
+  readonly opened: StudentId | null;
+  readonly onOpen: (id: StudentId | null) => void;
+  /** Names are masked: nothing can be changed here meanwhile. */
+  readonly readOnly: boolean;
 }
 
-/** Everybody in the class, in the order of the list: here today or not, name, section, address. */
-export function StudentTable({ classId, students, adding, onAdd }: StudentTableProps) {
+/** Everybody in the class; only the rows in view are drawn. */
+export function StudentTable(props: StudentTableProps) {
+  const { theClass, table, doubtsOf, opened, onOpen, readOnly } = props;
   const store = useStore();
-  const theClass = useQuery(classById, classId);
-  const [sought, setSought] = useState('');
-  const sections = theClass?.sections;
-  const sectionName = useMemo(
-    () => new Map((sections ?? []).map(({ id, name }) => [id, name])),
-    [sections],
-  );
-  const hasSections = sectionName.size > 0;
-  const details = theClass?.details ?? NO_DETAILS;
-  const hereCount = students.filter(({ here }) => here).length;
-  const shown = students.filter(({ name }) => matches(name, sought));
-  return (
-    <section className={styles.section} aria-label={say.roster.title}>
-      <div className={styles.top}>
-        <h2 className={styles.count}>
-          <span role="status">{say.roster.count(students.length, hereCount)}</span>
-        </h2>
-        {hereCount < students.length && (
-          <Button
-            size="small"
-            variant="paper"
-            onClick={() =>
-              setHere(
-                store,
-                students.map(({ id }) => id),
-                true,
-              )
-            }
-          >
-            {say.roster.allHere}
-          </Button>
-        )}
-        <span className={styles.space} />
-        <Button variant="paper" aria-expanded={adding} onClick={onAdd}>
-          {say.roster.pasteMore}
-        </Button>
-        <Button variant="contained" component={Link} href={`/c/${classId}/groups`}>
-          {say.roster.toGroups}
-          <KeyHint>{'G'}</KeyHint>
-        </Button>
-        <input
-          type="search"
-          className={styles.search}
-          aria-label={say.roster.find}
-          placeholder={say.roster.find}
-          value={sought}
-          onChange={(event) => setSought(event.target.value)}
-        />
-      </div>
-      <div className={styles.scroll}>
-        <table className={styles.table}>
-          <thead>
-            <tr>
-              <th scope="col">{say.roster.here}</th>
-              <th scope="col">{say.roster.name}</th>
-              {hasSections && <th scope="col">{say.roster.section}</th>}
-              <th scope="col">{say.roster.email}</th>
-              {details.map(({ id, name, kind }) => (
-                <th key={id} scope="col" className={kind === 'number' ? styles.number : undefined}>
-                  {name}
-                </th>
-              ))}
-              <th scope="col" aria-label={say.roster.removeColumn} />
-            </tr>
-          </thead>
-          <tbody>
-            {shown.map((student) => (
-              <StudentRow
-                key={student.id}
-                student={student}
-                details={details}
-                section={hasSections ? (sectionName.get(student.sectionId ?? '') ?? '') : null}
-              />
-            ))}
-          </tbody>
-        </table>
-        {shown.length === 0 && <p className={styles.none}>{say.roster.nobody(sought)}</p>}
-      </div>
-    </section>
-  );
-}
+  const scroll = useRef<HTMLDivElement>(null);
+  const { rows } = table.getRowModel();
+  const columns = table.getVisibleLeafColumns();
+  // What it hands out is read while drawing and never handed on to a memoised child.
+  // eslint-disable-next-line react-hooks/incompatible-library -- see above
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => scroll.current,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: ROWS_BEYOND,
+  });
+  const grid = useGridFocus({
+    table: scroll,
+    rows: rows.map(({ id }) => id),
+    columns: columns.map(({ id }) => id),
+    show: (row) => virtual.scrollToIndex(row),
+    onKey: (key, id) => {
+      const student = table.getRow(id, true).original;
+      if (key === 'x') setTakesPart(store, [student.student.id], student.presence !== 'here');
+      else if (key === 'o') onOpen(student.student.id);
+      else return false;
+      return true;
+    },
+  });
+  const drawn = virtual.getVirtualItems();
+  const before = drawn[0]?.start ?? 0;
+  const after = virtual.getTotalSize() - (drawn.at(-1)?.end ?? 0);
+  const width = columns.reduce((total, column) => total + column.getSize(), 52);
 
-function matches(name: string, sought: string): boolean {
-  const plain = (text: string): string =>
-    text.normalize('NFD').replace(/\p{M}/gu, '').toLocaleLowerCase(say.language);
-  return plain(name).includes(plain(sought.trim()));
+  return (
+    <div ref={scroll} className={styles.scroll} onKeyDown={grid.onKeyDown}>
+      <table
+        role="grid"
+        className={styles.table}
+        style={{ minWidth: width }}
+        aria-label={say.roster.title}
+        aria-rowcount={rows.length + 1}
+      >
+        <colgroup>
+          {columns.map((column) => (
+            <col key={column.id} style={{ width: column.getSize() }} />
+          ))}
+          <col style={{ width: 52 }} />
+        </colgroup>
+        <thead>
+          <tr aria-rowindex={1}>
+            {columns.map((column) => {
+              const sorted = column.getIsSorted();
+              const title = columnTitle(column.id, theClass);
+              return (
+                <th
+                  key={column.id}
+                  scope="col"
+                  data-column={column.id}
+                  aria-sort={
+                    sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : undefined
+                  }
+                >
+                  <button
+                    type="button"
+                    className={styles.sort}
+                    title={say.roster.sortBy(title)}
+                    onClick={column.getToggleSortingHandler()}
+                  >
+                    {title}
+                    {sorted === 'asc' && <ArrowUpwardRounded fontSize="inherit" />}
+                    {sorted === 'desc' && <ArrowDownwardRounded fontSize="inherit" />}
+                  </button>
+                </th>
+              );
+            })}
+            <td />
+          </tr>
+        </thead>
+        <tbody>
+          {before > 0 && <tr aria-hidden="true" style={{ height: before }} />}
+          {drawn.map(({ index }) => {
+            const row = rows[index];
+            if (!row) return null;
+            return (
+              <StudentRow
+                key={row.id}
+                measure={virtual.measureElement}
+                index={index}
+                row={row.original}
+                columns={columns.map(({ id }) => id)}
+                theClass={theClass}
+                doubts={doubtsOf.get(row.original.student.id)}
+                opened={opened === row.id}
+                onOpen={onOpen}
+                cell={grid.cell}
+                readOnly={readOnly}
+              />
+            );
+          })}
+          {after > 0 && <tr aria-hidden="true" style={{ height: after }} />}
+        </tbody>
+      </table>
+      {rows.length === 0 && (
+        <p className={styles.none}>
+          {say.roster.nobody(String(table.getState().globalFilter ?? ''))}
+        </p>
+      )}
+    </div>
+  );
 }

@@ -1,6 +1,7 @@
 import { matchStudents } from '@/formats/roster/merge';
 import type { Roster, RosterStudent } from '@/formats/roster/types';
 import type { ClassRecord } from '@/schema/classRecord';
+import { valueKey } from '@/schema/presence';
 import type { StudentRecord } from '@/schema/student';
 import type { RosterPlan, StudentFacts } from '@/store/actions/takeInRoster';
 
@@ -25,18 +26,22 @@ export interface ImportDraft {
   readonly known: ReadonlyMap<number, StudentRecord>;
   /** Students of the class whom the list does not name; only told where the list names most of the class. */
   readonly gone: readonly StudentRecord[];
+  /** Whether the list names so many of the class that whoever is missing has most likely left. */
+  readonly whole: boolean;
 }
 
 /** A list that names at least this share of the class is taken for a newer list of the same class. */
 const SAME_CLASS_SHARE = 0.5;
+/** And one that names this share for a whole one. */
+const WHOLE_CLASS_SHARE = 0.8;
 
-export function draftImport(roster: Roster, inClass: readonly StudentRecord[]): ImportDraft {
-  const matches = matchStudents(inClass.map(asRosterStudent), roster.students);
+export function draftImport(roster: Roster, all: readonly StudentRecord[]): ImportDraft {
+  const matches = matchStudents(all.map(asRosterStudent), roster.students);
   const known = new Map<number, StudentRecord>();
   const twice: TwiceCase[] = [];
   const firstRow = new Map<string, number>();
   matches.forEach(({ student, earlier }, index) => {
-    const match = inClass[earlier];
+    const match = all[earlier];
     const name = nameKey(student);
     const before = firstRow.get(name);
     if (match && (sameNumber(student, match) || sameAddress(student, match)))
@@ -46,41 +51,75 @@ export function draftImport(roster: Roster, inClass: readonly StudentRecord[]): 
     if (before === undefined) firstRow.set(name, student.row);
   });
   const matched = new Set(matches.map(({ earlier }) => earlier));
-  const sameClass = inClass.length > 0 && matched.size >= inClass.length * SAME_CLASS_SHARE;
-  const gone = sameClass ? inClass.filter((_, place) => !matched.has(place)) : [];
-  return { roster, twice, known, gone };
+  const inClass = all.filter(({ left }) => left === null);
+  const gone = all.filter(({ left }, place) => left === null && !matched.has(place));
+  const share = inClass.length === 0 ? 0 : 1 - gone.length / inClass.length;
+  return {
+    roster,
+    twice,
+    known,
+    gone: share >= SAME_CLASS_SHARE ? gone : [],
+    whole: share >= WHOLE_CLASS_SHARE,
+  };
 }
 
-/** The step to take, once every case has its answer: whom to add, whom to bring up to date. */
+/** One thing that a list says differently of a student. */
+export interface Change {
+  /** A part of the record, or the name of a detail. */
+  readonly field:
+    'name' | 'preferredName' | 'email' | 'externalId' | 'section' | { detail: string };
+  readonly from: string;
+  readonly to: string;
+}
+
+export interface ImportPlan extends RosterPlan {
+  /** What the list changes, student by student; somebody who had left and is named again has come back. */
+  readonly changes: readonly {
+    readonly name: string;
+    readonly back: boolean;
+    readonly changes: readonly Change[];
+  }[];
+}
+
+/** The step to take, once every case has its answer: whom to add, whom to bring up to date, who has left. */
 export function planImport(
   draft: ImportDraft,
   theClass: ClassRecord,
   answerTo: (one: TwiceCase) => TwiceAnswer | null,
-): RosterPlan {
+  markGone: boolean,
+  day: string,
+): ImportPlan {
   const cases = new Map(draft.twice.map((one) => [one.index, one]));
   const added: StudentFacts[] = [];
   const updated: RosterPlan['updated'][number][] = [];
+  const changes: ImportPlan['changes'][number][] = [];
   draft.roster.students.forEach((student, index) => {
     const one = cases.get(index);
     const same = one && answerTo(one) === 'same' ? one.inClass : (draft.known.get(index) ?? null);
     const facts = factsOf(student);
     if (same) {
-      if (bringsNews(same, facts, theClass)) updated.push({ id: same.id, facts });
+      const news = newsOf(same, facts, theClass);
+      if (news.length === 0 && same.left === null) return;
+      updated.push({ id: same.id, facts });
+      changes.push({ name: same.name, back: same.left !== null, changes: news });
     } else if (!one || answerTo(one) === 'another') added.push(facts);
   });
   return {
     added,
     updated,
+    changes,
     details: draft.roster.attributes.map(({ name, kind, levels }) => ({
       name,
       kind,
       levels: [...levels],
     })),
-    staff: draft.roster.staff.map(({ displayName, email }) => ({
+    staff: draft.roster.staff.map(({ displayName, email, role }) => ({
       name: displayName,
       email,
-      role: '',
+      role,
     })),
+    gone: markGone ? draft.gone.map(({ id }) => id) : [],
+    day,
   };
 }
 
@@ -90,6 +129,7 @@ function factsOf(student: RosterStudent): StudentFacts {
     name: plain,
     givenName: student.givenName,
     familyName: student.familyName,
+    preferredName: student.preferredName,
     email: student.email ?? '',
     externalId: student.externalId ?? '',
     section: student.section ?? '',
@@ -97,25 +137,42 @@ function factsOf(student: RosterStudent): StudentFacts {
   };
 }
 
-/** Whether a list says anything of a student that the class does not know yet. */
-function bringsNews(student: StudentRecord, facts: StudentFacts, theClass: ClassRecord): boolean {
+/** What a list says of a student that the class does not know yet, or knows otherwise. */
+function newsOf(
+  student: StudentRecord,
+  facts: StudentFacts,
+  theClass: ClassRecord,
+): readonly Change[] {
   const section = theClass.sections.find(({ id }) => id === student.sectionId)?.name ?? '';
   const detailId = new Map(theClass.details.map(({ id, name }) => [name.toLowerCase(), id]));
-  const plain = (['name', 'email', 'externalId'] as const).some(
-    (field) => facts[field] !== '' && facts[field] !== student[field],
+  const known = { ...student, section };
+  // A class that writes family names first has the same names written otherwise.
+  const parts = (one: { givenName: string; familyName: string }): string =>
+    `${one.givenName}\n${one.familyName}`;
+  const sameParts = facts.familyName !== '' && parts(facts) === parts(student);
+  const plain = (['name', 'preferredName', 'email', 'externalId', 'section'] as const).flatMap(
+    (field): Change[] => {
+      const [from, to] = [known[field], facts[field]];
+      return to === '' || to === from || (field === 'name' && sameParts)
+        ? []
+        : [{ field, from, to }];
+    },
   );
-  const details = Object.entries(facts.details).some(([name, value]) => {
+  const details = Object.entries(facts.details).flatMap(([name, value]): Change[] => {
     const held = student.details[detailId.get(name.toLowerCase()) ?? ''];
-    return String(typeof held === 'boolean' ? (held ? 'yes' : 'no') : held) !== String(value);
+    const from = held === undefined ? '' : valueKey(held);
+    return from === String(value) ? [] : [{ field: { detail: name }, from, to: String(value) }];
   });
-  return plain || details || (facts.section !== '' && facts.section !== section);
+  return [...plain, ...details];
 }
 
-function asRosterStudent(student: StudentRecord): RosterStudent {
+/** A student of the class as a list would give it, so that the reader's checks serve for both. */
+export function asRosterStudent(student: StudentRecord): RosterStudent {
   return {
     row: 0,
     givenName: student.givenName,
     familyName: student.familyName,
+    preferredName: student.preferredName,
     displayName: student.name,
     email: student.email === '' ? null : student.email,
     externalId: student.externalId === '' ? null : student.externalId,

@@ -4,11 +4,12 @@ import { say } from '@/messages';
 import type { RuleRecord } from '@/schema/rule';
 import { changeSizing } from '@/store/actions/lineups';
 import { removeRule } from '@/store/actions/rules';
-import { rulesOf, studentsOf } from '@/store/queries';
+import { rulesOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { ClashPanel } from '../frame/ClashPanel';
 import { useTileNames } from '../frame/names';
 import { useClassId } from '../frame/useClassId';
+import { useRoll } from '../frame/students';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { useNotices } from '../primitives/notices';
 import { RuleEntry } from './RuleEntry';
@@ -20,7 +21,7 @@ import { useFeasibility } from './useFeasibility';
 export function RulesView() {
   const store = useStore();
   const classId = useClassId();
-  const students = useQuery(studentsOf, classId);
+  const students = useRoll(classId);
   const rules = useQuery(rulesOf, classId);
   const lineup = useOpenLineup();
   const nameOf = useTileNames(students);
@@ -41,7 +42,11 @@ export function RulesView() {
           {say.rules.title}
         </h2>
         <p className={styles.quiet}>{say.rules.quiet}</p>
-        <RuleEntry classId={classId} students={students} nameOf={nameOf} />
+        <RuleEntry
+          classId={classId}
+          students={students.filter(({ left }) => left === null)}
+          nameOf={nameOf}
+        />
         {rules.length === 0 ? (
           <p className={styles.none}>{say.rules.none}</p>
         ) : (

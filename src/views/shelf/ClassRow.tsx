@@ -1,34 +1,41 @@
 'use client';
 
+import ContentCopyRounded from '@mui/icons-material/ContentCopyRounded';
 import DeleteOutlineRounded from '@mui/icons-material/DeleteOutlineRounded';
 import DriveFileRenameOutlineRounded from '@mui/icons-material/DriveFileRenameOutlineRounded';
+import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
 import { say } from '@/messages';
 import type { ClassRecord } from '@/schema/classRecord';
-import { deleteClass, renameClass } from '@/store/actions/classes';
+import { editClass } from '@/store/actions/classParts';
+import { copyClass, deleteClass, renameClass } from '@/store/actions/classes';
 import { lineupsOf, studentsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useNotices } from '../primitives/notices';
 import { IconPress } from '../primitives/IconPress';
+import { InPlaceText } from '../primitives/InPlaceText';
 import { NameField } from '../primitives/NameField';
 import styles from './ShelfView.module.css';
 
 /** One class on the shelf: its name opens it where the work was left. */
 export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
   const store = useStore();
-  const students = useQuery(studentsOf, theClass.id);
+  const students = useQuery(studentsOf, theClass.id).filter(({ left }) => left === null);
   const lineups = useQuery(lineupsOf, theClass.id);
   const { notify } = useNotices();
   const [renaming, setRenaming] = useState(false);
 
   const open = lineups.find(({ id }) => id === theClass.openLineupId) ?? lineups.at(-1);
+  const undo = { label: say.frame.undoShort, run: () => void store.history.undo() };
   const remove = (): void => {
     deleteClass(store, theClass.id);
-    notify({
-      text: say.shelf.deleted(theClass.name),
-      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-    });
+    notify({ text: say.shelf.deleted(theClass.name), action: undo });
+  };
+  const copy = (): void => {
+    const name = say.shelf.copyName(theClass.name);
+    copyClass(store, theClass.id, name);
+    notify({ text: say.shelf.copied(name), action: undo });
   };
   return (
     <li className={styles.row}>
@@ -39,14 +46,7 @@ export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
         >
           <span className={styles.name}>{theClass.name}</span>
           <span className={styles.facts}>
-            {[
-              theClass.courseCode,
-              theClass.term,
-              say.shelf.students(students.length),
-              say.shelf.lineups(lineups.length),
-            ]
-              .filter((fact) => fact !== '')
-              .join(' · ')}
+            {[say.shelf.students(students.length), say.shelf.lineups(lineups.length)].join(' · ')}
           </span>
           {open && <span className={styles.last}>{say.shelf.last(open.name)}</span>}
         </Link>
@@ -61,8 +61,36 @@ export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
           }}
         />
       )}
+      <span className={styles.course}>
+        <InPlaceText
+          value={theClass.courseCode}
+          label={say.shelf.courseCodeOf(theClass.name)}
+          placeholder={say.shelf.courseCode}
+          mayBeEmpty
+          onChange={(courseCode) => editClass(store, theClass.id, { courseCode })}
+        />
+        <InPlaceText
+          value={theClass.term}
+          label={say.shelf.termOf(theClass.name)}
+          placeholder={say.shelf.term}
+          mayBeEmpty
+          onChange={(term) => editClass(store, theClass.id, { term })}
+        />
+      </span>
+      {theClass.temporary && (
+        <Button
+          size="small"
+          variant="paper"
+          onClick={() => editClass(store, theClass.id, { temporary: false })}
+        >
+          {say.shelf.keep}
+        </Button>
+      )}
       <IconPress label={say.shelf.rename(theClass.name)} onPress={() => setRenaming(true)}>
         <DriveFileRenameOutlineRounded />
+      </IconPress>
+      <IconPress label={say.shelf.copy(theClass.name)} onPress={copy}>
+        <ContentCopyRounded />
       </IconPress>
       <IconPress label={say.shelf.remove(theClass.name)} onPress={remove}>
         <DeleteOutlineRounded />

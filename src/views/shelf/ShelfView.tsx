@@ -1,5 +1,8 @@
 'use client';
 
+import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import { allClasses } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { say } from '@/messages';
@@ -10,9 +13,16 @@ import { ClassRow } from './ClassRow';
 import { NewClass } from './NewClass';
 import styles from './ShelfView.module.css';
 
+/** Loaded when they are first asked for. */
+const PoolClasses = dynamic(() => import('./PoolClasses').then((module) => module.PoolClasses), {
+  ssr: false,
+});
+const Backups = dynamic(() => import('./Backups').then((module) => module.Backups), { ssr: false });
+
 /** Every class a teacher has, and the way to make another. */
 export function ShelfView() {
   const classes = useQuery(allClasses);
+  const [pooling, setPooling] = useState(false);
   useUndoKeys();
   return (
     <div className={styles.shelf}>
@@ -31,9 +41,20 @@ export function ShelfView() {
         <NewClass first={classes.length === 0} />
         {classes.length > 0 && (
           <section aria-labelledby="classes">
-            <h2 id="classes" className={styles.heading}>
-              {say.shelf.classes}
-            </h2>
+            <div className={styles.over}>
+              <h2 id="classes" className={styles.heading}>
+                {say.shelf.classes}
+              </h2>
+              <Button
+                size="small"
+                variant="paper"
+                aria-expanded={pooling}
+                onClick={() => setPooling(!pooling)}
+              >
+                {say.shelf.pool}
+              </Button>
+            </div>
+            {pooling && <PoolClasses classes={classes} onDone={() => setPooling(false)} />}
             <ul className={styles.list}>
               {classes.map((one) => (
                 <ClassRow key={one.id} theClass={one} />
@@ -41,6 +62,7 @@ export function ShelfView() {
             </ul>
           </section>
         )}
+        <Backups classes={classes} />
         <p className={styles.promise}>{say.shelf.promise}</p>
       </main>
     </div>

@@ -4,11 +4,12 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
 import { say } from '@/messages';
-import { classById, shownTake, studentsOf } from '@/store/queries';
+import { classById, shownTake } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import type { LineupRecord } from '@/schema/lineup';
 import { useStageNames } from '../frame/names';
 import { useClassId } from '../frame/useClassId';
+import { useRoll } from '../frame/students';
 import { useKeys } from '../frame/useKeys';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { KeyHint } from '../primitives/KeyHint';
@@ -26,7 +27,7 @@ function Stage({ lineup }: { readonly lineup: LineupRecord | undefined }) {
   const classId = useClassId();
   const router = useRouter();
   const theClass = useQuery(classById, classId);
-  const students = useQuery(studentsOf, classId);
+  const students = useRoll(classId);
   const current = useQuery(shownTake, lineup?.id ?? ('' as LineupRecord['id']));
   // The stage holds still: what is tried out on the bench meanwhile is shown only when the teacher says so.
   const [held, setHeld] = useState(current);

@@ -1,0 +1,24 @@
+import type { ClassRecord, LeaveOut } from './classRecord';
+import type { DetailValue, StudentRecord } from './student';
+
+/** The `by` of a filter on sections. */
+export const BY_SECTION = 'section';
+
+/** How a value of a detail is written in filters. */
+export function valueKey(value: DetailValue): string {
+  return typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value);
+}
+
+/** The filters in force that leave the student out, whether overruled or not. */
+export function filtersOn(student: StudentRecord, { leaveOuts }: ClassRecord): readonly LeaveOut[] {
+  return leaveOuts.filter(({ on, by, values }) => {
+    const value = by === BY_SECTION ? student.sectionId : student.details[by];
+    return on && value !== undefined && value !== null && values.includes(valueKey(value));
+  });
+}
+
+/** Whether the student is dealt into groups: in the class, here today, and not left out by a filter. */
+export function takesPart(student: StudentRecord, theClass: ClassRecord): boolean {
+  if (student.left !== null || !student.here) return false;
+  return student.inAnyway || filtersOn(student, theClass).length === 0;
+}

@@ -1,0 +1,54 @@
+'use client';
+
+import { say } from '@/messages';
+import type { StudentRecord } from '@/schema/student';
+import { keepDraft } from '@/store/actions/drafts';
+import { useStore } from '@/store/react';
+import { useDraft } from './useDraft';
+
+/** What stands in place of names while the screen is recorded or shared. */
+export type NameMask = 'names' | 'initials' | 'aliases';
+
+const MASK_FIELD = 'setting:names';
+
+/** How names are shown in every view, and the way to change it; it stays until it is changed back. */
+export function useNameMask(): readonly [NameMask, (mask: NameMask) => void] {
+  const store = useStore();
+  const setting = useDraft(MASK_FIELD);
+  const mask = setting === 'initials' || setting === 'aliases' ? setting : 'names';
+  return [mask, (next) => keepDraft(store, MASK_FIELD, next === 'names' ? '' : next)];
+}
+
+/**
+ * The students under other names, each their own, and without what else would tell who they are: addresses,
+ * numbers and notes. The same student has the same alias for as long as the class list keeps its order.
+ */
+export function maskStudents(
+  students: readonly StudentRecord[],
+  mask: NameMask,
+): readonly StudentRecord[] {
+  if (mask === 'names') return students;
+  const times = new Map<string, number>();
+  return students.map((student, place) => {
+    const base = mask === 'aliases' ? say.privacy.alias(place) : initialsOf(student);
+    const time = (times.get(base) ?? 0) + 1;
+    times.set(base, time);
+    return {
+      ...student,
+      name: time === 1 ? base : `${base} ${time}`,
+      givenName: '',
+      familyName: '',
+      preferredName: '',
+      email: student.email === '' ? '' : say.privacy.hidden,
+      externalId: student.externalId === '' ? '' : say.privacy.hidden,
+      note: '',
+    };
+  });
+}
+
+/** "A.H.": the first letter of each word of the name, without a space that short forms would part at. */
+function initialsOf({ name }: StudentRecord): string {
+  const segmenter = new Intl.Segmenter(undefined, { granularity: 'grapheme' });
+  const words = name.split(/[\s,]+/).filter((word) => word !== '');
+  return words.map((word) => `${[...segmenter.segment(word)][0]?.segment ?? ''}.`).join('');
+}

@@ -1,0 +1,252 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
+import { useId, useState } from 'react';
+import { readNumber, readYesNo } from '@/formats/roster/values';
+import { say } from '@/messages';
+import type { ClassRecord, Detail } from '@/schema/classRecord';
+import type { DetailValue, StudentRecord } from '@/schema/student';
+import { addDetail, editDetail, removeDetail } from '@/store/actions/classParts';
+import { useStore } from '@/store/react';
+import { InPlaceText } from '../primitives/InPlaceText';
+import { NameField } from '../primitives/NameField';
+import { useNotices } from '../primitives/notices';
+import { detailColumn } from './columns';
+import styles from './RosterPanel.module.css';
+import { spreadOf, type Spread } from './spread';
+import type { RosterTable } from './useRosterTable';
+
+/** Loaded with the first chart. */
+const SpreadChart = dynamic(() => import('./SpreadChart').then((module) => module.SpreadChart), {
+  ssr: false,
+});
+
+interface DetailsProps {
+  readonly theClass: ClassRecord;
+  readonly students: readonly StudentRecord[];
+  readonly table: RosterTable;
+}
+
+/** Each detail with how the class is spread over it; a press on a bar shows only those students. */
+export function Details({ theClass, students, table }: DetailsProps) {
+  const store = useStore();
+  const [naming, setNaming] = useState(false);
+  return (
+    <section className={styles.block} aria-labelledby="details">
+      <h3 id="details" className={styles.title}>
+        {say.roster.detailsTitle}
+      </h3>
+      {theClass.details.length === 0 && <p className={styles.hint}>{say.roster.noDetails}</p>}
+      {theClass.details.map((detail) => (
+        <DetailBlock
+          key={detail.id}
+          theClass={theClass}
+          detail={detail}
+          students={students}
+          table={table}
+        />
+      ))}
+      {naming ? (
+        <NameField
+          value=""
+          label={say.roster.detailName}
+          className={styles.select}
+          onDone={(name) => {
+            if (name !== null)
+              addDetail(store, theClass.id, { name, kind: 'category', levels: [] });
+            setNaming(false);
+          }}
+        />
+      ) : (
+        <Button size="small" variant="paper" onClick={() => setNaming(true)}>
+          {say.roster.addDetail}
+        </Button>
+      )}
+    </section>
+  );
+}
+
+interface DetailBlockProps extends DetailsProps {
+  readonly detail: Detail;
+}
+
+function DetailBlock({ theClass, detail, students, table }: DetailBlockProps) {
+  const [editing, setEditing] = useState(false);
+  const spread = spreadOf(detail, students);
+  const column = table.getColumn(detailColumn(detail.id));
+  const chosen = (column?.getFilterValue() as readonly string[] | undefined) ?? [];
+  const choose = (values: readonly string[]): void => {
+    const same = values.join('\n') === chosen.join('\n');
+    column?.setFilterValue(same ? undefined : values);
+  };
+  return (
+    <div className={styles.detail}>
+      <div className={styles.detailHead}>
+        <h4 className={styles.detailName}>{detail.name}</h4>
+        <span className={styles.dim}>{say.roster.spreadFacts(spread.mean, spread.missing)}</span>
+        <button
+          type="button"
+          className={styles.edit}
+          aria-expanded={editing}
+          aria-label={say.roster.editDetail(detail.name)}
+          onClick={() => setEditing(!editing)}
+        >
+          {editing ? say.roster.done : say.roster.change}
+        </button>
+      </div>
+      {editing ? (
+        <DetailEditor theClass={theClass} detail={detail} />
+      ) : (
+        <>
+          {spread.bars.length > 0 && (
+            <SpreadChart
+              spread={spread}
+              label={say.roster.chartLabel(detail.name, spread.bars)}
+              chosen={chosen}
+              onChoose={choose}
+            />
+          )}
+          <ShowOnly spread={spread} detail={detail} chosen={chosen} onChoose={choose} />
+        </>
+      )}
+    </div>
+  );
+}
+
+interface ShowOnlyProps {
+  readonly spread: Spread;
+  readonly detail: Detail;
+  readonly chosen: readonly string[];
+  readonly onChoose: (values: readonly string[]) => void;
+}
+
+/** The same as a press on a bar, for the keyboard and for a screen reader; also for missing values. */
+function ShowOnly({ spread, detail, chosen, onChoose }: ShowOnlyProps) {
+  const bars = [...spread.bars, ...(spread.missing > 0 ? [MISSING_BAR(spread.missing)] : [])];
+  return (
+    <select
+      className={styles.only}
+      aria-label={say.roster.showOnly(detail.name)}
+      value={chosen.length === 0 ? ALL : chosen.join('\n')}
+      onChange={(event) =>
+        onChoose(event.target.value === ALL ? [] : event.target.value.split('\n'))
+      }
+    >
+      <option value={ALL}>{say.roster.showEverybody}</option>
+      {bars.map(({ label, values, count }) => (
+        <option key={label} value={values.join('\n')}>
+          {say.roster.barLabel(label || say.roster.missingValue, count)}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+const ALL = '\u0000';
+const MISSING_BAR = (count: number) => ({ label: '', values: [''], count });
+
+const KINDS: readonly Detail['kind'][] = ['number', 'level', 'category', 'yesNo', 'skill'];
+
+function DetailEditor({
+  theClass,
+  detail,
+}: {
+  readonly theClass: ClassRecord;
+  readonly detail: Detail;
+}) {
+  const store = useStore();
+  const { notify } = useNotices();
+  const kindId = useId();
+  const students = store.records.all('student').filter(({ classId }) => classId === theClass.id);
+  const setKind = (kind: Detail['kind']): void => {
+    const levels = kind === 'level' ? spreadOf({ ...detail, kind: 'category' }, students).bars : [];
+    editDetail(
+      store,
+      theClass.id,
+      detail.id,
+      { kind, levels: levels.map(({ label }) => label) },
+      (value) => asKind(value, kind),
+    );
+  };
+  const moveLevel = (place: number, step: -1 | 1): void => {
+    const levels = [...detail.levels];
+    const [level = ''] = levels.splice(place, 1);
+    levels.splice(place + step, 0, level);
+    editDetail(store, theClass.id, detail.id, { levels });
+  };
+  return (
+    <div className={styles.editor}>
+      <InPlaceText
+        value={detail.name}
+        label={say.roster.detailName}
+        onChange={(name) => editDetail(store, theClass.id, detail.id, { name })}
+      />
+      <label htmlFor={kindId} className={styles.dim}>
+        {say.roster.kindLabel}
+      </label>
+      <select
+        id={kindId}
+        className={styles.select}
+        value={detail.kind}
+        onChange={(event) => {
+          const kind = KINDS.find((one) => one === event.target.value);
+          if (kind) setKind(kind);
+        }}
+      >
+        {KINDS.map((kind) => (
+          <option key={kind} value={kind}>
+            {say.roster.kind[kind]}
+          </option>
+        ))}
+      </select>
+      {detail.kind === 'level' && (
+        <ol className={styles.levels} aria-label={say.roster.levelsLabel}>
+          {detail.levels.map((level, place) => (
+            <li key={level} className={styles.line}>
+              <span className={styles.grow}>{level}</span>
+              <Button
+                size="small"
+                disabled={place === 0}
+                aria-label={say.roster.levelUp(level)}
+                onClick={() => moveLevel(place, -1)}
+              >
+                {'↑'}
+              </Button>
+              <Button
+                size="small"
+                disabled={place === detail.levels.length - 1}
+                aria-label={say.roster.levelDown(level)}
+                onClick={() => moveLevel(place, 1)}
+              >
+                {'↓'}
+              </Button>
+            </li>
+          ))}
+        </ol>
+      )}
+      <Button
+        size="small"
+        variant="paper"
+        onClick={() => {
+          removeDetail(store, theClass.id, detail.id);
+          notify({
+            text: say.roster.detailRemoved(detail.name),
+            action: { label: say.frame.undoShort, run: () => void store.history.undo() },
+          });
+        }}
+      >
+        {say.roster.removeDetail}
+      </Button>
+    </div>
+  );
+}
+
+/** A value as another kind writes it; what cannot be read so stays as it is, and nothing is lost. */
+function asKind(value: DetailValue, kind: Detail['kind']): DetailValue {
+  if (kind === 'number' || kind === 'skill') {
+    return typeof value === 'string' ? (readNumber(value, '.') ?? value) : value;
+  }
+  if (kind === 'yesNo') return typeof value === 'string' ? (readYesNo(value) ?? value) : value;
+  return String(value);
+}

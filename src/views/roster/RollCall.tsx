@@ -1,0 +1,71 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useRef, type KeyboardEvent } from 'react';
+import { say } from '@/messages';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { StudentRecord } from '@/schema/student';
+import { setTakesPart } from '@/store/actions/students';
+import { useStore } from '@/store/react';
+import { KeyHint } from '../primitives/KeyHint';
+import styles from './RollCall.module.css';
+import { presenceOf } from './useRosterTable';
+
+interface RollCallProps {
+  readonly theClass: ClassRecord;
+  readonly students: readonly StudentRecord[];
+  readonly onDone: () => void;
+}
+
+/** Who is here, all names at one glance: one press or one key for whoever is not. */
+export function RollCall({ theClass, students, onDone }: RollCallProps) {
+  const store = useStore();
+  const list = useRef<HTMLUListElement>(null);
+  const onKeyDown = (event: KeyboardEvent): void => {
+    const tiles = [...(list.current?.querySelectorAll<HTMLElement>('button') ?? [])];
+    const at = tiles.indexOf(document.activeElement as HTMLElement);
+    const across = Math.max(1, tiles.filter((one) => one.offsetTop === tiles[0]?.offsetTop).length);
+    const steps: Readonly<Record<string, number>> = {
+      ArrowRight: 1,
+      ArrowLeft: -1,
+      ArrowDown: across,
+      ArrowUp: -across,
+    };
+    const step = steps[event.key];
+    if (event.key === 'Escape') onDone();
+    if (step === undefined) return;
+    event.preventDefault();
+    tiles[Math.max(0, Math.min(tiles.length - 1, at + step))]?.focus();
+  };
+  return (
+    <div className={styles.call} onKeyDown={onKeyDown}>
+      <p className={styles.hint}>{say.roster.rollHint}</p>
+      <ul ref={list} className={styles.names}>
+        {students.map((student, place) => {
+          const presence = presenceOf(student, theClass);
+          return (
+            <li key={student.id}>
+              <button
+                type="button"
+                className={styles.name}
+                data-presence={presence}
+                aria-pressed={presence === 'here'}
+                autoFocus={place === 0}
+                onClick={() => setTakesPart(store, [student.id], presence !== 'here')}
+              >
+                {student.name}
+                {presence !== 'here' && (
+                  <span className={styles.why}>{say.roster.presence(presence)}</span>
+                )}
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <Button variant="paper" className={styles.done} onClick={onDone}>
+        {say.roster.rollDone}
+        <KeyHint>{'Esc'}</KeyHint>
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,136 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { useRef, useState } from 'react';
+import { say } from '@/messages';
+import type { ClassRecord } from '@/schema/classRecord';
+import { addStudent, setTakesPart } from '@/store/actions/students';
+import { useStore } from '@/store/react';
+import { KeyHint } from '../primitives/KeyHint';
+import { NameField } from '../primitives/NameField';
+import { OpenPart } from '../primitives/OpenPart';
+import { columnTitle } from './columnTitle';
+import styles from './RosterBar.module.css';
+import type { RosterTable } from './useRosterTable';
+
+interface RosterBarProps {
+  readonly theClass: ClassRecord;
+  readonly table: RosterTable;
+  readonly studentCount: number;
+  readonly hereCount: number;
+  readonly adding: boolean;
+  readonly calling: boolean;
+  readonly onAdd: () => void;
+  readonly onCall: () => void;
+}
+
+/** How many there are, and what can be done with the list as a whole. */
+export function RosterBar(props: RosterBarProps) {
+  const { theClass, table, studentCount, hereCount, adding, calling, onAdd, onCall } = props;
+  const store = useStore();
+  const [naming, setNaming] = useState(false);
+  const addButton = useRef<HTMLButtonElement>(null);
+  const filters = table.getState().columnFilters;
+  const everybody = table
+    .getCoreRowModel()
+    .rows.map((row) => row.original)
+    .filter(({ presence }) => presence !== 'left' && presence !== 'here');
+  return (
+    <div className={styles.top}>
+      <h2 className={styles.count}>
+        <span role="status">{say.roster.count(studentCount, hereCount)}</span>
+      </h2>
+      {everybody.length > 0 && (
+        <Button
+          size="small"
+          variant="paper"
+          onClick={() =>
+            setTakesPart(
+              store,
+              everybody.map(({ student }) => student.id),
+              true,
+            )
+          }
+        >
+          {say.roster.allHere}
+        </Button>
+      )}
+      <Button size="small" variant="paper" aria-pressed={calling} onClick={onCall}>
+        {say.roster.rollCall}
+        <KeyHint>{'A'}</KeyHint>
+      </Button>
+      <span className={styles.space} />
+      {naming ? (
+        <NameField
+          value=""
+          label={say.roster.newcomerName}
+          className={styles.newcomer}
+          onDone={(name) => {
+            if (name !== null) addStudent(store, theClass.id, { name, email: '' });
+            setNaming(false);
+            requestAnimationFrame(() => addButton.current?.focus());
+          }}
+        />
+      ) : (
+        <Button ref={addButton} size="small" variant="paper" onClick={() => setNaming(true)}>
+          {say.roster.addOne}
+        </Button>
+      )}
+      <Button size="small" variant="paper" aria-expanded={adding} onClick={onAdd}>
+        {say.roster.pasteMore}
+      </Button>
+      <OpenPart label={say.roster.columnsShown} align="end">
+        <ul className={styles.columns}>
+          {table.getAllLeafColumns().map((column) =>
+            column.getCanHide() ? (
+              <li key={column.id}>
+                <label className={styles.check}>
+                  <input
+                    type="checkbox"
+                    checked={column.getIsVisible()}
+                    onChange={column.getToggleVisibilityHandler()}
+                  />
+                  {columnTitle(column.id, theClass)}
+                </label>
+              </li>
+            ) : null,
+          )}
+        </ul>
+      </OpenPart>
+      <input
+        type="search"
+        className={styles.search}
+        aria-label={say.roster.find}
+        placeholder={say.roster.find}
+        value={String(table.getState().globalFilter ?? '')}
+        onChange={(event) => table.setGlobalFilter(event.target.value)}
+      />
+      <Button size="small" variant="contained" component={Link} href={`/c/${theClass.id}/groups`}>
+        {say.roster.toGroups}
+        <KeyHint>{'G'}</KeyHint>
+      </Button>
+      {filters.length > 0 && (
+        <p className={styles.filters}>
+          {filters.map(({ id, value }) => (
+            <button
+              key={id}
+              type="button"
+              className={styles.filter}
+              onClick={() => table.getColumn(id)?.setFilterValue(undefined)}
+            >
+              {say.roster.onlyThese(
+                columnTitle(id, theClass),
+                (value as string[]).map((one) =>
+                  id === 'here' ? say.roster.presence(one) : one || say.roster.missingValue,
+                ),
+              )}
+              <span aria-hidden="true">{' ✕'}</span>
+            </button>
+          ))}
+          <span>{say.roster.shownOf(table.getRowModel().rows.length)}</span>
+        </p>
+      )}
+    </div>
+  );
+}

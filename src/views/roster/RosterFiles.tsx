@@ -1,0 +1,84 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { rosterCsv, rosterWorkbook, type RosterOut } from '@/formats/rosterOut';
+import { say } from '@/messages';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { StudentRecord } from '@/schema/student';
+import { useStore } from '@/store/react';
+import { classFileOf } from '../frame/classFiles';
+import { download } from '../frame/download';
+import { useNotices } from '../primitives/notices';
+import styles from './RosterPanel.module.css';
+
+interface RosterFilesProps {
+  readonly theClass: ClassRecord;
+  readonly students: readonly StudentRecord[];
+}
+
+/** The class as a file: whole, to be opened again, or its list for a spreadsheet. */
+export function RosterFiles({ theClass, students }: RosterFilesProps) {
+  const store = useStore();
+  const { notify } = useNotices();
+  const save = (ending: string, content: string | Blob, type: string): void => {
+    const name = `${say.handoff.fileStem(theClass.name, '')}.${ending}`;
+    download(name, content, type);
+    notify({ text: say.handoff.saved(name) });
+  };
+  return (
+    <div className={styles.files}>
+      <Button
+        size="small"
+        variant="paper"
+        onClick={() =>
+          save(
+            'json',
+            `${JSON.stringify(classFileOf(store, theClass), null, 1)}\n`,
+            'application/json',
+          )
+        }
+      >
+        {say.roster.classFile}
+      </Button>
+      <Button
+        size="small"
+        variant="paper"
+        onClick={() =>
+          save('csv', rosterCsv(rosterOut(theClass, students), say.rosterWords), 'text/csv')
+        }
+      >
+        {say.roster.csvFile}
+      </Button>
+      <Button
+        size="small"
+        variant="paper"
+        onClick={() =>
+          void rosterWorkbook(rosterOut(theClass, students), say.rosterWords, theClass.name).then(
+            (blob) => save('xlsx', blob, blob.type),
+          )
+        }
+      >
+        {say.roster.workbook}
+      </Button>
+      <p className={styles.hint}>{say.roster.filesHint}</p>
+    </div>
+  );
+}
+
+function rosterOut(theClass: ClassRecord, students: readonly StudentRecord[]): RosterOut {
+  const sectionName = new Map(theClass.sections.map(({ id, name }) => [id, name]));
+  return {
+    details: theClass.details.map(({ name }) => name),
+    students: students.map((student) => ({
+      name: student.name,
+      givenName: student.givenName,
+      familyName: student.familyName,
+      preferredName: student.preferredName,
+      email: student.email,
+      externalId: student.externalId,
+      section: sectionName.get(student.sectionId ?? '') ?? '',
+      left: student.left !== null,
+      details: theClass.details.map(({ id }) => student.details[id] ?? null),
+    })),
+  };
+}

@@ -1,0 +1,345 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import CloseRounded from '@mui/icons-material/CloseRounded';
+import Switch from '@mui/material/Switch';
+import { useId, useState, type ReactNode } from 'react';
+import { say } from '@/messages';
+import type { ClassRecord } from '@/schema/classRecord';
+import { BY_SECTION, filtersOn, valueKey } from '@/schema/presence';
+import type { StudentRecord } from '@/schema/student';
+import {
+  addLeaveOut,
+  addSection,
+  removeLeaveOut,
+  removeSection,
+  renameSection,
+  setNameOrder,
+  setStaff,
+  switchLeaveOut,
+} from '@/store/actions/classParts';
+import { useStore } from '@/store/react';
+import { Choice } from '../primitives/Choice';
+import { Flag } from '../primitives/Flag';
+import { IconPress } from '../primitives/IconPress';
+import { InPlaceText } from '../primitives/InPlaceText';
+import { NameField } from '../primitives/NameField';
+import { Details } from './Details';
+import { RosterFiles } from './RosterFiles';
+import styles from './RosterPanel.module.css';
+import type { RosterTable } from './useRosterTable';
+
+interface RosterPanelProps {
+  readonly theClass: ClassRecord;
+  /** Students in the class, under the names shown. */
+  readonly students: readonly StudentRecord[];
+  /** Everybody, under their real names: what files hold. */
+  readonly real: readonly StudentRecord[];
+  readonly table: RosterTable;
+}
+
+/** What concerns the class as a whole: who is left out, details at a glance, sections, staff, files. */
+export function RosterPanel({ theClass, students, real, table }: RosterPanelProps) {
+  const store = useStore();
+  return (
+    <>
+      <Details theClass={theClass} students={students} table={table} />
+      <Block title={say.roster.leftOutTitle} open={theClass.leaveOuts.length > 0}>
+        <LeaveOuts theClass={theClass} students={students} />
+      </Block>
+      <Block title={say.roster.sectionsTitle(theClass.sections.length)}>
+        <Sections theClass={theClass} students={students} />
+      </Block>
+      <Block title={say.roster.staffTitle(theClass.staff.length)}>
+        <Staff theClass={theClass} />
+      </Block>
+      <Block title={say.roster.filesTitle}>
+        <RosterFiles theClass={theClass} students={real} />
+        <Choice
+          legend={say.roster.nameOrderLegend}
+          value={theClass.nameOrder}
+          options={(['givenFirst', 'familyFirst', 'familyComma'] as const).map((value) => ({
+            value,
+            label: say.roster.nameOrder[value],
+          }))}
+          onChange={(order) => setNameOrder(store, theClass.id, order)}
+        />
+      </Block>
+    </>
+  );
+}
+
+interface BlockProps {
+  readonly title: string;
+  readonly open?: boolean;
+  readonly children: ReactNode;
+}
+
+function Block({ title, open = false, children }: BlockProps) {
+  return (
+    <details className={styles.fold} open={open}>
+      <summary className={styles.title}>{title}</summary>
+      <div className={styles.inside}>{children}</div>
+    </details>
+  );
+}
+
+interface PartProps {
+  readonly theClass: ClassRecord;
+  readonly students: readonly StudentRecord[];
+}
+
+function LeaveOuts({ theClass, students }: PartProps) {
+  const store = useStore();
+  const [by, setBy] = useState('');
+  const [values, setValues] = useState<readonly string[]>([]);
+  const selectId = useId();
+  const choices = by === '' ? [] : valuesOf(by, theClass, students);
+  const sentence = (filter: ClassRecord['leaveOuts'][number]): string =>
+    say.roster.leaveOutSentence(
+      titleOf(filter.by, theClass),
+      filter.values.map((value) => labelOf(filter.by, value, theClass)),
+    );
+  return (
+    <>
+      <p className={styles.hint}>{say.roster.leaveOutHint}</p>
+      <ul className={styles.lines}>
+        {theClass.leaveOuts.map((filter) => {
+          const only = { ...theClass, leaveOuts: [{ ...filter, on: true }] };
+          const count = students.filter((one) => filtersOn(one, only).length > 0).length;
+          return (
+            <li key={filter.id} className={styles.line}>
+              <Switch
+                size="small"
+                checked={filter.on}
+                slotProps={{ input: { 'aria-label': sentence(filter), role: 'switch' } }}
+                onChange={(event) =>
+                  switchLeaveOut(store, theClass.id, filter.id, event.target.checked)
+                }
+              />
+              <span className={styles.grow}>
+                {sentence(filter)} <span className={styles.dim}>{say.shelf.students(count)}</span>
+              </span>
+              <IconPress
+                label={say.roster.forgetFilter(sentence(filter))}
+                onPress={() => removeLeaveOut(store, theClass.id, filter.id)}
+              >
+                <CloseRounded fontSize="small" />
+              </IconPress>
+            </li>
+          );
+        })}
+      </ul>
+      <label htmlFor={selectId} className={styles.dim}>
+        {say.roster.leaveOutBy}
+      </label>
+      <select
+        id={selectId}
+        className={styles.select}
+        value={by}
+        onChange={(event) => {
+          setBy(event.target.value);
+          setValues([]);
+        }}
+      >
+        <option value="">{say.roster.chooseDetail}</option>
+        {theClass.sections.length > 0 && (
+          <option value={BY_SECTION}>{say.roster.column.section}</option>
+        )}
+        {theClass.details.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+      {choices.length > 0 && (
+        <fieldset className={styles.values}>
+          <legend className={styles.dim}>{say.roster.leaveOutValues}</legend>
+          {choices.map((value) => (
+            <label key={value} className={styles.check}>
+              <input
+                type="checkbox"
+                checked={values.includes(value)}
+                onChange={(event) =>
+                  setValues(
+                    event.target.checked
+                      ? [...values, value]
+                      : values.filter((one) => one !== value),
+                  )
+                }
+              />
+              {labelOf(by, value, theClass)}
+            </label>
+          ))}
+        </fieldset>
+      )}
+      {values.length > 0 && (
+        <Button
+          size="small"
+          variant="contained"
+          onClick={() => {
+            addLeaveOut(store, theClass.id, { by, values: [...values] });
+            setBy('');
+            setValues([]);
+          }}
+        >
+          {say.roster.leaveThemOut}
+        </Button>
+      )}
+    </>
+  );
+}
+
+/** Values that students have, in their order; long columns of numbers are no choice to make. */
+function valuesOf(
+  by: string,
+  theClass: ClassRecord,
+  students: readonly StudentRecord[],
+): readonly string[] {
+  const MOST_VALUES = 40;
+  if (by === BY_SECTION) return theClass.sections.map(({ id }) => id);
+  const detail = theClass.details.find(({ id }) => id === by);
+  const given = new Set(
+    students.flatMap(({ details }) => {
+      const value = details[by];
+      return value === undefined ? [] : [valueKey(value)];
+    }),
+  );
+  const levels = detail?.levels.filter((level) => given.has(level)) ?? [];
+  const others = [...given].filter((value) => !levels.includes(value));
+  const collator = new Intl.Collator(say.language, { numeric: true });
+  return [...levels, ...others.sort(collator.compare)].slice(0, MOST_VALUES);
+}
+
+function titleOf(by: string, theClass: ClassRecord): string {
+  if (by === BY_SECTION) return say.roster.column.section;
+  return theClass.details.find(({ id }) => id === by)?.name ?? '';
+}
+
+function labelOf(by: string, value: string, theClass: ClassRecord): string {
+  if (by !== BY_SECTION) return value;
+  return theClass.sections.find(({ id }) => id === value)?.name ?? value;
+}
+
+function Sections({ theClass, students }: PartProps) {
+  const store = useStore();
+  const [naming, setNaming] = useState(false);
+  return (
+    <>
+      <ul className={styles.lines}>
+        {theClass.sections.map(({ id, name, sign }) => (
+          <li key={id} className={styles.line}>
+            <Flag index={sign} />
+            <span className={styles.grow}>
+              <InPlaceText
+                value={name}
+                label={say.roster.sectionName}
+                onChange={(next) => renameSection(store, theClass.id, id, next)}
+              />
+            </span>
+            <span className={styles.dim}>
+              {say.shelf.students(students.filter(({ sectionId }) => sectionId === id).length)}
+            </span>
+            <IconPress
+              label={say.roster.removeSection(name)}
+              onPress={() => removeSection(store, theClass.id, id)}
+            >
+              <CloseRounded fontSize="small" />
+            </IconPress>
+          </li>
+        ))}
+      </ul>
+      {naming ? (
+        <NameField
+          value=""
+          label={say.roster.sectionName}
+          className={styles.select}
+          onDone={(name) => {
+            if (name !== null) addSection(store, theClass.id, name);
+            setNaming(false);
+          }}
+        />
+      ) : (
+        <Button size="small" variant="paper" onClick={() => setNaming(true)}>
+          {say.roster.addSection}
+        </Button>
+      )}
+    </>
+  );
+}
+
+function Staff({ theClass }: { readonly theClass: ClassRecord }) {
+  const store = useStore();
+  const [naming, setNaming] = useState(false);
+  const { staff } = theClass;
+  const change = (place: number, next: Partial<(typeof staff)[number]>): void =>
+    setStaff(
+      store,
+      theClass.id,
+      staff.map((one, i) => (i === place ? { ...one, ...next } : one)),
+    );
+  return (
+    <>
+      <p className={styles.hint}>{say.roster.staffHint}</p>
+      <ul className={styles.lines}>
+        {staff.map(({ name, email, role }, place) => (
+          <li key={place} className={styles.line}>
+            <span className={styles.grow}>
+              <InPlaceText
+                value={name}
+                label={say.roster.nameOf}
+                onChange={(next) => change(place, { name: next })}
+              />
+              <span className={styles.small}>
+                <InPlaceText
+                  value={role}
+                  label={say.roster.staffRole(name)}
+                  placeholder={say.roster.noRole}
+                  mayBeEmpty
+                  onChange={(next) => change(place, { role: next })}
+                />
+                <InPlaceText
+                  value={email ?? ''}
+                  label={say.roster.emailOf(name)}
+                  placeholder={say.roster.noAddress}
+                  mayBeEmpty
+                  inputMode="email"
+                  onChange={(next) => change(place, { email: next === '' ? null : next })}
+                />
+              </span>
+            </span>
+            <IconPress
+              label={say.roster.removeStaff(name)}
+              onPress={() =>
+                setStaff(
+                  store,
+                  theClass.id,
+                  staff.filter((_, i) => i !== place),
+                )
+              }
+            >
+              <CloseRounded fontSize="small" />
+            </IconPress>
+          </li>
+        ))}
+      </ul>
+      {naming ? (
+        <NameField
+          value=""
+          label={say.roster.nameOf}
+          className={styles.select}
+          onDone={(name) => {
+            if (name !== null) {
+              setStaff(store, theClass.id, [...staff, { name, email: null, role: '' }]);
+            }
+            setNaming(false);
+          }}
+        />
+      ) : (
+        <Button size="small" variant="paper" onClick={() => setNaming(true)}>
+          {say.roster.addStaff}
+        </Button>
+      )}
+    </>
+  );
+}

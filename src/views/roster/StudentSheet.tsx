@@ -1,0 +1,223 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useId, useState, type ReactNode } from 'react';
+import { say } from '@/messages';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { StudentRecord } from '@/schema/student';
+import { keepDraft } from '@/store/actions/drafts';
+import {
+  deleteStudent,
+  editStudent,
+  leaveClass,
+  restoreStudent,
+  type StudentEdit,
+} from '@/store/actions/students';
+import { useStore } from '@/store/react';
+import { today } from '../frame/today';
+import { useDraft } from '../frame/useDraft';
+import { InPlaceText } from '../primitives/InPlaceText';
+import { useNotices } from '../primitives/notices';
+import { detailColumn } from './columns';
+import { DetailCell } from './DetailCell';
+import { SectionCell } from './StudentRow';
+import styles from './StudentSheet.module.css';
+
+interface StudentSheetProps {
+  readonly theClass: ClassRecord;
+  readonly student: StudentRecord;
+  readonly students: readonly StudentRecord[];
+  readonly onClose: () => void;
+}
+
+/** All that is known of one student, each fact changed where it stands. */
+export function StudentSheet({ theClass, student, students, onClose }: StudentSheetProps) {
+  const store = useStore();
+  const { id, name } = student;
+  const edit = (change: StudentEdit): void => editStudent(store, id, change);
+  const text = (
+    field: 'givenName' | 'familyName' | 'preferredName' | 'email' | 'externalId',
+    placeholder: string = say.roster.nothing,
+  ) => (
+    <Fact title={say.roster.column[field]}>
+      <InPlaceText
+        value={student[field]}
+        label={say.roster.column[field]}
+        placeholder={placeholder}
+        mayBeEmpty
+        inputMode={field === 'email' ? 'email' : 'text'}
+        onChange={(next) => edit({ [field]: next })}
+      />
+    </Fact>
+  );
+  return (
+    <section className={styles.sheet} aria-label={name}>
+      <header className={styles.head}>
+        <h3 className={styles.name}>{name}</h3>
+        <Button size="small" variant="paper" onClick={onClose}>
+          {say.roster.closeSheet}
+        </Button>
+      </header>
+      {student.left !== null && <p className={styles.left}>{say.roster.leftOn(student.left)}</p>}
+      <dl className={styles.facts}>
+        {text('givenName')}
+        {text('familyName')}
+        {text('preferredName', say.roster.sameAsGiven)}
+        {text('email', say.roster.noEmail)}
+        {text('externalId')}
+        <Fact title={say.roster.column.section}>
+          <SectionCell
+            student={student}
+            theClass={theClass}
+            onChange={(sectionId) => edit({ sectionId })}
+          />
+        </Fact>
+        {theClass.details.map((detail) => (
+          <Fact key={detail.id} title={detail.name}>
+            <DetailCell column={detailColumn(detail.id)} student={student} theClass={theClass} />
+          </Fact>
+        ))}
+      </dl>
+      <Wishes student={student} students={students} onChange={(wishes) => edit({ wishes })} />
+      <Note student={student} onChange={(note) => edit({ note })} />
+      <Leaving student={student} onClose={onClose} />
+    </section>
+  );
+}
+
+function Fact({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  return (
+    <div className={styles.fact}>
+      <dt>{title}</dt>
+      <dd>{children}</dd>
+    </div>
+  );
+}
+
+interface WishesProps {
+  readonly student: StudentRecord;
+  readonly students: readonly StudentRecord[];
+  readonly onChange: (wishes: StudentRecord['wishes']) => void;
+}
+
+function Wishes({ student, students, onChange }: WishesProps) {
+  const listId = useId();
+  const [typed, setTyped] = useState('');
+  const nameOf = new Map(students.map(({ id, name }) => [id, name]));
+  const free = students.filter(
+    ({ id, left }) => id !== student.id && left === null && !student.wishes.includes(id),
+  );
+  const add = (name: string): void => {
+    const found = free.find(
+      (one) => one.name.toLocaleLowerCase() === name.trim().toLocaleLowerCase(),
+    );
+    setTyped(found ? '' : name);
+    if (found) onChange([...student.wishes, found.id]);
+  };
+  return (
+    <div>
+      <h4 className={styles.subtitle}>{say.roster.column.wishes}</h4>
+      <ul className={styles.wishes}>
+        {student.wishes.map((id) => (
+          <li key={id}>
+            <button
+              type="button"
+              className={styles.wish}
+              aria-label={say.roster.dropWish(nameOf.get(id) ?? '')}
+              onClick={() => onChange(student.wishes.filter((one) => one !== id))}
+            >
+              {nameOf.get(id)}
+              <span aria-hidden="true">{' ✕'}</span>
+            </button>
+          </li>
+        ))}
+        <li>
+          <input
+            className={styles.field}
+            list={listId}
+            value={typed}
+            aria-label={say.roster.addWish}
+            placeholder={say.roster.addWish}
+            onChange={(event) => add(event.target.value)}
+          />
+          <datalist id={listId}>
+            {free.map(({ id, name }) => (
+              <option key={id} value={name} />
+            ))}
+          </datalist>
+        </li>
+      </ul>
+    </div>
+  );
+}
+
+function Note({
+  student,
+  onChange,
+}: {
+  readonly student: StudentRecord;
+  readonly onChange: (note: string) => void;
+}) {
+  const store = useStore();
+  const field = `note:${student.id}`;
+  const draft = useDraft(field);
+  // What is being typed is kept from the first letter on; the mark tells an emptied note from an untouched one.
+  const note = draft === '' ? student.note : draft.slice(MARK.length);
+  return (
+    <label className={styles.note}>
+      <span className={styles.subtitle}>{say.roster.privateNote}</span>
+      <textarea
+        className={styles.area}
+        rows={3}
+        value={note}
+        onChange={(event) => keepDraft(store, field, MARK + event.target.value)}
+        onBlur={() => {
+          if (note !== student.note) onChange(note);
+          keepDraft(store, field, '');
+        }}
+      />
+    </label>
+  );
+}
+
+const MARK = '=';
+
+function Leaving({
+  student,
+  onClose,
+}: {
+  readonly student: StudentRecord;
+  readonly onClose: () => void;
+}) {
+  const store = useStore();
+  const { notify } = useNotices();
+  const undo = { label: say.frame.undoShort, run: () => void store.history.undo() };
+  if (student.left === null) {
+    const leave = (): void => {
+      leaveClass(store, [student.id], today());
+      notify({ text: say.roster.markedLeft(student.name), action: undo });
+    };
+    return (
+      <div className={styles.leaving}>
+        <Button size="small" variant="paper" onClick={leave}>
+          {say.roster.leaves}
+        </Button>
+      </div>
+    );
+  }
+  const remove = (): void => {
+    deleteStudent(store, student.id);
+    notify({ text: say.roster.deleted(student.name), action: undo });
+    onClose();
+  };
+  return (
+    <div className={styles.leaving}>
+      <Button size="small" variant="contained" onClick={() => restoreStudent(store, student.id)}>
+        {say.roster.restore}
+      </Button>
+      <Button size="small" variant="paper" onClick={remove}>
+        {say.roster.deleteForGood}
+      </Button>
+    </div>
+  );
+}

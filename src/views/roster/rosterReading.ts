@@ -1,0 +1,184 @@
+'use client';
+
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { Encoding } from '@/formats/roster/decode';
+import { plainWords } from '@/formats/roster/text';
+import type { FileText, TextSheet } from '@/formats/roster/asText';
+import { readRosterText, readTable, type ReadRoster } from '@/formats/roster/readRoster';
+import type { ColumnReading, Reading, Roster, Table } from '@/formats/roster/types';
+import { levelsFor } from '@/formats/roster/values';
+import { say } from '@/messages';
+import { keepDraft } from '@/store/actions/drafts';
+import { useStore } from '@/store/react';
+import { browserRosterClient } from '@/worker/client';
+import { useDraft } from '../frame/useDraft';
+
+const NOBODY: Roster = { students: [], staff: [], attributes: [], skipped: [], warnings: [] };
+
+/** Letters that are read with every key; a longer text is read in the worker, so that the page never waits. */
+const READ_AT_ONCE = 20_000;
+
+/** A file that was opened, kept so that it can be read in another way. */
+interface OpenedFile {
+  readonly name: string;
+  readonly bytes: Uint8Array;
+  readonly encoding: Encoding | null;
+  readonly sheets: readonly TextSheet[];
+  /** Titles of the classes in it, and those chosen. */
+  readonly classes: readonly string[];
+  readonly chosen: readonly string[];
+}
+
+/** Reads the text of a field, and files into it; how columns are read can be changed. */
+export function useRosterReading(field: string) {
+  const store = useStore();
+  const text = useDraft(field);
+  const [client] = useState(browserRosterClient);
+  useEffect(() => () => client.close(), [client]);
+
+  const [last, setLast] = useState<{ readonly text: string; readonly read: ReadRoster } | null>(
+    null,
+  );
+  const short = text.length <= READ_AT_ONCE;
+  const atOnce = useMemo(
+    () => (short && text.trim() !== '' ? readRosterText(text) : null),
+    [short, text],
+  );
+  useEffect(() => {
+    if (short) return undefined;
+    const stop = new AbortController();
+    client.readText(text, { signal: stop.signal }).then(
+      (read) => setLast({ text, read }),
+      // A newer text is being read already.
+      () => undefined,
+    );
+    return () => stop.abort();
+  }, [client, short, text]);
+  const blank = text.trim() === '';
+  const read = blank ? null : (atOnce ?? last?.read ?? null);
+  const upToDate = short || last?.text === text;
+
+  const [changed, setChanged] = useState<Changed | null>(null);
+  const table = read?.ok ? read.table : null;
+  const remembered = useRemembered(table, read?.ok ? read.reading : null);
+  const reading = changed?.table === table ? changed.reading : read?.ok ? remembered.reading : null;
+  const roster = useMemo(() => {
+    if (!read?.ok || !reading) return NOBODY;
+    return reading === read.reading ? read.roster : readTable(read.table, reading);
+  }, [read, reading]);
+
+  const [file, setFile] = useState<OpenedFile | null>(null);
+  const [fileTrouble, setFileTrouble] = useState('');
+  const write = useCallback(
+    (next: string): void => {
+      setFileTrouble('');
+      keepDraft(store, field, next);
+    },
+    [store, field],
+  );
+  const openBytes = async (
+    name: string,
+    bytes: Uint8Array,
+    options: { encoding?: Encoding; classes?: readonly string[] } = {},
+  ): Promise<void> => {
+    const result = await client
+      .fileAsText(bytes, options)
+      .catch((): FileText => ({ ok: false, error: { code: 'binary' } }));
+    if (!result.ok) {
+      setFileTrouble(`${name}: ${say.rosterErrorSentence(result.error)}`);
+      return;
+    }
+    const { sheets, encoding, classes } = result;
+    setFile({ name, bytes, encoding, sheets, classes, chosen: options.classes ?? classes });
+    write(sheets[0]?.text ?? '');
+  };
+  const change = (next: Partial<Reading>): void => {
+    if (table && reading) setChanged({ table, reading: { ...reading, ...next } });
+  };
+  return {
+    text,
+    /** False while a newer text is still being read. */
+    upToDate,
+    roster,
+    table,
+    reading,
+    remembered: remembered.known && changed?.table !== table,
+    file,
+    /** Why what stands in the box, or the file just opened, cannot be read; '' while it can. */
+    trouble:
+      fileTrouble === '' && read && !read.ok ? say.rosterErrorSentence(read.error) : fileTrouble,
+    write,
+    open: async (opened: File): Promise<void> =>
+      openBytes(opened.name, new Uint8Array(await opened.arrayBuffer())),
+    readAs: (encoding: Encoding): void => {
+      if (file) void openBytes(file.name, file.bytes, { encoding });
+    },
+    chooseClasses: (classes: readonly string[]): void => {
+      if (file) void openBytes(file.name, file.bytes, { classes });
+    },
+    setColumn: (column: number, next: Partial<ColumnReading>): void => {
+      if (!reading || !table) return;
+      const cells = table.rows.slice(reading.headingRow + 1).map((row) => row.cells[column] ?? '');
+      change({
+        columns: reading.columns.map((one, i) => {
+          if (i !== column) return one;
+          const whole = { ...one, ...next };
+          return { ...whole, levels: whole.kind === 'level' ? levelsFor(cells) : [] };
+        }),
+      });
+    },
+    /** Takes in a row that was left out. */
+    takeInRow: (line: number): void => change({ takenIn: [...(reading?.takenIn ?? []), line] }),
+    /** Empties the box and remembers how the columns were read. */
+    done: (): void => {
+      if (reading) remembered.remember(reading);
+      keepDraft(store, field, '');
+      setFile(null);
+      setChanged(null);
+      setLast(null);
+    },
+  };
+}
+
+interface Changed {
+  readonly table: Table;
+  readonly reading: Reading;
+}
+
+export type RosterReading = ReturnType<typeof useRosterReading>;
+
+/** The reading that was confirmed for the same headings before, in place of the proposed one. */
+function useRemembered(table: Table | null, proposed: Reading | null) {
+  const store = useStore();
+  const key = table && proposed ? headingKey(table, proposed) : '';
+  const kept = useDraft(`reading:${key}`);
+  return useMemo(() => {
+    const columns = key === '' ? null : keptColumns(kept, proposed?.columns.length ?? 0);
+    return {
+      known: columns !== null,
+      reading: columns && proposed ? { ...proposed, columns } : proposed,
+      remember: ({ columns: confirmed }: Reading): void => {
+        if (key !== '') keepDraft(store, `reading:${key}`, JSON.stringify(confirmed));
+      },
+    };
+  }, [store, key, kept, proposed]);
+}
+
+/** The headings of a table as one text; '' where it has none. Ids are bounded, so long headings are folded. */
+function headingKey({ rows }: Table, { headingRow }: Reading): string {
+  const cells = rows[headingRow]?.cells.map(plainWords) ?? [];
+  if (headingRow < 0 || cells.length < 2) return '';
+  const text = cells.join('|');
+  let fold = 0;
+  for (const sign of text) fold = (Math.imul(fold, 31) + (sign.codePointAt(0) ?? 0)) | 0;
+  return `${(fold >>> 0).toString(36)}:${cells.length}:${text.slice(0, 60)}`;
+}
+
+function keptColumns(kept: string, width: number): readonly ColumnReading[] | null {
+  if (kept === '') return null;
+  const columns: unknown = JSON.parse(kept);
+  // Only this application writes here; a length that differs is another table after all.
+  return Array.isArray(columns) && columns.length === width
+    ? (columns as readonly ColumnReading[])
+    : null;
+}

@@ -1,0 +1,97 @@
+'use client';
+
+import { useState, type KeyboardEvent, type RefObject } from 'react';
+
+/** A cell by the id of its row and of its column. */
+interface Place {
+  readonly row: string;
+  readonly column: string;
+}
+
+interface GridFocusOptions {
+  readonly table: RefObject<HTMLElement | null>;
+  /** Ids in the order they stand in. */
+  readonly rows: readonly string[];
+  readonly columns: readonly string[];
+  /** Brings a row that is not drawn into view. */
+  readonly show: (row: number) => void;
+  /** Called for a key that is none of the grid's own, with the row it was pressed in. */
+  readonly onKey: (key: string, row: string) => boolean;
+}
+
+/** One tab stop for a whole table: arrow keys go from cell to cell (WAI-ARIA Authoring Practices, grid). */
+export function useGridFocus({ table, rows, columns, show, onKey }: GridFocusOptions) {
+  const [place, setPlace] = useState<Place | null>(null);
+  const [firstRow = '', firstColumn = ''] = [rows[0], columns[0]];
+  const stop =
+    place && rows.includes(place.row) && columns.includes(place.column)
+      ? place
+      : { row: firstRow, column: firstColumn };
+
+  const go = (row: number, column: number): void => {
+    const next = { row: rows[row] ?? '', column: columns[column] ?? '' };
+    setPlace(next);
+    show(row);
+    // The row may be drawn only after it was scrolled to.
+    requestAnimationFrame(() => requestAnimationFrame(() => focusCell(table.current, next)));
+  };
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>): void => {
+    const cell = (event.target as HTMLElement).closest<HTMLElement>('[data-cell]');
+    if (!cell || event.ctrlKey || event.metaKey || event.altKey) return;
+    const [row = '', column = ''] = (cell.dataset.cell ?? '').split('\n');
+    const [r, c] = [rows.indexOf(row), columns.indexOf(column)];
+    const target = targetOf(event.key, r, c, rows.length, columns.length);
+    if (target) {
+      event.preventDefault();
+      go(target[0], target[1]);
+    } else if (onKey(event.key, row)) event.preventDefault();
+  };
+  return {
+    onKeyDown,
+    /** Attributes of a cell, and the tab index of what is pressed in it. */
+    cell: (row: string, column: string) => ({
+      tabIndex: row === stop.row && column === stop.column ? 0 : -1,
+      attributes: {
+        'data-cell': `${row}\n${column}`,
+        onFocus: () => setPlace({ row, column }),
+      },
+    }),
+  };
+}
+
+function targetOf(
+  key: string,
+  row: number,
+  column: number,
+  rowCount: number,
+  columnCount: number,
+): readonly [number, number] | null {
+  const within = (value: number, count: number): number => Math.max(0, Math.min(count - 1, value));
+  const PAGE_ROWS = 10;
+  switch (key) {
+    case 'ArrowUp':
+      return [within(row - 1, rowCount), column];
+    case 'ArrowDown':
+      return [within(row + 1, rowCount), column];
+    case 'ArrowLeft':
+      return [row, within(column - 1, columnCount)];
+    case 'ArrowRight':
+      return [row, within(column + 1, columnCount)];
+    case 'Home':
+      return [row, 0];
+    case 'End':
+      return [row, columnCount - 1];
+    case 'PageUp':
+      return [within(row - PAGE_ROWS, rowCount), column];
+    case 'PageDown':
+      return [within(row + PAGE_ROWS, rowCount), column];
+    default:
+      return null;
+  }
+}
+
+function focusCell(table: HTMLElement | null, { row, column }: Place): void {
+  const cells = [...(table?.querySelectorAll<HTMLElement>('[data-cell]') ?? [])];
+  const cell = cells.find((one) => one.dataset.cell === `${row}\n${column}`);
+  cell?.querySelector<HTMLElement>('button, input, select')?.focus();
+}

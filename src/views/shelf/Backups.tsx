@@ -1,0 +1,136 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useRef, useState } from 'react';
+import { readBackup } from '@/schema/classFile';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { AppRecord } from '@/schema/records';
+import { say } from '@/messages';
+import { openBackup, type BackupAnswer } from '@/store/actions/classes';
+import { sameData } from '@/store/diff';
+import { useStore } from '@/store/react';
+import { backupOf, classFileOf } from '../frame/classFiles';
+import { download } from '../frame/download';
+import { today } from '../frame/today';
+import { useNotices } from '../primitives/notices';
+import styles from './ShelfView.module.css';
+
+/** A file larger than this is no backup of classes; nothing of it is read. */
+const MOST_BYTES = 200 * 1024 * 1024;
+
+type Opened = readonly (readonly AppRecord[])[];
+
+/** Everything into one file, and class files back onto the shelf. */
+export function Backups({ classes }: { readonly classes: readonly ClassRecord[] }) {
+  const store = useStore();
+  const { notify } = useNotices();
+  const input = useRef<HTMLInputElement>(null);
+  const [trouble, setTrouble] = useState('');
+  /** Classes of an opened file of which some are on the shelf already. */
+  const [asked, setAsked] = useState<Opened | null>(null);
+
+  const save = (): void => {
+    const name = say.shelf.backupName(today());
+    download(name, `${JSON.stringify(backupOf(store), null, 1)}\n`, 'application/json');
+    notify({ text: say.handoff.saved(name) });
+  };
+  const put = (opened: Opened, answer: BackupAnswer): void => {
+    const known = new Set<string>(classes.map(({ id }) => id));
+    openBackup(
+      store,
+      opened.map((records) => ({
+        records,
+        answer: known.has(classIn(records)?.id ?? '') ? answer : 'replace',
+      })),
+    );
+    setAsked(null);
+    notify({
+      text: say.shelf.opened(opened.length),
+      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
+    });
+  };
+  const open = async (file: File): Promise<void> => {
+    setTrouble('');
+    setAsked(null);
+    const read = readBackup(file.size > MOST_BYTES ? null : parse(await file.text()));
+    if (!read.ok) {
+      setTrouble(`${file.name}: ${say.classFileIssueSentence(read.issue)}`);
+      return;
+    }
+    const known = read.classes.filter((records) =>
+      classes.some(({ id }) => id === classIn(records)?.id),
+    );
+    const differing = known.filter((records) => !sameAsHere(records));
+    const fresh = read.classes.filter((records) => !known.includes(records));
+    if (differing.length > 0) setAsked([...fresh, ...differing]);
+    else if (fresh.length > 0) put(fresh, 'replace');
+    else notify({ text: say.shelf.nothingNew });
+  };
+  const sameAsHere = (records: readonly AppRecord[]): boolean => {
+    const theClass = classes.find(({ id }) => id === classIn(records)?.id);
+    if (!theClass) return false;
+    const { class: held, students, rules, lineups, takes } = classFileOf(store, theClass);
+    return sameData(byId([held, ...students, ...rules, ...lineups, ...takes]), byId(records));
+  };
+  const names = (asked ?? []).flatMap((records) => classIn(records)?.name ?? []);
+  return (
+    <section className={styles.backups} aria-label={say.shelf.backups}>
+      {classes.length > 0 && (
+        <Button size="small" variant="paper" onClick={save}>
+          {say.shelf.saveAll}
+        </Button>
+      )}
+      <Button size="small" variant="paper" onClick={() => input.current?.click()}>
+        {say.shelf.openFile}
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        aria-label={say.shelf.openFile}
+        accept=".json,application/json"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) void open(file);
+          event.target.value = '';
+        }}
+      />
+      {trouble !== '' && (
+        <p role="alert" className={styles.trouble}>
+          {trouble}
+        </p>
+      )}
+      {asked && (
+        <div role="alert" className={styles.asked}>
+          <p>{say.shelf.alreadyHere(names)}</p>
+          <Button size="small" variant="contained" onClick={() => put(asked, 'copy')}>
+            {say.shelf.asCopies(asked.length)}
+          </Button>
+          <Button size="small" variant="paper" onClick={() => put(asked, 'replace')}>
+            {say.shelf.putBack}
+          </Button>
+          <Button size="small" onClick={() => setAsked(null)}>
+            {say.shelf.leave}
+          </Button>
+        </div>
+      )}
+    </section>
+  );
+}
+
+function classIn(records: readonly AppRecord[]): ClassRecord | undefined {
+  return records.find((record) => record.record === 'class');
+}
+
+function byId(records: readonly AppRecord[]): Readonly<Record<string, AppRecord>> {
+  return Object.fromEntries(records.map((record) => [record.id, record]));
+}
+
+/** The data of a JSON text; null where it is none, which no class file is. */
+function parse(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}

@@ -1,0 +1,134 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { say } from '@/messages';
+import type { ClassRecord } from '@/schema/classRecord';
+import { poolClasses, type PoolPart } from '@/store/actions/classes';
+import { studentsOf } from '@/store/queries';
+import { useStore } from '@/store/react';
+import { freshLineupName } from '../frame/lineupNames';
+import { Choice } from '../primitives/Choice';
+import { Flag } from '../primitives/Flag';
+import styles from './PoolClasses.module.css';
+
+interface PoolClassesProps {
+  readonly classes: readonly ClassRecord[];
+  readonly onDone: () => void;
+}
+
+/** Several classes, or sections of them, brought together in one for grouping across them. */
+export function PoolClasses({ classes, onDone }: PoolClassesProps) {
+  const store = useStore();
+  const router = useRouter();
+  const [chosen, setChosen] = useState<ReadonlyMap<string, PoolPart>>(new Map());
+  const [name, setName] = useState('');
+  const [lasting, setLasting] = useState<'temporary' | 'kept'>('temporary');
+  const parts = [...chosen.values()];
+  const names = classes.filter(({ id }) => chosen.has(id)).map((one) => one.name);
+  const count = parts.reduce(
+    (total, { classId, sections }) =>
+      total +
+      studentsOf(store.records, classId).filter(
+        ({ left, sectionId }) =>
+          left === null && (sections === 'all' || sections.includes(sectionId)),
+      ).length,
+    0,
+  );
+  const choose = (theClass: ClassRecord, sections: PoolPart['sections'] | null): void => {
+    const next = new Map(chosen);
+    if (sections === null || sections.length === 0) next.delete(theClass.id);
+    else next.set(theClass.id, { classId: theClass.id, sections });
+    setChosen(next);
+  };
+  const pool = (): void => {
+    const words = {
+      name: name.trim() === '' ? say.shelf.pooledName(names) : name.trim(),
+      lineupName: freshLineupName([]),
+      homeClass: say.shelf.homeClass,
+    };
+    const id = poolClasses(store, parts, words, lasting === 'temporary');
+    onDone();
+    router.push(`/c/${id}/roster`);
+  };
+  return (
+    <section className={styles.pool} aria-label={say.shelf.pool}>
+      <p className={styles.hint}>{say.shelf.poolHint}</p>
+      <ul className={styles.classes}>
+        {classes.map((theClass) => (
+          <li key={theClass.id}>
+            <label className={styles.check}>
+              <input
+                type="checkbox"
+                checked={chosen.has(theClass.id)}
+                onChange={(event) => choose(theClass, event.target.checked ? 'all' : null)}
+              />
+              {theClass.name}
+            </label>
+            {theClass.sections.length > 0 && chosen.has(theClass.id) && (
+              <SectionChoice
+                theClass={theClass}
+                chosen={chosen.get(theClass.id)?.sections ?? 'all'}
+                onChoose={(sections) => choose(theClass, sections)}
+              />
+            )}
+          </li>
+        ))}
+      </ul>
+      <div className={styles.foot}>
+        <input
+          className={styles.field}
+          value={name}
+          maxLength={120}
+          aria-label={say.shelf.poolName}
+          placeholder={names.length > 1 ? say.shelf.pooledName(names) : say.shelf.poolName}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <Choice
+          legend={say.shelf.lastingLegend}
+          value={lasting}
+          options={[
+            { value: 'temporary', label: say.shelf.temporary },
+            { value: 'kept', label: say.shelf.kept },
+          ]}
+          onChange={setLasting}
+        />
+        <Button variant="contained" disabled={count === 0} onClick={pool}>
+          {say.shelf.poolThem(count)}
+        </Button>
+      </div>
+    </section>
+  );
+}
+
+interface SectionChoiceProps {
+  readonly theClass: ClassRecord;
+  readonly chosen: PoolPart['sections'];
+  readonly onChoose: (sections: PoolPart['sections']) => void;
+}
+
+function SectionChoice({ theClass, chosen, onChoose }: SectionChoiceProps) {
+  const all = [...theClass.sections.map(({ id }) => id), null];
+  const held = chosen === 'all' ? all : chosen;
+  return (
+    <span className={styles.sections}>
+      {[...theClass.sections, null].map((section) => {
+        const id = section?.id ?? null;
+        return (
+          <label key={id} className={styles.check}>
+            <input
+              type="checkbox"
+              checked={held.includes(id)}
+              onChange={(event) =>
+                onChoose(event.target.checked ? [...held, id] : held.filter((one) => one !== id))
+              }
+            />
+            {section && <Flag index={section.sign} />}
+            {section?.name ?? say.roster.noSection}
+          </label>
+        );
+      })}
+    </span>
+  );
+}
