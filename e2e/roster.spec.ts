@@ -51,7 +51,7 @@ test('a second export of the class updates and adds in one step, tells who is mi
     .getByRole('button', { name: 'Add 1 student, update 1 student and mark 1 as left' })
     .click();
   await expect(page.getByText('4 students, all here today')).toBeVisible();
-  await expect(page.getByRole('row', { name: /has left Ana Ruiz/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /has left.*Ana Ruiz/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /Chipo Dube.*64/ })).toBeVisible();
   await page.keyboard.press('Tab');
   await page.getByRole('button', { name: /^Undo: add students/ }).click();
@@ -119,7 +119,7 @@ test('the table is walked by arrow keys, edited in place, sorted, searched, and 
     'aria-sort',
     'ascending',
   );
-  await expect(page.getByRole('row').nth(1)).toContainText('Mei-Ling Chao');
+  await expect(page.getByRole('row').nth(1)).toContainText('Sabela Fontán');
   await page.getByRole('button', { name: 'Columns' }).click();
   await page.getByRole('checkbox', { name: 'student number' }).check();
   await page.getByRole('checkbox', { name: 'e-mail' }).uncheck();

@@ -217,9 +217,9 @@ export const roster = {
     'The class file holds everything, lineups and quiet rules too: keep it safe. Open it again on the shelf.',
   nameOrderLegend: 'How names are written',
   nameOrder: {
-    givenFirst: 'Amira Haddad',
-    familyFirst: 'Haddad Amira',
-    familyComma: 'Haddad, Amira',
+    givenFirst: 'Given Family',
+    familyFirst: 'Family Given',
+    familyComma: 'Family, Given',
   },
   encoding: 'Letters look wrong? Read the file as',
   encodings: {

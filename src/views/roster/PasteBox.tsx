@@ -74,7 +74,7 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
         ref={area}
         id={areaId}
         className={styles.area}
-        rows={empty && idle ? 12 : 7}
+        rows={idle ? (empty ? 12 : 7) : 5}
         value={pasted.text}
         placeholder={say.roster.pasteExample}
         spellCheck={false}

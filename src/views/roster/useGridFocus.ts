@@ -31,8 +31,9 @@ export function useGridFocus({ table, rows, columns, show, onKey }: GridFocusOpt
   const go = (row: number, column: number): void => {
     const next = { row: rows[row] ?? '', column: columns[column] ?? '' };
     setPlace(next);
+    if (focusCell(table.current, next)) return;
+    // A row out of view is drawn only after it was scrolled to.
     show(row);
-    // The row may be drawn only after it was scrolled to.
     requestAnimationFrame(() => requestAnimationFrame(() => focusCell(table.current, next)));
   };
   const onKeyDown = (event: KeyboardEvent<HTMLElement>): void => {
@@ -90,8 +91,11 @@ function targetOf(
   }
 }
 
-function focusCell(table: HTMLElement | null, { row, column }: Place): void {
+/** Whether the cell is drawn; if so, it has the focus. */
+function focusCell(table: HTMLElement | null, { row, column }: Place): boolean {
   const cells = [...(table?.querySelectorAll<HTMLElement>('[data-cell]') ?? [])];
   const cell = cells.find((one) => one.dataset.cell === `${row}\n${column}`);
-  cell?.querySelector<HTMLElement>('button, input, select')?.focus();
+  const press = cell?.querySelector<HTMLElement>('button, input, select');
+  press?.focus();
+  return press !== undefined && press !== null;
 }

@@ -1,0 +1,110 @@
+import { readRosterText } from '@/formats/roster/readRoster';
+import type { Detail } from '@/schema/classRecord';
+import { emptyClass } from '@/schema/classRecord';
+import { ClassId, StudentId } from '@/schema/ids';
+import { newStudent, type StudentRecord } from '@/schema/student';
+import { draftImport, planImport } from './importPlan';
+import { spreadOf } from './spread';
+import { classDoubts } from './troubles';
+
+const classId = ClassId.parse('c_crew');
+const theClass = emptyClass(classId, 'Crew', '2026-10-15T00:00:00.000Z');
+const student = (name: string, more: Partial<StudentRecord> = {}): StudentRecord => ({
+  ...newStudent(StudentId.parse(`s_${name}`), classId, 1, { name, email: '' }),
+  ...more,
+});
+const crew = ['Amira', 'Bram', 'Chipo', 'Dov', 'Eero'].map((name) =>
+  student(name, { email: `${name.toLowerCase()}@example.org` }),
+);
+const rosterOf = (names: readonly string[]) => {
+  const rows = names.map((name) => `${name},${name.toLowerCase()}@example.org`);
+  const read = readRosterText(['Name,E-mail', ...rows].join('\n'));
+  if (!read.ok) throw new Error(read.error.code);
+  return read.roster;
+};
+const plan = (names: readonly string[], students = crew, markGone: boolean | null = null) => {
+  const draft = draftImport(rosterOf(names), students);
+  return planImport(draft, theClass, () => null, markGone ?? draft.whole, '2026-10-16');
+};
+
+describe('a second list of the class', () => {
+  test('marks who is missing as having left when it names nearly all of the class', () => {
+    expect(plan(['Amira', 'Bram', 'Chipo', 'Dov']).gone).toEqual([crew[4]!.id]);
+    expect(plan(['Amira', 'Bram', 'Chipo']).gone).toEqual([]);
+    expect(plan(['Amira', 'Bram', 'Chipo'], crew, true).gone).toHaveLength(2);
+  });
+
+  test('that names little of the class says nothing about the others', () => {
+    expect(plan(['Amira', 'Fay'], crew, true)).toMatchObject({
+      gone: [],
+      added: [{ name: 'Fay' }],
+    });
+  });
+
+  test('brings back who had left, and leaves alone who had left and is not named', () => {
+    const left = crew.map((one, i) => (i > 2 ? { ...one, left: '2026-10-01' } : one));
+    const back = plan(['Amira', 'Bram', 'Chipo', 'Dov'], left);
+    expect(back.changes).toEqual([{ name: 'Dov', back: true, changes: [] }]);
+    expect(back.updated.map(({ id }) => id)).toEqual([crew[3]!.id]);
+    expect(back.gone).toEqual([]);
+  });
+});
+
+describe('doubts about a class', () => {
+  test('name a slip, a double and a missing address, and are still once settled', () => {
+    const doubtful = [
+      ...crew,
+      student('Fay', { email: 'fay@exmaple.org' }),
+      student('Amira', { id: StudentId.parse('s_other'), email: 'other@example.org' }),
+      student('Gus'),
+    ];
+    const { all, ofStudent } = classDoubts(doubtful);
+    expect(all.map(({ warning, other }) => [warning.kind, other?.id ?? null])).toEqual([
+      ['sameName', crew[0]!.id],
+      ['otherDomain', null],
+      ['missingAddress', null],
+    ]);
+    expect(ofStudent.get(crew[0]!.id)).toHaveLength(1);
+    const settled = doubtful.map((one) => ({
+      ...one,
+      settled: all.filter((doubt) => doubt.student.id === one.id).map(({ key }) => key),
+    }));
+    expect(classDoubts(settled).all).toEqual([]);
+    const changed = settled.map((one) =>
+      one.name === 'Fay' ? { ...one, email: 'fay@example.orgg' } : one,
+    );
+    expect(classDoubts(changed).all.map(({ warning }) => warning.kind)).toEqual(['otherDomain']);
+  });
+});
+
+describe('how a class is spread', () => {
+  const detail = (kind: Detail['kind'], levels: string[] = []): Detail => ({
+    id: 'd',
+    name: 'd',
+    kind,
+    levels,
+  });
+  const having = (values: (string | number | null)[]) =>
+    values.map((value, i) => student(`s${i}`, { details: value === null ? {} : { d: value } }));
+
+  test('numbers fall into round ranges that hold each of them once; missing ones are counted apart', () => {
+    const numbers = [0, 3, 9, 10, 41, 55, 100];
+    const { bars, missing, mean } = spreadOf(detail('number'), having([...numbers, null]));
+    expect(bars.flatMap(({ values }) => values.map(Number))).toEqual(numbers);
+    expect(bars.reduce((total, { count }) => total + count, 0)).toBe(numbers.length);
+    expect([missing, mean]).toEqual([1, 218 / 7]);
+    expect(bars[0]!.label).toBe('0–19');
+  });
+
+  test('levels stand in their order, many categories are gathered, and one value is one bar', () => {
+    const levels = spreadOf(detail('level', ['new', 'some']), having(['some', 'new', 'some']));
+    expect(levels.bars.map(({ label, count }) => [label, count])).toEqual([
+      ['new', 1],
+      ['some', 2],
+    ]);
+    const many = spreadOf(detail('category'), having([...'abcdefghijkl']));
+    expect(many.bars).toHaveLength(8);
+    expect(many.bars.at(-1)).toMatchObject({ count: 5 });
+    expect(spreadOf(detail('number'), having([7, 7])).bars).toMatchObject([{ count: 2 }]);
+  });
+});
