@@ -13,7 +13,7 @@ import type {
 } from './types';
 
 /** Addresses must agree on a domain this much before another one is thought a slip. */
-const USUAL_DOMAIN_SHARE = 0.6;
+const USUAL_DOMAIN_SHARE = 0.5;
 
 /** The finished roster: duplicates and doubtful addresses named, every display name its own. */
 export function checkPeople(people: People, reading: Reading): Roster {
@@ -45,6 +45,7 @@ export function doubtsAbout(students: readonly RosterStudent[]): readonly Roster
     attributes: {},
     staff: false,
     role: '',
+    unread: [],
   }));
   // Every row is taken in already, so none is dropped as the same row twice.
   const { warnings } = findDuplicates(persons, new Set(persons.map(({ row }) => row)));
@@ -114,7 +115,7 @@ function findDuplicates(persons: readonly Person[], takenIn: ReadonlySet<number>
 
 function withDisplayNames(persons: readonly Person[]): readonly RosterStaff[] {
   const taken = new Set<string>();
-  return persons.map(({ shown, staff: _staff, ...person }) => {
+  return persons.map(({ shown, staff: _staff, unread: _unread, ...person }) => {
     let displayName = shown;
     for (let number = 2; taken.has(displayName); number++) displayName = `${shown} (${number})`;
     taken.add(displayName);
@@ -135,8 +136,7 @@ function addressWarnings(students: readonly RosterStudent[]): readonly RosterWar
     }
     const [local = '', domain = ''] = email.split('@');
     if (!isAddress(email)) {
-      const likely =
-        usual !== '' && local !== '' && !/[\s@]/.test(local) ? `${local}@${usual}` : '';
+      const likely = likelyAddress(email, usual);
       return [
         {
           kind: 'malformedAddress',
@@ -155,15 +155,27 @@ function addressWarnings(students: readonly RosterStudent[]): readonly RosterWar
   });
 }
 
+/** What a malformed address was probably meant to be: the name before the sign, at the usual domain; '' for no idea. */
+function likelyAddress(email: string, usual: string): string {
+  if (usual === '') return '';
+  const bare = email.replace(/\s+/g, '');
+  const forgotten = bare.toLowerCase().endsWith(usual) ? bare.slice(0, -usual.length) : bare;
+  const local = bare.includes('@') ? (bare.split('@')[0] ?? '') : forgotten.replace(/\.$/, '');
+  return bare.includes('@') || forgotten !== bare ? `${local}@${usual}` : '';
+}
+
 /** The domain of most of the class; '' where none has that many. */
 function usualDomain(students: readonly RosterStudent[]): string {
   const counts = new Map<string, number>();
-  students.forEach(({ email }) => {
-    const domain = email?.split('@')[1]?.toLowerCase() ?? '';
-    if (domain !== '') counts.set(domain, (counts.get(domain) ?? 0) + 1);
+  const valid = students.flatMap(({ email }) =>
+    email !== null && isAddress(email) ? [email] : [],
+  );
+  valid.forEach((email) => {
+    const domain = email.split('@')[1]?.toLowerCase() ?? '';
+    counts.set(domain, (counts.get(domain) ?? 0) + 1);
   });
   const [first] = [...counts].sort((a, b) => b[1] - a[1]);
-  return first && first[1] > 1 && first[1] >= students.length * USUAL_DOMAIN_SHARE ? first[0] : '';
+  return first && first[1] > 1 && first[1] >= valid.length * USUAL_DOMAIN_SHARE ? first[0] : '';
 }
 
 /** Whether one domain is the other with a letter or two dropped, added, changed or swapped. */

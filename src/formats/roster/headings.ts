@@ -310,6 +310,8 @@ const WORDS: Readonly<Partial<Record<ColumnRole, readonly string[]>>> = {
     'lfd nr',
     'lfd',
     'laufende nummer',
+    'nº',
+    'num',
     'numero',
     'number',
     'nummer',

@@ -1,4 +1,3 @@
-import { cleanText } from './text';
 import type { Row, Table } from './types';
 
 const BULLET =
@@ -10,6 +9,12 @@ export function isAddressList(text: string): boolean {
   const angled = text.match(/<[^<>\s]+@[^<>\s]+>/g)?.length ?? 0;
   const lines = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
   return angled > 0 && angled >= lines.length / 2;
+}
+
+/** Whether most lines begin with a number and a stop, or with a bullet. */
+export function isBulleted(text: string): boolean {
+  const lines = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
+  return lines.filter((line) => BULLET.test(line)).length > lines.length / 2;
 }
 
 /** A list of people as a table of names and addresses: one a line, bulleted, numbered, or parted by signs. */
@@ -95,7 +100,8 @@ function nameAndAddress(entry: string): readonly string[] {
 }
 
 function unquote(name: string): string {
-  return cleanText(name)
+  return name
+    .trim()
     .replace(/^"(.*)"$/, '$1')
     .replace(/^'(.*)'$/, '$1')
     .trim();

@@ -161,10 +161,22 @@ export function isTotal(name: string): boolean {
   const words = plainWords(name).replace(/ \d+$/, '');
   return (
     TOTALS.has(words) ||
+    /^total( of)? \d+ (students?|pupils?|alumnos|estudiantes|eleves|etudiants|schuler)$/.test(
+      words,
+    ) ||
     /^(total|number of|count of|nombre d|anzahl|total de|nombre de) ?(students|pupils|alumnos|estudiantes|eleves|etudiants|schuler|der schuler)?$/.test(
       words,
     )
   );
+}
+
+const LIST_TITLE =
+  /\b(class ?list|roster|students?|pupils?|attendance|register|lista de (clase|alumnos|estudiantes)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste)\b/;
+
+/** Whether the first line over a plain list of names tells what the list is. */
+export function isListTitle(line: string): boolean {
+  const words = plainWords(line);
+  return words.split(' ').length > 1 && LIST_TITLE.test(words);
 }
 
 const POINTS =

@@ -1,6 +1,7 @@
 import {
   isFooter,
   isInactive,
+  isListTitle,
   isPointsLabel,
   isTestAccount,
   isTotal,
@@ -36,6 +37,8 @@ export interface Person {
   readonly attributes: Record<string, string | number>;
   readonly staff: boolean;
   readonly role: string;
+  /** Cells that say nothing for the kind of their column. */
+  readonly unread: readonly RosterWarning[];
 }
 
 export interface People {
@@ -80,10 +83,13 @@ class RowReader implements People {
   read(row: Row, index: number): void {
     if (!hasContent(row)) return;
     if (index === this.reading.headingRow) return;
+    const asked = this.reading.takenIn?.includes(row.line) ?? false;
+    if (index < this.reading.headingRow && !asked) {
+      this.skip(row, 'title');
+      return;
+    }
     const person = this.person(row);
-    if (this.reading.takenIn?.includes(row.line) && person.shown !== '') {
-      this.take(row, { ...person, staff: false });
-    } else if (index < this.reading.headingRow) this.skip(row, 'title');
+    if (asked && person.shown !== '') this.take(row, { ...person, staff: false });
     else {
       const reason = this.reasonToSkip(row, index, person);
       if (reason) this.skip(row, reason, person.shown);
@@ -100,6 +106,7 @@ class RowReader implements People {
     const warn = (kind: RosterWarning['kind'], given = ''): void => {
       this.warnings.push({ kind, row: row.line, name: person.shown, given, likely: '' });
     };
+    this.warnings.push(...person.unread);
     if (row.cells.some(holdsInvisible)) warn('cleanedName');
     if (person.givenName === '' && person.familyName === '')
       warn('nameFromAddress', person.email ?? '');
@@ -119,6 +126,9 @@ class RowReader implements People {
     if (this.isHeadingAgain(row)) return 'heading';
     if (isPointsLabel(label) || isPointsLabel(person.shown)) return 'points';
     if (!identified && (isTotal(label) || isTotal(person.shown))) return 'total';
+    if (!identified && index === this.reading.headingRow + 1 && isListTitle(person.shown)) {
+      return 'title';
+    }
     if (person.shown === '') {
       const figures = filled.every((cell) => /^[\d.,%()\s]+$/.test(cell) || isMissing(cell));
       return figures && index === this.reading.headingRow + 1
@@ -146,20 +156,24 @@ class RowReader implements People {
 
   private person(row: Row): Person {
     const full = this.cell(row, 'fullName');
-    const preferred = this.cell(row, 'preferredName');
     const givenCell = this.cell(row, 'givenName');
     const familyCell = this.cell(row, 'familyName');
     const address = addressIn(this.cell(row, 'email') || (/<[^<>]*@[^<>]*>/.exec(full)?.[0] ?? ''));
-    const fullName = full.replace(/<[^<>]*@[^<>]*>/g, '').trim();
+    const { plain: fullName, remark } = withoutRemark(full.replace(/<[^<>]*@[^<>]*>/g, '').trim());
     const fromFull = splitName(fullName);
     const given =
       givenCell || (familyCell === '' ? fromFull.given : splitBefore(fullName, familyCell));
     const family = familyCell || (givenCell === '' ? fromFull.family : fromFull.family);
+    const preferred = this.cell(row, 'preferredName') || (isName(remark) ? remark : '');
     const role = this.cell(row, 'role');
     const called = preferred === '' ? given : preferred;
     const written =
       fullName !== '' && !fullName.includes(',') && preferred === '' && givenCell === '';
-    const shown = written ? fullName : [called, family].filter(Boolean).join(' ');
+    const shown = written
+      ? remark === ''
+        ? fullName
+        : full
+      : [called, family].filter(Boolean).join(' ');
     return {
       row: row.line,
       givenName: given,
@@ -169,7 +183,7 @@ class RowReader implements People {
       email: address === '' ? null : address,
       externalId: this.cell(row, 'externalId') || null,
       section: this.cell(row, 'section') || null,
-      attributes: this.attributes(row, shown),
+      ...this.attributes(row, shown),
       staff: role !== '' && roleOfPerson(role) === 'staff',
       role,
     };
@@ -184,17 +198,18 @@ class RowReader implements People {
     return cells.map((cell) => cleanText(restored(cell))).join(' ');
   }
 
-  private attributes(row: Row, name: string): Record<string, string | number> {
-    const values: Record<string, string | number> = {};
+  private attributes(row: Row, name: string): Pick<Person, 'attributes' | 'unread'> {
+    const attributes: Record<string, string | number> = {};
+    const unread: RosterWarning[] = [];
     for (const column of this.columnsOf.get('detail') ?? []) {
       const reading = this.reading.columns[column];
       const cell = restored(row.cells[column] ?? '');
       if (!reading || isMissing(cell)) continue;
       const value = readValue(reading, cell, this.decimals[column] ?? '.');
-      if (value !== null) values[reading.name] = value;
-      else if (name !== '' && !isTotal(name)) {
+      if (value !== null) attributes[reading.name] = value;
+      else {
         const given = cleanText(cell);
-        this.warnings.push({
+        unread.push({
           kind: 'unreadValue',
           row: row.line,
           name,
@@ -203,7 +218,7 @@ class RowReader implements People {
         });
       }
     }
-    return values;
+    return { attributes, unread };
   }
 }
 
@@ -226,6 +241,19 @@ function readValue(
     default:
       return kind satisfies never;
   }
+}
+
+/** A name and what stands in brackets after or within it: "Amira (Miri) Haddad". */
+function withoutRemark(name: string): { readonly plain: string; readonly remark: string } {
+  const found = /^([^()]*\S)\s+\(([^()]+)\)\s*([^()]*)$/.exec(name);
+  if (!found) return { plain: name, remark: '' };
+  const [, before = '', remark = '', after = ''] = found;
+  return { plain: `${before} ${after}`.trim(), remark: remark.trim() };
+}
+
+/** One capitalised word is what somebody is called; pronouns, figures and remarks are not. */
+function isName(remark: string): boolean {
+  return /^\p{Lu}[\p{L}\p{M}'’-]+$/u.test(remark) && remark !== remark.toUpperCase();
 }
 
 /** The address in a cell such as `mailto:ana@example.org` or `Ana <ana@example.org>`; '' where there is none. */

@@ -3,7 +3,7 @@ import { checkPeople } from './check';
 import { decode, looksBinary, type Encoding } from './decode';
 import { detectDelimiter, hasContent, parseDelimited } from './delimited';
 import { jsonTables } from './json';
-import { isAddressList, listTable } from './lists';
+import { isAddressList, isBulleted, listTable } from './lists';
 import { isOneRoster, oneRosterTables } from './oneRoster';
 import { readPeople } from './people';
 import { proposeReading } from './reading';
@@ -111,14 +111,21 @@ function rowsTable(text: string): Table {
     rows: parseDelimited(body, delimiter),
     commaIsDecimal: delimiter === ';',
   };
-  return delimiter === ',' && isFamilyCommaGiven(table) ? listTable(text) : table;
+  const isList = delimiter === ',' && (isBulleted(body) || isFamilyCommaGiven(table));
+  return isList ? listTable(text) : table;
 }
 
 /** "Haddad, Amira" on every line: two cells, the second after a space, and no heading over them. */
 function isFamilyCommaGiven({ rows }: Table): boolean {
   const filled = rows.filter(hasContent);
-  const spaced = filled.every(({ cells }) => cells.length === 2 && /^\s+\S/.test(cells[1] ?? ''));
-  return spaced && !filled.some(({ cells }) => cells.join('').includes('"'));
+  const spaced = filled.filter(({ cells }) => cells.length === 2 && /^\s+\S/.test(cells[1] ?? ''));
+  const others = filled.filter((row) => !spaced.includes(row));
+  // A line or two may be a title, a total, or a name written the other way round.
+  return (
+    spaced.length > others.length &&
+    others.every(({ cells }) => cells.length === 1) &&
+    !filled.some(({ cells }) => cells.join('').includes('"'))
+  );
 }
 
 function readTables(tables: readonly Table[], sheet?: string): ReadRoster {

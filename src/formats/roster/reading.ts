@@ -1,5 +1,6 @@
 import { hasContent } from './delimited';
 import { roleOfHeading, settleRoles } from './headings';
+import { isPointsLabel, isTotal } from './names';
 import { cleanText, isMissing, plainWords } from './text';
 import type { ColumnReading, ColumnRole, Reading, Row, Table } from './types';
 import { guessKind } from './values';
@@ -14,7 +15,9 @@ export function proposeReading(table: Table): Reading {
   const width = table.rows.reduce((most, { cells }) => Math.max(most, cells.length), 0);
   const headingRow = findHeading(table.rows, width);
   const heading = headingRow < 0 ? [] : (table.rows[headingRow]?.cells ?? []);
-  const below = table.rows.slice(headingRow + 1).filter(hasContent);
+  const below = table.rows
+    .slice(headingRow + 1)
+    .filter((row) => hasContent(row) && !isSummary(row));
   const cellsOf = (column: number): readonly string[] =>
     below.map(({ cells }) => cells[column] ?? '');
   const known = Array.from({ length: width }, (_, column) => roleOfHeading(heading[column] ?? ''));
@@ -25,6 +28,12 @@ export function proposeReading(table: Table): Reading {
     headingRow,
     columns: nameDetails(roles, heading, cellsOf, table.commaIsDecimal),
   };
+}
+
+/** Possible points and totals say nothing of what kind a column is. */
+function isSummary({ cells }: Row): boolean {
+  const label = cells.find(isFilled) ?? '';
+  return isPointsLabel(label) || isTotal(label);
 }
 
 /** The first row near the top that reads as headings: two known words, or one where the rest fits. */
@@ -80,11 +89,28 @@ function completeRoles(
   const completed = byWords.map((role, column): ColumnRole => {
     const cells = cellsOf(column);
     if (role === 'externalId' || role === 'leftOut') return numberRole(role, cells);
+    // A lab may be a section, or a mark for one.
+    const marks = cells
+      .filter((cell) => !isMissing(cell))
+      .every((cell) => /^[\d.,]+$/.test(cell.trim()));
+    if (role === 'section' && marks && /\blab\b/i.test(heading[column] ?? '')) return 'detail';
     if (role !== null) return role;
     if (cells.every((cell) => !isFilled(cell))) return 'leftOut';
     return (heading[column] ?? '').trim() === '' && isRunning(cells) ? 'leftOut' : 'detail';
   });
-  return withName(withAddress(completed, cellsOf), cellsOf);
+  return oneNumber(byWords, withName(withAddress(completed, cellsOf), cellsOf));
+}
+
+/** One column numbers the students: the one whose heading says so, else the first that could. */
+function oneNumber(
+  byWords: readonly (ColumnRole | null)[],
+  roles: readonly ColumnRole[],
+): readonly ColumnRole[] {
+  const told = byWords.indexOf('externalId');
+  const number = told >= 0 ? told : roles.indexOf('externalId');
+  return roles.map((role, column) =>
+    role === 'externalId' && column !== number ? 'leftOut' : role,
+  );
 }
 
 /** Where no heading says address, the column that holds some is it (a login name, for instance). */

@@ -4,7 +4,7 @@ import { isSlip } from './check';
 import { parseDelimited } from './delimited';
 import { mergeRosters } from './merge';
 import { splitName } from './names';
-import { readRosterFile, readRosterText } from './readRoster';
+import { readRosterFile, readRosterText, readTable } from './readRoster';
 import type { Roster } from './types';
 
 function read(text: string): Roster {
@@ -80,6 +80,63 @@ describe('lists of people', () => {
   ])('%s', (_, text, expected) => {
     expect(people(read(text))).toEqual(expected);
   });
+});
+
+test('a called name in brackets is the preferred one; pronouns stay with the name and out of its parts', () => {
+  const [miri, ana, bo] = read('Amira Haddad (Miri)\nAna Ruiz (she/her)\nBo (Bobby) Li').students;
+  expect([miri!.givenName, miri!.familyName, miri!.displayName]).toEqual([
+    'Amira',
+    'Haddad',
+    'Miri Haddad',
+  ]);
+  expect([ana!.familyName, ana!.displayName]).toEqual(['Ruiz', 'Ana Ruiz (she/her)']);
+  expect([bo!.familyName, bo!.displayName]).toEqual(['Li', 'Bobby Li']);
+});
+
+test('a bulleted list may have a title and a total, and names with commas in it', () => {
+  const roster = read(
+    'Class list, crew\n\n1. Haddad, Amira\n2. Visser, Bram\n3. Dube Chipo\n4. Yuki\n- Total: 4 students',
+  );
+  expect(people(roster).map(([given]) => given)).toEqual(['Amira', 'Bram', 'Dube', 'Yuki']);
+  expect(skips(roster).map(([row, , reason]) => [row, reason])).toEqual([
+    [1, 'title'],
+    [7, 'total'],
+  ]);
+});
+
+test("a marks export: possible points shape no column, one number is the student's own, a lab mark is no section", () => {
+  const roster = read(
+    'Student,ID,SIS User ID,Section,Lab,Final\n  Points Possible,,,,10,(read only)\n"Haddad, Amira",1001,004411,Bio,8,85\n"Visser, Bram",1002,004412,Bio,9,88',
+  );
+  expect(
+    roster.students.map(({ externalId, section, attributes }) => [externalId, section, attributes]),
+  ).toEqual([
+    ['004411', 'Bio', { Lab: 8, Final: 85 }],
+    ['004412', 'Bio', { Lab: 9, Final: 88 }],
+  ]);
+  expect([skips(roster), roster.warnings]).toEqual([[[2, 'Points Possible', 'points']], []]);
+});
+
+test('letters of older address books are read', () => {
+  const roster = read(
+    'BEGIN:VCARD\nVERSION:3.0\nN;ENCODING=QUOTED-PRINTABLE;CHARSET=UTF-8:Dubois;Ma=C3=ABlle\nEND:VCARD',
+  );
+  expect(people(roster)).toEqual([['Maëlle', 'Dubois', null]]);
+});
+
+test('a row that was left out can be taken in, a teacher as a student and the same row twice as two', () => {
+  const text =
+    'Name,E-mail,Role\nOda Lind,oda@example.org,Teacher\nBo Li,bo@example.org,\nBo Li,bo@example.org,';
+  const first = readRosterText(text);
+  if (!first.ok) throw new Error(first.error.code);
+  expect(skips(first.roster).map(([row]) => row)).toEqual([2, 4]);
+  const again = readTable(first.table, { ...first.reading, takenIn: [2, 4] });
+  expect(again.students.map(({ displayName }) => displayName)).toEqual([
+    'Oda Lind',
+    'Bo Li',
+    'Bo Li (2)',
+  ]);
+  expect(again.skipped).toEqual([]);
 });
 
 test('angle brackets that hold no address belong to the name', () => {

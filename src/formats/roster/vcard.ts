@@ -61,8 +61,24 @@ function property(content: string): {
     .replace(/^[^.]*\./, '')
     .toUpperCase()
     .trim();
+  const encoded = /;(ENCODING=)?QUOTED-PRINTABLE\b/i.test(head);
   const preferred = /;(PREF|[^;]*TYPE=[^;]*\bPREF\b|PREF=1\b)/i.test(head);
-  return { name, value: colon < 0 ? '' : content.slice(colon + 1).trim(), preferred };
+  const value = colon < 0 ? '' : content.slice(colon + 1).trim();
+  return { name, value: encoded ? fromQuotedPrintable(value) : value, preferred };
+}
+
+/** Older address books write letters as =C3=AB (RFC 2045, 6.7), the bytes in UTF-8. */
+function fromQuotedPrintable(value: string): string {
+  const bytes: number[] = [];
+  for (let at = 0; at < value.length; at++) {
+    const code = /^=([0-9A-F]{2})/i.exec(value.slice(at, at + 3))?.[1];
+    if (code === undefined) bytes.push(...new TextEncoder().encode(value[at]));
+    else {
+      bytes.push(parseInt(code, 16));
+      at += 2;
+    }
+  }
+  return new TextDecoder().decode(Uint8Array.from(bytes));
 }
 
 function splitUnescaped(value: string): readonly string[] {

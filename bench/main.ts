@@ -1,0 +1,10 @@
+import { benchRoster } from './roster';
+
+const PARTS: Readonly<Record<string, () => void | Promise<void>>> = { roster: benchRoster };
+
+/** Runs the named parts, all of them where none is named. */
+export async function main(names: readonly string[]): Promise<void> {
+  for (const [name, run] of Object.entries(PARTS)) {
+    if (names.length === 0 || names.includes(name)) await run();
+  }
+}
