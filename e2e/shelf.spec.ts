@@ -70,7 +70,9 @@ test('made-up names stand on every view, while files keep the real ones', async 
   );
   for (const view of ['roster', 'rules', 'groups', 'stage', 'handoff']) {
     await page.goto(`${CREW}/${view}`);
-    await expect(page.getByText(/(Amber|Bright|Calm|Copper|Early|Golden|Jade) /).first()).toBeVisible();
+    await expect(
+      page.getByText(/(Amber|Bright|Calm|Copper|Early|Golden|Jade) /).first(),
+    ).toBeVisible();
     const html = await page.locator('body').innerHTML();
     expect(secrets.filter((secret) => html.includes(secret))).toEqual([]);
   }

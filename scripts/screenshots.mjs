@@ -60,7 +60,14 @@ try {
   await open(address, 'text=Thursday crew');
   await shot('shelf');
   await open(`${CREW}/roster`, 'table');
+  await page.locator('canvas').first().waitFor();
   await shot('roster');
+  await page.getByRole('button', { name: 'More about Ngozi Eze' }).click();
+  await shot('student');
+  await page.keyboard.press('a');
+  await page.getByText('Press whoever is not here').waitFor();
+  await shot('roll');
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Add students', exact: true }).click();
   const box = page.getByRole('textbox', { name: /One student a line/ });
   await box.fill(LATER_EXPORT);

@@ -81,7 +81,7 @@ function findDuplicates(persons: readonly Person[], takenIn: ReadonlySet<number>
   const skipped: Skipped[] = [];
   const warnings: RosterWarning[] = [];
   for (const person of persons) {
-    const { row: _row, ...whole } = person;
+    const { row: _row, unread: _unread, ...whole } = person;
     const known = person.email !== null || person.externalId !== null;
     const same =
       known && !takenIn.has(person.row) ? rowOfWhole.get(JSON.stringify(whole)) : undefined;

@@ -10,23 +10,26 @@ const HEADING_ROWS = 25;
 /** Rows of content looked at to tell what a column without a heading holds. */
 const SAMPLE_ROWS = 200;
 
-/** How a table is best understood: its heading by its words, columns without one by what is in them. */
-export function proposeReading(table: Table): Reading {
+/**
+ * How a table is best understood: its heading by its words (or the row that is said to be it, -1 for none),
+ * columns without one by what is in them.
+ */
+export function proposeReading(table: Table, heading?: number): Reading {
   const width = table.rows.reduce((most, { cells }) => Math.max(most, cells.length), 0);
-  const headingRow = findHeading(table.rows, width);
-  const heading = headingRow < 0 ? [] : (table.rows[headingRow]?.cells ?? []);
+  const headingRow = heading ?? findHeading(table.rows, width);
+  const words = headingRow < 0 ? [] : (table.rows[headingRow]?.cells ?? []);
   const below = table.rows
     .slice(headingRow + 1)
     .filter((row) => hasContent(row) && !isSummary(row));
   const cellsOf = (column: number): readonly string[] =>
     below.map(({ cells }) => cells[column] ?? '');
-  const known = Array.from({ length: width }, (_, column) => roleOfHeading(heading[column] ?? ''));
-  const byWords = settleRoles(heading, known);
+  const known = Array.from({ length: width }, (_, column) => roleOfHeading(words[column] ?? ''));
+  const byWords = settleRoles(words, known);
   const roles =
-    headingRow < 0 ? rolesByContent(width, below) : completeRoles(byWords, heading, cellsOf);
+    headingRow < 0 ? rolesByContent(width, below) : completeRoles(byWords, words, cellsOf);
   return {
     headingRow,
-    columns: nameDetails(roles, heading, cellsOf, table.commaIsDecimal),
+    columns: nameDetails(roles, words, cellsOf, table.commaIsDecimal),
   };
 }
 

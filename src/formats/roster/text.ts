@@ -1,8 +1,12 @@
 /** Characters that no reader sees: zero widths, directional marks, soft hyphens, byte order marks. */
 const INVISIBLE = /[\u00ad\u180e\u200b-\u200f\u202a-\u202e\u2060-\u2064\u2066-\u2069\ufeff]/gu;
 
+/** Visible ASCII with single spaces between: most cells, and nothing to clean. */
+const PLAIN = /^[!-~]+(?: [!-~]+)*$/;
+
 /** The text in Unicode's composed form, without control and invisible characters, inner spaces folded. */
 export function cleanText(text: string): string {
+  if (PLAIN.test(text)) return text;
   return text
     .normalize('NFC')
     .replace(INVISIBLE, '')
@@ -18,6 +22,19 @@ export function holdsInvisible(text: string): boolean {
 
 /** For comparing words: lower case, no accents, every run of other signs one space. */
 export function plainWords(text: string): string {
+  const known = KNOWN_WORDS.get(text);
+  if (known !== undefined) return known;
+  if (KNOWN_WORDS.size > MOST_KNOWN) KNOWN_WORDS.clear();
+  const words = wordsOf(text);
+  KNOWN_WORDS.set(text, words);
+  return words;
+}
+
+/** The same cells are asked about again and again; answers are kept up to a bound. */
+const KNOWN_WORDS = new Map<string, string>();
+const MOST_KNOWN = 30_000;
+
+function wordsOf(text: string): string {
   return cleanText(text)
     .replace(/([\p{Ll}\d])(\p{Lu})/gu, '$1 $2')
     .normalize('NFD')

@@ -29,6 +29,9 @@ export const roster = {
   openFile: 'Open a file',
   sheets: 'Sheet:',
   columns: 'How the columns are read',
+  headingLabel: 'Headings',
+  noHeading: 'there are none',
+  headingOnLine: (line: number) => `on line ${line}`,
   columnIs: (heading: string, number: number) =>
     heading === '' ? `Column ${number} is` : `Column "${heading}" is`,
   columnName: (number: number) => `Column ${number}`,

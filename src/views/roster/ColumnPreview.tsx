@@ -1,5 +1,6 @@
 'use client';
 
+import { useId } from 'react';
 import { hasContent } from '@/formats/roster/delimited';
 import type { ColumnRole, DetailKind } from '@/formats/roster/types';
 import { say } from '@/messages';
@@ -12,11 +13,16 @@ const ROLES: readonly ColumnRole[] = [
 ];
 const KINDS: readonly DetailKind[] = ['number', 'level', 'category', 'yesNo', 'skill'];
 const ROWS_SHOWN = 3;
+/** Lines that may be chosen as the one with the headings. */
+const HEADING_CHOICES = 12;
 
 /** How each column is taken, over the first rows of the teacher's own data; nothing for a plain list of names. */
 export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) {
   const { table, reading } = pasted;
-  if (!table || !reading || reading.columns.length < 3) return null;
+  const headingId = useId();
+  if (!table || !reading) return null;
+  // A plain list has no columns of its own: its headings stand on no line of the text.
+  if (reading.columns.length < 3 && table.rows[0]?.line === 0) return null;
   const heading = table.rows[reading.headingRow]?.cells ?? [];
   const rows = table.rows
     .slice(reading.headingRow + 1)
@@ -24,6 +30,24 @@ export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) 
     .slice(0, ROWS_SHOWN);
   return (
     <>
+      {table.rows[0]?.line !== 0 && (
+        <div className={styles.over}>
+          <label htmlFor={headingId}>{say.roster.headingLabel}</label>
+          <select
+            id={headingId}
+            className={styles.role}
+            value={reading.headingRow}
+            onChange={(event) => pasted.setHeading(Number(event.target.value))}
+          >
+            <option value={-1}>{say.roster.noHeading}</option>
+            {table.rows.slice(0, HEADING_CHOICES).map(({ line }, row) => (
+              <option key={line} value={row}>
+                {say.roster.headingOnLine(line)}
+              </option>
+            ))}
+          </select>
+        </div>
+      )}
       {pasted.remembered && <p className={styles.remembered}>{say.roster.rememberedReading}</p>}
       <div className={styles.scroll} tabIndex={0} role="region" aria-label={say.roster.columns}>
         <table className={styles.table}>

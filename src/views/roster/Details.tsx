@@ -37,6 +37,17 @@ export function Details({ theClass, students, table }: DetailsProps) {
       <h3 id="details" className={styles.title}>
         {say.roster.detailsTitle}
       </h3>
+      <div className={styles.shows}>
+        <ShowColumn
+          column="here"
+          label={say.roster.column.here}
+          table={table}
+          nameOf={say.roster.presence}
+        />
+        {theClass.sections.length > 0 && (
+          <ShowColumn column="section" label={say.roster.column.section} table={table} />
+        )}
+      </div>
       {theClass.details.length === 0 && <p className={styles.hint}>{say.roster.noDetails}</p>}
       {theClass.details.map((detail) => (
         <DetailBlock
@@ -64,6 +75,43 @@ export function Details({ theClass, students, table }: DetailsProps) {
         </Button>
       )}
     </section>
+  );
+}
+
+interface ShowColumnProps {
+  readonly column: string;
+  readonly label: string;
+  readonly table: RosterTable;
+  readonly nameOf?: (value: string) => string;
+}
+
+/** Shows only the students who have one value of a plain column. */
+function ShowColumn({ column: id, label, table, nameOf = (value) => value }: ShowColumnProps) {
+  const column = table.getColumn(id);
+  const [chosen] = (column?.getFilterValue() as readonly string[] | undefined) ?? [];
+  const counts = new Map<string, number>();
+  table.getCoreRowModel().rows.forEach((row) => {
+    const value = String(row.getValue(id));
+    counts.set(value, (counts.get(value) ?? 0) + 1);
+  });
+  if (counts.size < 2) return null;
+  return (
+    <select
+      className={styles.only}
+      aria-label={say.roster.showOnly(label)}
+      value={chosen ?? ALL}
+      onChange={(event) => {
+        const { value } = event.target;
+        column?.setFilterValue(value === ALL ? undefined : [value]);
+      }}
+    >
+      <option value={ALL}>{`${label}: ${say.roster.showEverybody}`}</option>
+      {[...counts].map(([value, count]) => (
+        <option key={value} value={value}>
+          {say.roster.barLabel(value === '' ? say.roster.noSection : nameOf(value), count)}
+        </option>
+      ))}
+    </select>
   );
 }
 

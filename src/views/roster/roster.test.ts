@@ -102,7 +102,10 @@ describe('how a class is spread', () => {
       ['new', 1],
       ['some', 2],
     ]);
-    const many = spreadOf(detail('category'), having([...'abcdefghijkl']));
+    const many = spreadOf(
+      detail('category'),
+      having(Array.from({ length: 12 }, (_, i) => `value ${i}`)),
+    );
     expect(many.bars).toHaveLength(8);
     expect(many.bars.at(-1)).toMatchObject({ count: 5 });
     expect(spreadOf(detail('number'), having([7, 7])).bars).toMatchObject([{ count: 2 }]);

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Encoding } from '@/formats/roster/decode';
+import { proposeReading } from '@/formats/roster/reading';
 import { plainWords } from '@/formats/roster/text';
 import type { FileText, TextSheet } from '@/formats/roster/asText';
 import { readRosterText, readTable, type ReadRoster } from '@/formats/roster/readRoster';
@@ -126,6 +127,10 @@ export function useRosterReading(field: string) {
           return { ...whole, levels: whole.kind === 'level' ? levelsFor(cells) : [] };
         }),
       });
+    },
+    /** Says which row holds the headings, -1 for none. */
+    setHeading: (row: number): void => {
+      if (table) setChanged({ table, reading: proposeReading(table, row) });
     },
     /** Takes in a row that was left out. */
     takeInRow: (line: number): void => change({ takenIn: [...(reading?.takenIn ?? []), line] }),
