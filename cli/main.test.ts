@@ -60,11 +60,20 @@ test('rules that cannot hold end with 3, the result written, the clash in words'
 test.each([
   ['what is not JSON', '{', 'is not JSON'],
   [
-    'a kind of rule that is not known yet',
-    request([{ kind: 'pin', student: 'ana', group: 0 }]),
-    'Rules of the kind "pin" cannot be kept yet',
+    'a kind of rule that is not known',
+    request([{ kind: 'beside', student: 'ana', group: 0 }]),
+    'Rules of the kind "beside" are not known',
   ],
-  ['a goal', request([], { goals: [{ kind: 'wishes', weight: 1 }] }), 'Goals of the kind "wishes"'],
+  [
+    'a goal that is not known',
+    request([], { goals: [{ kind: 'luck' }] }),
+    'Goals of the kind "luck"',
+  ],
+  [
+    'a pin beyond the last group',
+    request([{ kind: 'pin', student: 'ana', group: 9 }]),
+    'A student is fixed to group 9',
+  ],
   [
     'more groups than students',
     request([], { sizing: { by: 'count', count: 5 } }),

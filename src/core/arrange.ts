@@ -1,20 +1,30 @@
-import type { ArrangeRequest, ArrangeResult, Effort, Progress } from './format';
+import type { ArrangeRequest, ArrangeResult, BrokenRule, Effort, Progress } from './format';
 import { explainClash } from './explain/clash';
-import { problemFromRequest, type Problem } from './problem/problem';
-import { groupSizes, type SizingIssue } from './problem/sizes';
+import { prepareGoals } from './goals/list';
+import { measuresOf } from './measures';
+import { problemFromRequest, type Problem, type ProblemIssue } from './problem/problem';
 import { rngFromSeed } from './random/rng';
-import { keepsEverything } from './reference/check';
+import { fillsTheSizes, keepsEverything } from './reference/check';
+import { makeRounds } from './rounds/makeRounds';
 import { ruleBreaks } from './rules/list';
 import { budgetFor } from './search/budget';
-import { solve, type Solved } from './search/solve';
+import { solve } from './search/solve';
 
 export type ArrangeOutcome =
   | { readonly ok: true; readonly result: ArrangeResult }
-  | { readonly ok: false; readonly issue: SizingIssue };
+  | { readonly ok: false; readonly issue: ProblemIssue };
+
+/** What a search brought, before it is written down. */
+interface Made {
+  readonly outcome: 'valid' | 'impossible' | 'notFound';
+  /** An assignment for each round. */
+  readonly rounds: readonly Int32Array[];
+  readonly evaluations: number;
+}
 
 /**
- * Makes the groups a request asks for. A generator: it yields how far it has come every few milliseconds,
- * so that whoever drives it can stop it; the result depends on the request and its seed alone.
+ * Makes the groups a request asks for. A generator: it yields how far it has come every few milliseconds, so that
+ * whoever drives it can stop it; the result depends on the request and its seed alone.
  */
 export function* arrange(
   request: ArrangeRequest,
@@ -23,14 +33,9 @@ export function* arrange(
   const read = problemFromRequest(request);
   if (!read.ok) return read;
   const { problem } = read;
-  const rng = rngFromSeed(request.seed);
-  const solved = yield* solve(problem, budgetFor(effort), rng);
-  if (solved.outcome === 'valid' && !keepsEverything(problem, solved.groupOfStudent)) {
-    throw new Error(
-      `expected a result that keeps every rule, received one that does not (seed ${String(request.seed)})`,
-    );
-  }
-  return { ok: true, result: toResult(problem, request, solved) };
+  const made = yield* make(problem, effort, request.seed);
+  for (const round of made.rounds) checkOnceMore(problem, round, made.outcome, request.seed);
+  return { ok: true, result: toResult(problem, request, made) };
 }
 
 /** Drives `arrange` to its end at once. */
@@ -41,26 +46,66 @@ export function arrangeNow(request: ArrangeRequest, effort: Effort = 'normal'): 
   return step.value;
 }
 
-function toResult(problem: Problem, request: ArrangeRequest, solved: Solved): ArrangeResult {
-  const feasible = solved.outcome === 'valid';
-  const sizesFor = (groups: number): Int32Array | null => {
-    const sizes = groupSizes(problem.studentCount, { by: 'count', count: groups });
-    return sizes.ok ? sizes.sizes : null;
-  };
+function* make(problem: Problem, effort: Effort, seed: number): Generator<Progress, Made, void> {
+  const rng = rngFromSeed(seed);
+  const budget = budgetFor(effort, problem);
+  if (problem.rounds > 1) return yield* makeRounds(problem, budget, rng);
+  const { groupOfStudent, ...solved } = yield* solve(problem, prepareGoals(problem), budget, rng);
+  return { ...solved, rounds: [groupOfStudent] };
+}
+
+/** A result that is wrong is a programmer's mistake: better none than one that breaks its word. */
+function checkOnceMore(
+  problem: Problem,
+  round: Int32Array,
+  outcome: Made['outcome'],
+  seed: number,
+): void {
+  const right = outcome === 'valid' ? keepsEverything(problem, round) : true;
+  if (right && (outcome !== 'valid' || fillsTheSizes(problem, round))) return;
+  throw new Error(
+    `expected a result that keeps every rule, received one that does not (seed ${seed})`,
+  );
+}
+
+function toResult(problem: Problem, request: ArrangeRequest, made: Made): ArrangeResult {
+  const feasible = made.outcome === 'valid';
+  const rounds = made.rounds.map((round) => largerFirst(problem, round));
+  const { measures, provenBest } = measuresOf(problem, rounds);
+  const clash =
+    made.outcome === 'impossible' ? explainClash(problem, rngFromSeed(request.seed)) : null;
   return {
     format: 'gruppetto.result',
     version: 1,
     feasible,
-    rounds: [{ groups: groupsOf(problem, solved.groupOfStudent) }],
+    rounds: rounds.map((round) => ({ groups: groupsOf(problem, round) })),
     unplaced: [],
-    ...(feasible ? {} : { broken: brokenRules(problem, solved.groupOfStudent) }),
-    ...(solved.outcome === 'impossible'
-      ? { clash: explainClash(problem, sizesFor, rngFromSeed(request.seed)) }
-      : {}),
-    measures: {},
-    // With rules and no goals there is nothing better than valid.
-    search: { evaluations: solved.evaluations, seed: request.seed, provenBest: feasible },
+    ...(feasible ? {} : { broken: brokenRules(problem, rounds) }),
+    ...(clash ? { clash } : {}),
+    measures,
+    search: {
+      evaluations: made.evaluations,
+      seed: request.seed,
+      provenBest: feasible && provenBest,
+    },
   };
+}
+
+/** Where nobody cares which group is which, the larger ones of a class come first. */
+function largerFirst(problem: Problem, groupOfStudent: Int32Array): Int32Array {
+  const named =
+    problem.currentOfStudent !== null || problem.rules.some(({ kind }) => kind === 'pin');
+  if (named) return groupOfStudent;
+  const size = new Int32Array(problem.groupCount);
+  for (const group of groupOfStudent) size[group] = (size[group] as number) + 1;
+  const numberOfGroup = new Int32Array(problem.groupCount);
+  const { classOfGroup } = problem;
+  for (const of of new Set(classOfGroup)) {
+    const places = [...classOfGroup.keys()].filter((group) => classOfGroup[group] === of);
+    const order = [...places].sort((a, b) => (size[b] as number) - (size[a] as number) || a - b);
+    order.forEach((group, i) => (numberOfGroup[group] = places[i] as number));
+  }
+  return groupOfStudent.map((group) => numberOfGroup[group] as number);
 }
 
 function groupsOf(problem: Problem, groupOfStudent: Int32Array): string[][] {
@@ -71,10 +116,13 @@ function groupsOf(problem: Problem, groupOfStudent: Int32Array): string[][] {
   return groups;
 }
 
-function brokenRules(problem: Problem, groupOfStudent: Int32Array) {
-  return ruleBreaks(problem, groupOfStudent).map(({ rule, students, group }) => ({
-    rule: rule.requestIndex,
-    students: students.map((student) => problem.idOfStudent[student] as string),
-    group,
-  }));
+function brokenRules(problem: Problem, rounds: readonly Int32Array[]): readonly BrokenRule[] {
+  return rounds.flatMap((groupOfStudent, round) =>
+    ruleBreaks(problem, groupOfStudent).map(({ rule, students, group }) => ({
+      rule: rule.requestIndex,
+      students: students.map((student) => problem.idOfStudent[student] as string),
+      group,
+      ...(rounds.length > 1 ? { round } : {}),
+    })),
+  );
 }

@@ -23,7 +23,29 @@ export interface MembersRule {
   readonly students: readonly string[];
 }
 
-export type RequestRule = MembersRule;
+/** A rule on how many students with one value of an attribute a group may hold. */
+export interface CountRule {
+  readonly kind: 'atLeast' | 'atMost';
+  readonly attribute: string;
+  readonly value: string | number;
+  readonly count: number;
+}
+
+export type RequestRule =
+  | MembersRule
+  | CountRule
+  | { readonly kind: 'sameSection' }
+  | { readonly kind: 'pin'; readonly student: string; readonly group: number }
+  | { readonly kind: 'notAlone'; readonly attribute: string; readonly value: string | number };
+
+export type RequestGoal =
+  | { readonly kind: 'spread' | 'alike'; readonly attribute: string; readonly weight: number }
+  | { readonly kind: 'freshPartners' | 'wishes' | 'steady'; readonly weight: number };
+
+/** Groups of one round by the ids of their students. */
+export interface Round {
+  readonly groups: readonly (readonly string[])[];
+}
 
 export interface ArrangeRequest {
   readonly format: 'gruppetto.request';
@@ -32,6 +54,12 @@ export interface ArrangeRequest {
   readonly students: readonly RequestStudent[];
   readonly sizing: Sizing;
   readonly rules: readonly RequestRule[];
+  readonly goals?: readonly RequestGoal[] | undefined;
+  /** Earlier rounds, newest last. */
+  readonly history?: readonly Round[] | undefined;
+  readonly current?: readonly (readonly string[])[] | undefined;
+  /** Rounds made at once, partners fresh across them; 1 where it is left out. */
+  readonly rounds?: number | undefined;
 }
 
 /** One rule broken in one place: the students concerned and the group where it shows. */
@@ -40,16 +68,16 @@ export interface BrokenRule {
   readonly rule: number;
   readonly students: readonly string[];
   readonly group: number;
+  /** Round counted from 0; left out where there is one round. */
+  readonly round?: number;
 }
 
-export type WayOut = { readonly drop: number } | { readonly groups: number };
+export type WayOut =
+  { readonly drop: number } | { readonly groups: number } | { readonly size: number };
 
 /** Why rules cannot all hold, as a code and its figures; `messages/` makes the sentence. */
 export type ClashReason =
-  | {
-      readonly code: 'togetherYetApart';
-      readonly students: readonly string[];
-    }
+  | { readonly code: 'togetherYetApart'; readonly students: readonly string[] }
   | {
       readonly code: 'blockTooLarge';
       readonly students: readonly string[];
@@ -64,6 +92,33 @@ export type ClashReason =
       readonly needed: number;
       readonly groups: number;
     }
+  /** A block of students, or one of them, whom pins and sections leave no group. */
+  | { readonly code: 'noGroupFits'; readonly students: readonly string[] }
+  /** More students pinned to a group than it has seats. */
+  | {
+      readonly code: 'pinnedTooMany';
+      readonly students: readonly string[];
+      readonly group: number;
+      readonly seats: number;
+    }
+  | {
+      readonly code: 'tooFewSections';
+      readonly students: readonly string[];
+      readonly sections: number;
+      readonly groups: number;
+    }
+  | {
+      readonly code: 'tooFewWithValue' | 'tooManyWithValue';
+      readonly students: readonly string[];
+      readonly value: string;
+      readonly have: number;
+      readonly needed: number;
+    }
+  | {
+      readonly code: 'aloneWithValue';
+      readonly students: readonly string[];
+      readonly value: string;
+    }
   | { readonly code: 'exhausted'; readonly students: readonly string[] };
 
 export interface Clash {
@@ -73,17 +128,37 @@ export interface Clash {
   readonly waysOut: readonly WayOut[];
 }
 
+/** A cost with what is the best possible, or a bound that nothing can be below; both 0 and up. */
+export interface Measure {
+  readonly cost: number;
+  readonly bestPossible: number;
+}
+
+export interface Measures {
+  /** attribute → its cost. */
+  readonly spread?: Readonly<Record<string, Measure>>;
+  readonly alike?: Readonly<Record<string, Measure>>;
+  /** Pairs that met before, each as often as it did; history and new rounds. */
+  readonly repeats?: { readonly pairs: number; readonly bestPossible: number };
+  /** Students of whose wishes none is met. */
+  readonly wishes?: { readonly unmet: number; readonly of: number; readonly bestPossible: number };
+  /** Students who are not where `current` has them. */
+  readonly steady?: { readonly moves: number; readonly bestPossible: number };
+  /** Rounds that could be had without a repeat, at most. */
+  readonly rounds?: { readonly made: number; readonly bestPossible: number };
+}
+
 export interface ArrangeResult {
   readonly format: 'gruppetto.result';
   readonly version: 1;
   readonly feasible: boolean;
-  readonly rounds: readonly { readonly groups: readonly (readonly string[])[] }[];
+  readonly rounds: readonly Round[];
   readonly unplaced: readonly string[];
   /** Present only when the result is not feasible. */
   readonly broken?: readonly BrokenRule[];
   /** Present only when it is proved that the rules cannot all hold. */
   readonly clash?: Clash;
-  readonly measures: Readonly<Record<string, never>>;
+  readonly measures: Measures;
   readonly search: {
     readonly evaluations: number;
     readonly seed: number;

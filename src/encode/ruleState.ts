@@ -1,4 +1,4 @@
-import type { Problem, ProblemRule } from '../core/problem/problem';
+import type { ProblemRule } from '../core/problem/problem';
 import { ruleBreaks } from '../core/rules/list';
 import type { RuleRecord } from '../schema/rule';
 import type { StudentId } from '../schema/ids';
@@ -18,17 +18,16 @@ export function brokenRules(
   const idOfStudent = groups.flat();
   const indexOfId = new Map(idOfStudent.map((id, index) => [id, index]));
   const groupOfStudent = Int32Array.from(groups.flatMap((ids, group) => ids.map(() => group)));
-  const problem: Problem = {
-    studentCount: idOfStudent.length,
+  const problemRules = rules.map(({ kind, studentIds }, requestIndex): ProblemRule => {
+    const members = studentIds.flatMap((id) => indexOfId.get(id) ?? []);
+    return { kind, requestIndex, members: Int32Array.from(members) };
+  });
+  const seating = {
     groupCount: groups.length,
-    sizeOfGroup: Int32Array.from(groups, (ids) => ids.length),
-    rules: rules.map(({ kind, studentIds }, requestIndex): ProblemRule => {
-      const members = studentIds.flatMap((id) => indexOfId.get(id) ?? []);
-      return { kind, requestIndex, members: Int32Array.from(members) };
-    }),
-    idOfStudent,
+    sectionOfStudent: new Int32Array(idOfStudent.length),
+    rules: problemRules,
   };
-  return ruleBreaks(problem, groupOfStudent).flatMap(({ rule, students, group }): BrokenHere[] => {
+  return ruleBreaks(seating, groupOfStudent).flatMap(({ rule, students, group }): BrokenHere[] => {
     const record = rules[rule.requestIndex];
     const studentIds = students.flatMap((index) => idOfStudent[index] ?? []);
     return record ? [{ rule: record, studentIds, group }] : [];

@@ -21,6 +21,31 @@ const codes = (data: unknown): string[] => {
   return read.ok ? [] : read.issues.map(({ code, path }) => `${code} at ${path}`);
 };
 
+test('every kind of rule and goal of the format is read', () => {
+  const read = readRequest({
+    ...good,
+    rules: [
+      ...good.rules,
+      { kind: 'together', students: ['a', 'c'] },
+      { kind: 'sameSection' },
+      { kind: 'pin', student: 'c', group: 0 },
+      { kind: 'atLeast', attribute: 'score', value: 3, count: 1 },
+      { kind: 'atMost', attribute: 'score', value: 3, count: 2 },
+      { kind: 'notAlone', attribute: 'score', value: 3 },
+    ],
+    goals: [
+      { kind: 'spread', attribute: 'score', weight: 2 },
+      { kind: 'alike', attribute: 'score' },
+      { kind: 'freshPartners', weight: 0 },
+      { kind: 'wishes', weight: 1 },
+      { kind: 'steady', weight: 1 },
+    ],
+    current: [['a'], ['c']],
+    rounds: 3,
+  });
+  expect(read.ok && read.request.goals?.map(({ weight }) => weight)).toEqual([2, 1, 0, 1, 1]);
+});
+
 test('a request within what the engine knows is read whole', () => {
   const read = readRequest(good);
   expect(read).toMatchObject({ ok: true, request: { seed: 4, sizing: { size: 2 } } });
@@ -31,12 +56,51 @@ test.each([
   ['no object', [1], ['notARequest at format']],
   ['a newer version', { ...good, version: 2 }, ['newerRequest at version']],
   [
-    'a rule kind not known yet',
-    { ...good, rules: [...good.rules, { kind: 'pin' }] },
+    'a rule of no known kind',
+    { ...good, rules: [...good.rules, { kind: 'beside' }] },
     ['ruleNotKnown at rules.1'],
   ],
-  ['a goal', { ...good, goals: [{ kind: 'steady', weight: 1 }] }, ['goalNotKnown at goals.0']],
-  ['two rounds', { ...good, rounds: 2 }, ['roundsNotKnown at rounds']],
+  ['a goal of no known kind', { ...good, goals: [{ kind: 'luck' }] }, ['goalNotKnown at goals.0']],
+  [
+    'a goal with nothing to stay near to',
+    { ...good, goals: [{ kind: 'steady', weight: 1 }] },
+    ['noCurrent at goals.0'],
+  ],
+  ['no round', { ...good, rounds: 0 }, ['wrongValue at rounds']],
+  [
+    'a weight below 0',
+    { ...good, goals: [{ kind: 'wishes', weight: -1 }] },
+    ['wrongValue at goals.0.weight'],
+  ],
+  [
+    'a weight that is no number',
+    { ...good, goals: [{ kind: 'wishes', weight: 'much' }] },
+    ['wrongValue at goals.0.weight'],
+  ],
+  [
+    'an attribute that nobody has',
+    {
+      ...good,
+      rules: [{ kind: 'atLeast', attribute: 'swims', value: 'yes', count: 1 }],
+      goals: [{ kind: 'spread', attribute: 'age', weight: 1 }],
+    },
+    ['unknownAttribute at rules.0.attribute', 'unknownAttribute at goals.0.attribute'],
+  ],
+  [
+    'a pin below the first group',
+    { ...good, rules: [{ kind: 'pin', student: 'a', group: -1 }] },
+    ['negativeGroup at rules.0.group'],
+  ],
+  [
+    'a stranger who is pinned',
+    { ...good, rules: [{ kind: 'pin', student: 'x', group: 0 }] },
+    ['unknownStudent at rules.0.student'],
+  ],
+  [
+    'somebody who sits in two groups',
+    { ...good, current: [['a', 'b'], ['a']] },
+    ['seatedTwice at current.1'],
+  ],
   ['an unknown field', { ...good, sead: 1 }, ['unknownField at ']],
   [
     'a size that is text',

@@ -1,48 +1,78 @@
 import { z } from 'zod';
-import type { ArrangeRequest } from '../core/format';
+import type { ArrangeRequest, RequestRule } from '../core/format';
 import { SizingSchema } from './lineup';
 
 /** More students than the engine takes; a bound against runaway files, far above any class. */
 export const MOST_STUDENTS = 10_000;
+/** More rounds than a school year has days. */
+export const MOST_ROUNDS = 400;
 
 const Id = z.string().min(1);
+const Value = z.union([z.string(), z.number()]);
+const Weight = z.number().min(0).default(1);
+const Count = z.int().min(0);
 
 const Student = z.strictObject({
   id: Id,
   name: z.string().optional(),
   section: z.string().optional(),
-  attributes: z.record(z.string(), z.union([z.string(), z.number()])).optional(),
+  attributes: z.record(z.string(), Value).optional(),
   absent: z.boolean().optional(),
   wishes: z.array(Id).optional(),
 });
 
-const MembersRule = z.strictObject({ kind: z.enum(['apart', 'together']), students: z.array(Id) });
+const Rule = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('apart'), students: z.array(Id) }),
+  z.strictObject({ kind: z.literal('together'), students: z.array(Id) }),
+  z.strictObject({ kind: z.literal('sameSection') }),
+  z.strictObject({ kind: z.literal('pin'), student: Id, group: z.int() }),
+  z.strictObject({ kind: z.literal('atLeast'), attribute: Id, value: Value, count: Count }),
+  z.strictObject({ kind: z.literal('atMost'), attribute: Id, value: Value, count: Count }),
+  z.strictObject({ kind: z.literal('notAlone'), attribute: Id, value: Value }),
+]);
+const RULE_KINDS: readonly string[] = [
+  ...['apart', 'together', 'sameSection', 'pin', 'atLeast', 'atMost', 'notAlone'],
+];
 
-/** What the engine can read today; `readRequest` says which further kinds it turns away. */
+const Goal = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('spread'), attribute: Id, weight: Weight }),
+  z.strictObject({ kind: z.literal('alike'), attribute: Id, weight: Weight }),
+  z.strictObject({ kind: z.literal('freshPartners'), weight: Weight }),
+  z.strictObject({ kind: z.literal('wishes'), weight: Weight }),
+  z.strictObject({ kind: z.literal('steady'), weight: Weight }),
+]);
+const GOAL_KINDS: readonly string[] = ['spread', 'alike', 'freshPartners', 'wishes', 'steady'];
+
 export const RequestSchema = z.strictObject({
   format: z.literal('gruppetto.request'),
   version: z.literal(1),
   seed: z.int().default(1),
   students: z.array(Student),
   sizing: SizingSchema,
-  rules: z.array(MembersRule).default([]),
-  goals: z.array(z.never()).default([]),
+  rules: z.array(Rule).default([]),
+  goals: z.array(Goal).default([]),
   history: z.array(z.strictObject({ groups: z.array(z.array(Id)) })).default([]),
   current: z.array(z.array(Id)).optional(),
-  rounds: z.literal(1).default(1),
+  rounds: z.int().min(1).max(MOST_ROUNDS).default(1),
 });
 
 export type RequestIssue =
   | { readonly code: 'notARequest'; readonly path: string }
   | { readonly code: 'newerRequest'; readonly path: string; readonly given: number }
-  | { readonly code: 'ruleNotKnown'; readonly path: string; readonly kind: string }
-  | { readonly code: 'goalNotKnown'; readonly path: string; readonly kind: string }
-  | { readonly code: 'roundsNotKnown'; readonly path: string; readonly given: string }
+  | {
+      readonly code: 'ruleNotKnown' | 'goalNotKnown';
+      readonly path: string;
+      readonly kind: string;
+    }
   | { readonly code: 'unknownField'; readonly path: string; readonly field: string }
   | { readonly code: 'wrongValue'; readonly path: string; readonly detail: string }
   | { readonly code: 'studentTwice'; readonly path: string; readonly id: string }
   | { readonly code: 'unknownStudent'; readonly path: string; readonly id: string }
   | { readonly code: 'tooFewInRule'; readonly path: string; readonly given: number }
+  | { readonly code: 'unknownAttribute'; readonly path: string; readonly attribute: string }
+  | { readonly code: 'negativeGroup'; readonly path: string; readonly given: number }
+  | { readonly code: 'noCurrent'; readonly path: string }
+  | { readonly code: 'seatedTwice'; readonly path: string; readonly id: string }
   | {
       readonly code: 'tooManyStudents';
       readonly path: string;
@@ -56,17 +86,11 @@ export type ReadRequest =
 
 /** Checks a request from outside, whole: every issue is named with its path, and nothing is ignored. */
 export function readRequest(data: unknown): ReadRequest {
-  const early = envelopeIssue(data) ?? notKnownYet(data);
+  const early = envelopeIssue(data) ?? unknownKind(data);
   if (early) return { ok: false, issues: [early] };
   const parsed = RequestSchema.safeParse(data);
   if (!parsed.success) return { ok: false, issues: parsed.error.issues.map(shapeIssue) };
-  const {
-    goals: _goals,
-    history: _history,
-    current: _current,
-    rounds: _rounds,
-    ...request
-  } = parsed.data;
+  const request: ArrangeRequest = parsed.data;
   const issues = meaningIssues(request);
   return issues.length > 0 ? { ok: false, issues } : { ok: true, request };
 }
@@ -87,18 +111,15 @@ function envelopeIssue(data: unknown): RequestIssue | null {
   return null;
 }
 
-/** Parts of the format that the engine does not know yet: refused, since ignoring them would break a promise. */
-function notKnownYet(data: unknown): RequestIssue | null {
+/** A rule or goal of a kind that is not part of the format: refused, since ignoring it would break a promise. */
+function unknownKind(data: unknown): RequestIssue | null {
   if (!isObject(data)) return null;
   const rules = listOf(data.rules);
-  const rule = rules.findIndex((one) => kindOf(one) !== 'apart' && kindOf(one) !== 'together');
+  const rule = rules.findIndex((one) => !RULE_KINDS.includes(kindOf(one)));
   if (rule >= 0) return { code: 'ruleNotKnown', path: `rules.${rule}`, kind: kindOf(rules[rule]) };
-  const [goal] = listOf(data.goals);
-  if (goal !== undefined) return { code: 'goalNotKnown', path: 'goals.0', kind: kindOf(goal) };
-  const rounds = data.rounds;
-  if (rounds !== undefined && rounds !== 1) {
-    return { code: 'roundsNotKnown', path: 'rounds', given: JSON.stringify(rounds) };
-  }
+  const goals = listOf(data.goals);
+  const goal = goals.findIndex((one) => !GOAL_KINDS.includes(kindOf(one)));
+  if (goal >= 0) return { code: 'goalNotKnown', path: `goals.${goal}`, kind: kindOf(goals[goal]) };
   return null;
 }
 
@@ -112,19 +133,65 @@ function shapeIssue(issue: z.core.$ZodIssue): RequestIssue {
 
 function meaningIssues(request: ArrangeRequest): RequestIssue[] {
   const known = new Set<string>();
+  const attributes = new Set<string>();
   const issues: RequestIssue[] = [];
-  request.students.forEach(({ id }, index) => {
+  request.students.forEach((student, index) => {
+    const { id } = student;
     if (known.has(id)) issues.push({ code: 'studentTwice', path: `students.${index}`, id });
     known.add(id);
+    Object.keys(student.attributes ?? {}).forEach((name) => attributes.add(name));
   });
-  request.rules.forEach(({ students }, index) => {
-    const path = `rules.${index}.students`;
-    if (new Set(students).size < 2) {
-      issues.push({ code: 'tooFewInRule', path, given: new Set(students).size });
+  const checkAttribute = (attribute: string, path: string): void => {
+    if (attributes.has(attribute)) return;
+    issues.push({ code: 'unknownAttribute', path: `${path}.attribute`, attribute });
+  };
+  request.students.forEach(({ wishes = [] }, index) => {
+    const id = wishes.find((wish) => !known.has(wish));
+    if (id !== undefined)
+      issues.push({ code: 'unknownStudent', path: `students.${index}.wishes`, id });
+  });
+  request.rules.forEach((rule, index) => {
+    issues.push(...ruleIssues(rule, `rules.${index}`, known));
+    if ('attribute' in rule) checkAttribute(rule.attribute, `rules.${index}`);
+  });
+  request.goals?.forEach((goal, index) => {
+    if ('attribute' in goal) checkAttribute(goal.attribute, `goals.${index}`);
+    if (goal.kind === 'steady' && !request.current) {
+      issues.push({ code: 'noCurrent', path: `goals.${index}` });
     }
-    const unknown = students.find((id) => !known.has(id));
-    if (unknown !== undefined) issues.push({ code: 'unknownStudent', path, id: unknown });
   });
+  const seated = new Set<string>();
+  request.current?.forEach((ids, group) =>
+    ids.forEach((id) => {
+      if (seated.has(id)) issues.push({ code: 'seatedTwice', path: `current.${group}`, id });
+      seated.add(id);
+    }),
+  );
+  return issues;
+}
+
+function ruleIssues(
+  rule: RequestRule,
+  path: string,
+  known: ReadonlySet<string>,
+): readonly RequestIssue[] {
+  const named = 'students' in rule ? rule.students : rule.kind === 'pin' ? [rule.student] : [];
+  const issues: RequestIssue[] = [];
+  if ('students' in rule && new Set(named).size < 2) {
+    issues.push({
+      code: 'tooFewInRule',
+      path: `${path}.students`,
+      given: new Set(named).size,
+    });
+  }
+  const unknown = named.find((id) => !known.has(id));
+  if (unknown !== undefined) {
+    const at = rule.kind === 'pin' ? `${path}.student` : `${path}.students`;
+    issues.push({ code: 'unknownStudent', path: at, id: unknown });
+  }
+  if (rule.kind === 'pin' && rule.group < 0) {
+    issues.push({ code: 'negativeGroup', path: `${path}.group`, given: rule.group });
+  }
   return issues;
 }
 

@@ -2,23 +2,56 @@ import { z } from 'zod';
 import type { ArrangeResult } from '../core/format';
 
 const Id = z.string();
+const Students = z.array(Id);
 
 const Reason = z.discriminatedUnion('code', [
-  z.strictObject({ code: z.literal('togetherYetApart'), students: z.array(Id) }),
+  z.strictObject({ code: z.literal('togetherYetApart'), students: Students }),
   z.strictObject({
     code: z.literal('blockTooLarge'),
-    students: z.array(Id),
+    students: Students,
     blockSize: z.int(),
     largestGroup: z.int(),
   }),
   z.strictObject({
     code: z.literal('tooManyApart'),
-    students: z.array(Id),
+    students: Students,
     needed: z.int(),
     groups: z.int(),
   }),
-  z.strictObject({ code: z.literal('exhausted'), students: z.array(Id) }),
+  z.strictObject({ code: z.literal('noGroupFits'), students: Students }),
+  z.strictObject({
+    code: z.literal('pinnedTooMany'),
+    students: Students,
+    group: z.int(),
+    seats: z.int(),
+  }),
+  z.strictObject({
+    code: z.literal('tooFewSections'),
+    students: Students,
+    sections: z.int(),
+    groups: z.int(),
+  }),
+  z.strictObject({
+    code: z.enum(['tooFewWithValue', 'tooManyWithValue']),
+    students: Students,
+    value: z.string(),
+    have: z.int(),
+    needed: z.int(),
+  }),
+  z.strictObject({ code: z.literal('aloneWithValue'), students: Students, value: z.string() }),
+  z.strictObject({ code: z.literal('exhausted'), students: Students }),
 ]);
+
+const Measure = z.strictObject({ cost: z.number(), bestPossible: z.number() });
+
+const Measures = z.strictObject({
+  spread: z.record(z.string(), Measure).optional(),
+  alike: z.record(z.string(), Measure).optional(),
+  repeats: z.strictObject({ pairs: z.int(), bestPossible: z.int() }).optional(),
+  wishes: z.strictObject({ unmet: z.number(), of: z.int(), bestPossible: z.number() }).optional(),
+  steady: z.strictObject({ moves: z.number(), bestPossible: z.int() }).optional(),
+  rounds: z.strictObject({ made: z.int(), bestPossible: z.int() }).optional(),
+});
 
 /** The open result file: what the engine returns, with the reason of a clash also as a sentence. */
 export const ResultSchema = z.strictObject({
@@ -28,7 +61,14 @@ export const ResultSchema = z.strictObject({
   rounds: z.array(z.strictObject({ groups: z.array(z.array(Id)) })),
   unplaced: z.array(Id),
   broken: z
-    .array(z.strictObject({ rule: z.int(), students: z.array(Id), group: z.int() }))
+    .array(
+      z.strictObject({
+        rule: z.int(),
+        students: Students,
+        group: z.int(),
+        round: z.int().optional(),
+      }),
+    )
     .optional(),
   clash: z
     .strictObject({
@@ -36,11 +76,15 @@ export const ResultSchema = z.strictObject({
       reason: Reason,
       why: z.string(),
       waysOut: z.array(
-        z.union([z.strictObject({ drop: z.int() }), z.strictObject({ groups: z.int() })]),
+        z.union([
+          z.strictObject({ drop: z.int() }),
+          z.strictObject({ groups: z.int() }),
+          z.strictObject({ size: z.int() }),
+        ]),
       ),
     })
     .optional(),
-  measures: z.strictObject({}),
+  measures: Measures,
   search: z.strictObject({ evaluations: z.int(), seed: z.int(), provenBest: z.boolean() }),
 });
 export type ResultFile = z.infer<typeof ResultSchema>;

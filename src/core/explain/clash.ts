@@ -1,38 +1,39 @@
 import type { Clash, ClashReason, WayOut } from '../format';
-import { withRules, withSizes, type Problem, type ProblemRule } from '../problem/problem';
+import { withRules, withSizing, type Problem, type ProblemRule } from '../problem/problem';
 import { unitsOf } from '../problem/units';
 import type { Rng } from '../random/rng';
 import { decide } from '../search/solve';
 import { obviousReason } from './obvious';
 
-/** Nodes of the complete search for each question asked of a subset of the rules. */
-const NODES_A_QUESTION = 20_000;
-
-/** What another number of groups would give: sizes for that many groups. */
-export type SizesFor = (groups: number) => Int32Array | null;
+/** Cells (units x groups) that the nodes of the complete search for one question may look at. */
+const CELLS_A_QUESTION = 3_000_000;
+/** How far from the asked number of groups or size a way out is sought. */
+const FARTHEST = 12;
 
 /**
- * A smallest set of rules that clash, why, and what would make the whole possible; for a problem that is
- * proved impossible. Deletion filtering (Chinneck and Dravnieks 1991): each rule that can go without making
- * the rest possible goes.
+ * A smallest set of rules that clash, why, and what would make the whole possible; for a problem that is proved
+ * impossible. Deletion filtering (Chinneck and Dravnieks 1991): each rule that can go without making the rest
+ * possible goes. `evidence` are rules known to be impossible alone, where such are known.
  */
-export function explainClash(problem: Problem, sizesFor: SizesFor, rng: Rng): Clash {
-  const possible = (candidate: Problem): boolean =>
-    decide(candidate, NODES_A_QUESTION, rng) === 'possible';
-  const impossible = (candidate: Problem): boolean =>
-    decide(candidate, NODES_A_QUESTION, rng) === 'impossible';
-  let rules = problem.rules;
-  for (const rule of problem.rules) {
-    const without = rules.filter((other) => other !== rule);
-    if (impossible(withRules(problem, without))) rules = without;
+export function explainClash(problem: Problem, rng: Rng): Clash {
+  const cells = problem.studentCount * problem.groupCount;
+  const nodes = Math.ceil(Math.min(20_000, Math.max(100, CELLS_A_QUESTION / cells)));
+  const answer = (candidate: Problem) => decide(candidate, nodes, rng);
+  const possible = (candidate: Problem): boolean => answer(candidate) === 'possible';
+  let rules: readonly ProblemRule[] = problem.rules;
+  // Halves first: most rules have nothing to do with the clash, and go in a few questions.
+  for (let size = rules.length >> 1; size >= 1; size >>= 1) {
+    for (let start = 0; start < rules.length;) {
+      const without = [...rules.slice(0, start), ...rules.slice(start + size)];
+      const goes = without.length > 0 && answer(withRules(problem, without)) === 'impossible';
+      if (goes) rules = without;
+      else start += size;
+    }
   }
   return {
     rules: rules.map((rule) => rule.requestIndex),
     reason: reasonOf(withRules(problem, rules)),
-    waysOut: [
-      ...rulesToDrop(problem, rules, possible),
-      ...groupsToMake(problem, sizesFor, possible),
-    ],
+    waysOut: [...rulesToDrop(problem, rules, possible), ...otherSizings(problem, possible)],
   };
 }
 
@@ -53,25 +54,37 @@ function rulesToDrop(
   return (freeing.length > 0 ? freeing : clash).map((rule) => ({ drop: rule.requestIndex }));
 }
 
-/** The nearest numbers of groups, one larger and one smaller, with which every rule can hold. */
-function groupsToMake(
+/** The nearest numbers of groups, one larger and one smaller, and a size, with which every rule can hold. */
+function otherSizings(
   problem: Problem,
-  sizesFor: SizesFor,
   possible: (candidate: Problem) => boolean,
 ): readonly WayOut[] {
-  const works = (groups: number): boolean => {
-    const sizes = sizesFor(groups);
-    return sizes !== null && possible(withSizes(problem, sizes));
+  const { groupCount, studentCount, sizing } = problem;
+  const nearest = (step: 1 | -1, works: (offset: number) => boolean): number => {
+    for (let offset = 1; offset <= FARTHEST; offset++)
+      if (works(step * offset)) return step * offset;
+    return 0;
   };
-  const reach = Math.min(problem.studentCount, problem.groupCount + 12);
+  const groupsWork = (offset: number): boolean => {
+    const count = groupCount + offset;
+    const other =
+      count < 1 || count > studentCount ? null : withSizing(problem, { by: 'count', count });
+    return other !== null && possible(other);
+  };
   const ways: WayOut[] = [];
-  for (let groups = problem.groupCount + 1; groups <= reach && ways.length === 0; groups++) {
-    if (works(groups)) ways.push({ groups });
+  for (const step of [1, -1] as const) {
+    const offset = nearest(step, groupsWork);
+    if (offset !== 0) ways.push({ groups: groupCount + offset });
   }
-  for (let groups = problem.groupCount - 1; groups >= 1; groups--) {
-    if (!works(groups)) continue;
-    ways.push({ groups });
-    break;
+  if (sizing.by === 'count') return ways;
+  const sizeWorks = (offset: number): boolean => {
+    const size = sizing.size + offset;
+    const other = size < 1 || size > studentCount ? null : withSizing(problem, { ...sizing, size });
+    return other !== null && possible(other);
+  };
+  for (const step of [-1, 1] as const) {
+    const offset = nearest(step, sizeWorks);
+    if (offset !== 0) ways.push({ size: sizing.size + offset });
   }
   return ways;
 }
@@ -80,7 +93,12 @@ function reasonOf(problem: Problem): ClashReason {
   const named = (students: readonly number[]): readonly string[] =>
     students.map((student) => problem.idOfStudent[student] as string);
   const reason = obviousReason(problem, unitsOf(problem));
-  if (reason) return { ...reason, students: named(reason.students) };
-  const members = new Set(problem.rules.flatMap((rule) => [...rule.members]));
+  // The figures of an obvious reason are those of its code; only students are named otherwise.
+  if (reason) return { ...reason, students: named(reason.students) } as ClashReason;
+  const members = new Set(
+    problem.rules.flatMap((rule) =>
+      'members' in rule ? [...rule.members] : rule.kind === 'pin' ? [rule.student] : [],
+    ),
+  );
   return { code: 'exhausted', students: named([...members]) };
 }

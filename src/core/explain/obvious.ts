@@ -1,42 +1,127 @@
 import type { Problem } from '../problem/problem';
 import type { Units } from '../problem/units';
 import { largestClique } from './clique';
+import type { ClashReason } from '../format';
 
 /** A reason that needs no search, over dense student indexes. */
-export type ObviousReason =
-  | { readonly code: 'togetherYetApart'; readonly students: readonly number[] }
-  | {
-      readonly code: 'blockTooLarge';
-      readonly students: readonly number[];
-      readonly blockSize: number;
-      readonly largestGroup: number;
-    }
-  | {
-      readonly code: 'tooManyApart';
-      readonly students: readonly number[];
-      readonly needed: number;
-      readonly groups: number;
-    };
+export type ObviousReason = Omit<ClashReason, 'students'> & {
+  readonly students: readonly number[];
+};
 
 /** A plain reason why the rules cannot hold, or null where only a search can tell. */
 export function obviousReason(problem: Problem, units: Units): ObviousReason | null {
-  if (units.contradiction) return { code: 'togetherYetApart', students: units.contradiction };
+  return (
+    blockReason(problem, units) ??
+    sectionReason(problem) ??
+    pinReason(problem) ??
+    countReason(problem) ??
+    placeReason(problem, units) ??
+    cliqueReason(problem, units)
+  );
+}
+
+function blockReason(problem: Problem, units: Units): ObviousReason | null {
+  if (units.contradiction)
+    return reason({ code: 'togetherYetApart', students: units.contradiction });
   const largestGroup = problem.sizeOfGroup.reduce((most, size) => Math.max(most, size), 0);
   const tooLarge = units.sizeOfUnit.findIndex((size) => size > largestGroup);
-  if (tooLarge >= 0) {
-    const students = studentsOfUnit(units, tooLarge);
-    return { code: 'blockTooLarge', students, blockSize: students.length, largestGroup };
+  if (tooLarge < 0) return null;
+  const students = studentsOfUnit(units, tooLarge);
+  return reason({ code: 'blockTooLarge', students, blockSize: students.length, largestGroup });
+}
+
+function sectionReason({ rules, sectionCount, groupCount }: Problem): ObviousReason | null {
+  const parted = rules.some(({ kind }) => kind === 'sameSection');
+  if (!parted || sectionCount <= groupCount) return null;
+  return reason({
+    code: 'tooFewSections',
+    students: [],
+    sections: sectionCount,
+    groups: groupCount,
+  });
+}
+
+function pinReason({
+  rules,
+  groupCount,
+  sizeOfGroup,
+  classOfGroup,
+  baseOfClass,
+  extrasOfClass,
+}: Problem) {
+  const pinned = Array.from({ length: groupCount }, () => new Set<number>());
+  for (const rule of rules) if (rule.kind === 'pin') pinned[rule.group]?.add(rule.student);
+  for (let group = 0; group < groupCount; group++) {
+    const of = classOfGroup[group] as number;
+    const seats = (baseOfClass[of] as number) + ((extrasOfClass[of] as number) > 0 ? 1 : 0);
+    const students = [...(pinned[group] ?? [])];
+    if (students.length > Math.max(seats, sizeOfGroup[group] as number)) {
+      return reason({ code: 'pinnedTooMany', students, group, seats });
+    }
   }
+  return null;
+}
+
+function countReason({ rules, groupCount }: Problem): ObviousReason | null {
+  for (const rule of rules) {
+    if (!('marked' in rule)) continue;
+    const have = rule.marked.reduce((sum, mark) => sum + mark, 0);
+    const needed = rule.count * groupCount;
+    const figures = { students: marked(rule.marked), value: rule.value, have, needed };
+    if (rule.kind === 'atLeast' && have < needed)
+      return reason({ code: 'tooFewWithValue', ...figures });
+    if (rule.kind === 'atMost' && have > needed)
+      return reason({ code: 'tooManyWithValue', ...figures });
+    if (rule.kind === 'notAlone' && have === 1) {
+      return reason({ code: 'aloneWithValue', students: figures.students, value: rule.value });
+    }
+  }
+  return null;
+}
+
+/** A block whom pins and sections leave no group. */
+function placeReason(problem: Problem, units: Units): ObviousReason | null {
+  const { sectionOfGroup, sectionOfStudent, groupCount } = problem;
+  for (let unit = 0; unit < units.unitCount; unit++) {
+    const students = studentsOfUnit(units, unit);
+    const spoken = students.length > 1 || units.pinsOfStudent.has(students[0] as number);
+    if (!spoken) continue;
+    const fits = (group: number): boolean =>
+      students.every((student) => {
+        const section = sectionOfGroup[group] as number;
+        const pins = units.pinsOfStudent.get(student) ?? [];
+        return (
+          (section === -1 || section === sectionOfStudent[student]) &&
+          pins.every((pinned) => pinned === group)
+        );
+      });
+    let free = false;
+    for (let group = 0; group < groupCount && !free; group++) free = fits(group);
+    if (!free) return reason({ code: 'noGroupFits', students });
+  }
+  return null;
+}
+
+function cliqueReason(problem: Problem, units: Units): ObviousReason | null {
   const clique = largestClique(units, problem.groupCount + 1);
   if (clique.length <= problem.groupCount) return null;
-  return {
+  return reason({
     code: 'tooManyApart',
     students: clique.map(
       (unit) => units.studentsByUnit[units.startOfUnit[unit] as number] as number,
     ),
     needed: clique.length,
     groups: problem.groupCount,
-  };
+  });
+}
+
+/** Only says what the object is: the figures differ from code to code. */
+function reason(of: ObviousReason & Readonly<Record<string, unknown>>): ObviousReason {
+  return of;
+}
+
+function marked(marks: Uint8Array): number[] {
+  return [...marks.keys()].filter((student) => marks[student] === 1);
 }
 
 function studentsOfUnit(units: Units, unit: number): number[] {

@@ -1,64 +1,200 @@
-import type { ArrangeRequest } from '../format';
+import type { ArrangeRequest, RequestGoal, RequestRule, RequestStudent, Sizing } from '../format';
+import { markValue, readAttribute, type Attribute } from './attributes';
+import { layOut, type Layout } from './layout';
 import { groupSizes, type SizingIssue } from './sizes';
 
-/** A hard rule over dense student indexes. */
-export interface ProblemRule {
-  readonly kind: 'apart' | 'together';
+interface Named {
   /** Index of the rule in the request. */
   readonly requestIndex: number;
-  /** Student indexes, each once; at least two. */
+}
+
+/** A rule about named students; indexes each once, at least two. */
+export interface MembersProblemRule extends Named {
+  readonly kind: 'apart' | 'together';
   readonly members: Int32Array;
 }
 
+/** A rule about the students who are marked; `value` names them in sentences. */
+export interface MarkedProblemRule extends Named {
+  readonly kind: 'atLeast' | 'atMost' | 'notAlone';
+  /** student → 1 where the rule counts them. */
+  readonly marked: Uint8Array;
+  readonly value: string;
+  /** 0 for `notAlone`, which needs none. */
+  readonly count: number;
+}
+
+export interface PinProblemRule extends Named {
+  readonly kind: 'pin';
+  readonly student: number;
+  readonly group: number;
+}
+
+export interface SectionProblemRule extends Named {
+  readonly kind: 'sameSection';
+}
+
+/** A hard rule over dense student indexes. */
+export type ProblemRule =
+  MembersProblemRule | MarkedProblemRule | PinProblemRule | SectionProblemRule;
+
+/** A goal with its weight; those on attributes carry what is known of the students. */
+export type ProblemGoal =
+  | {
+      readonly kind: 'spread' | 'alike';
+      readonly name: string;
+      readonly weight: number;
+      readonly attribute: Attribute;
+    }
+  | { readonly kind: 'freshPartners' | 'wishes' | 'steady'; readonly weight: number };
+
 /** A request as flat arrays: present students only, numbered densely in the request's order. */
-export interface Problem {
+export interface Problem extends Layout {
   readonly studentCount: number;
   readonly groupCount: number;
-  /** group → seats; length `groupCount`, adds up to `studentCount`. */
-  readonly sizeOfGroup: Int32Array;
+  readonly sizing: Sizing;
   readonly rules: readonly ProblemRule[];
+  readonly goals: readonly ProblemGoal[];
   /** student index → id in the request. */
   readonly idOfStudent: readonly string[];
+  /** student → section; those without one share a section of their own. */
+  readonly sectionOfStudent: Int32Array;
+  readonly sectionCount: number;
+  /** Earlier rounds, newest last: groups of present students, each of two or more. */
+  readonly history: readonly (readonly Int32Array[])[];
+  /** student → group in `current`; -1 for newcomers; null where there is no `current`. */
+  readonly currentOfStudent: Int32Array | null;
+  /** student → present students they wish to work with. */
+  readonly wishesOfStudent: readonly Int32Array[];
+  readonly rounds: number;
 }
 
 /** student → group, from 0 to groupCount - 1; length `studentCount`. Whoever made it may write to it. */
 export type Assignment = Int32Array;
 
+export type ProblemIssue =
+  SizingIssue | { readonly code: 'noSuchGroup'; readonly given: number; readonly groups: number };
+
 export type ProblemOrIssue =
   | { readonly ok: true; readonly problem: Problem }
-  | { readonly ok: false; readonly issue: SizingIssue };
+  | { readonly ok: false; readonly issue: ProblemIssue };
 
-/** Numbers the present students and the rules about them; rules left with fewer than two present students fall away. */
+/** Numbers the present students and what is said about them; what is about absent ones falls away. */
 export function problemFromRequest(request: ArrangeRequest): ProblemOrIssue {
-  const idOfStudent = request.students
-    .filter((student) => !student.absent)
-    .map((student) => student.id);
+  const present = request.students.filter((student) => !student.absent);
+  const idOfStudent = present.map((student) => student.id);
   const sizes = groupSizes(idOfStudent.length, request.sizing);
   if (!sizes.ok) return sizes;
   const indexOfId = new Map(idOfStudent.map((id, index) => [id, index]));
-  const rules = request.rules.flatMap((rule, requestIndex): ProblemRule[] => {
-    const present = new Set(rule.students.flatMap((id) => indexOfId.get(id) ?? []));
-    if (present.size < 2) return [];
-    return [{ kind: rule.kind, requestIndex, members: Int32Array.from(present) }];
-  });
-  return {
-    ok: true,
-    problem: {
-      studentCount: idOfStudent.length,
-      groupCount: sizes.sizes.length,
-      sizeOfGroup: sizes.sizes,
-      rules,
-      idOfStudent,
-    },
+  const rules = request.rules.flatMap((rule, requestIndex): ProblemRule[] =>
+    readRule(rule, requestIndex, present, indexOfId),
+  );
+  const lost = rules.find((rule) => rule.kind === 'pin' && rule.group >= sizes.sizes.length);
+  if (lost?.kind === 'pin') {
+    const issue = { code: 'noSuchGroup', given: lost.group, groups: sizes.sizes.length } as const;
+    return { ok: false, issue };
+  }
+  const { sectionOfStudent, sectionCount } = sectionsOf(present);
+  const indexes = (ids: readonly string[]): Int32Array =>
+    Int32Array.from(new Set(ids.flatMap((id) => indexOfId.get(id) ?? [])));
+  const base = {
+    studentCount: idOfStudent.length,
+    groupCount: sizes.sizes.length,
+    sizing: request.sizing,
+    rules,
+    goals: (request.goals ?? []).map((goal) => readGoal(goal, present)),
+    idOfStudent,
+    sectionOfStudent,
+    sectionCount,
+    history: (request.history ?? []).map(({ groups }) =>
+      groups.map(indexes).filter((members) => members.length > 1),
+    ),
+    currentOfStudent: request.current ? currentOf(request.current, indexOfId) : null,
+    wishesOfStudent: present.map(({ wishes = [], id }) =>
+      indexes(wishes.filter((wish) => wish !== id)),
+    ),
+    rounds: request.rounds ?? 1,
   };
+  return { ok: true, problem: { ...base, ...layOut(base, sizes.sizes) } };
 }
 
-/** The same students and rules in groups of other sizes; `sizeOfGroup` adds up to `studentCount`. */
-export function withSizes(problem: Problem, sizeOfGroup: Int32Array): Problem {
-  return { ...problem, sizeOfGroup, groupCount: sizeOfGroup.length };
+/** The same students and rules in groups made otherwise; null where that cannot be had. */
+export function withSizing(problem: Problem, sizing: Sizing): Problem | null {
+  const sizes = groupSizes(problem.studentCount, sizing);
+  if (!sizes.ok) return null;
+  const groupCount = sizes.sizes.length;
+  if (problem.rules.some((rule) => rule.kind === 'pin' && rule.group >= groupCount)) return null;
+  const base = { ...problem, sizing, groupCount };
+  return { ...base, ...layOut(base, sizes.sizes) };
 }
 
 /** The same students and groups under only some of the rules. */
 export function withRules(problem: Problem, rules: readonly ProblemRule[]): Problem {
-  return { ...problem, rules };
+  const sizes = groupSizes(problem.studentCount, problem.sizing);
+  const base = { ...problem, rules };
+  return sizes.ok ? { ...base, ...layOut(base, sizes.sizes) } : base;
+}
+
+function readRule(
+  rule: RequestRule,
+  requestIndex: number,
+  present: readonly RequestStudent[],
+  indexOfId: ReadonlyMap<string, number>,
+): ProblemRule[] {
+  switch (rule.kind) {
+    case 'apart':
+    case 'together': {
+      const members = new Set(rule.students.flatMap((id) => indexOfId.get(id) ?? []));
+      if (members.size < 2) return [];
+      return [{ kind: rule.kind, requestIndex, members: Int32Array.from(members) }];
+    }
+    case 'pin': {
+      const student = indexOfId.get(rule.student);
+      return student === undefined
+        ? []
+        : [{ kind: 'pin', requestIndex, student, group: rule.group }];
+    }
+    case 'atLeast':
+    case 'atMost':
+    case 'notAlone': {
+      const marked = markValue(present, rule.attribute, rule.value);
+      const count = rule.kind === 'notAlone' ? 0 : rule.count;
+      const value = `${rule.attribute} ${rule.value}`;
+      return [{ kind: rule.kind, requestIndex, marked, value, count }];
+    }
+    case 'sameSection':
+      return [{ kind: 'sameSection', requestIndex }];
+    default:
+      return rule satisfies never;
+  }
+}
+
+function readGoal(goal: RequestGoal, present: readonly RequestStudent[]): ProblemGoal {
+  if (!('attribute' in goal)) return goal;
+  const { kind, attribute: name, weight } = goal;
+  return { kind, name, weight, attribute: readAttribute(present, name) };
+}
+
+function sectionsOf(present: readonly RequestStudent[]) {
+  const names = [...new Set(present.map(({ section }) => section ?? ''))];
+  const indexOfName = new Map(names.map((name, index) => [name, index]));
+  const sectionOfStudent = Int32Array.from(
+    present,
+    ({ section }) => indexOfName.get(section ?? '') ?? 0,
+  );
+  return { sectionOfStudent, sectionCount: names.length };
+}
+
+function currentOf(
+  current: readonly (readonly string[])[],
+  indexOfId: ReadonlyMap<string, number>,
+): Int32Array {
+  const groupOfStudent = new Int32Array(indexOfId.size).fill(-1);
+  current.forEach((ids, group) => {
+    ids.forEach((id) => {
+      const student = indexOfId.get(id);
+      if (student !== undefined) groupOfStudent[student] = group;
+    });
+  });
+  return groupOfStudent;
 }

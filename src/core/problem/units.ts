@@ -18,6 +18,8 @@ export interface Units {
   readonly neighbours: Int32Array;
   /** length unitCount + 1. */
   readonly startOfNeighbours: Int32Array;
+  /** student → groups the student is pinned to; only those who are. */
+  readonly pinsOfStudent: ReadonlyMap<number, readonly number[]>;
   /** A pair of students who must be both together and apart, or null. */
   readonly contradiction: readonly [number, number] | null;
 }
@@ -43,8 +45,20 @@ export function unitsOf(problem: Problem): Units {
     studentsByUnit,
     startOfUnit,
     ...edges.lists(unitCount),
+    pinsOfStudent: pinsOf(problem),
     contradiction: edges.contradiction,
   };
+}
+
+function pinsOf(problem: Problem): ReadonlyMap<number, readonly number[]> {
+  const pins = new Map<number, number[]>();
+  for (const rule of problem.rules) {
+    if (rule.kind !== 'pin') continue;
+    const known = pins.get(rule.student);
+    if (known) known.push(rule.group);
+    else pins.set(rule.student, [rule.group]);
+  }
+  return pins;
 }
 
 /** Union-find over the together rules; units are numbered in the order of their first student. */
@@ -118,4 +132,20 @@ function prefixSums(lengths: Int32Array): Int32Array {
     start[index + 1] = (start[index] as number) + length;
   });
   return start;
+}
+
+/** Every student a unit of one, for a search in which blocks may break. */
+export function singleUnits(units: Units, studentCount: number): Units {
+  const each = Int32Array.from({ length: studentCount }, (_, student) => student);
+  return {
+    ...units,
+    unitCount: studentCount,
+    unitOfStudent: each,
+    sizeOfUnit: new Int32Array(studentCount).fill(1),
+    studentsByUnit: each,
+    startOfUnit: Int32Array.from({ length: studentCount + 1 }, (_, student) => student),
+    // Neighbours belong to the blocks; single students are looked up by the rules' own terms.
+    neighbours: new Int32Array(0),
+    startOfNeighbours: new Int32Array(studentCount + 1),
+  };
 }

@@ -1,32 +1,81 @@
-import type { Assignment, Problem } from '../problem/problem';
+import type { Assignment, Problem, ProblemRule } from '../problem/problem';
+import { groupSizes } from '../problem/sizes';
 
 /**
- * The obvious check of a whole assignment, sharing nothing with the search: every seat filled exactly and
- * every pair of every rule looked at. Cost: students + pairs of each rule.
+ * The obvious check of a whole assignment, sharing nothing with the search: everybody in a group, the sizes as
+ * asked, and every rule looked at once more. Cost: students x groups + pairs of each rule.
  */
 export function keepsEverything(problem: Problem, groupOfStudent: Assignment): boolean {
-  return fillsTheSizes(problem, groupOfStudent) && keepsTheRules(problem, groupOfStudent);
+  return (
+    fillsTheSizes(problem, groupOfStudent) &&
+    problem.rules.every((rule) => keepsRule(problem, rule, groupOfStudent))
+  );
 }
 
-/** Whether everybody has a group and every group has just the students it has seats for. */
+/** Whether everybody has a group and the groups have just the sizes that were asked for. */
 export function fillsTheSizes(problem: Problem, groupOfStudent: Assignment): boolean {
-  const counts = new Array<number>(problem.groupCount).fill(0);
-  for (let student = 0; student < problem.studentCount; student++) {
-    const group = groupOfStudent[student];
-    if (group === undefined || counts[group] === undefined) return false;
-    counts[group]++;
+  const groups = groupsOf(problem, groupOfStudent);
+  const placed = groups.reduce((sum, group) => sum + group.length, 0);
+  if (placed !== problem.studentCount) return false;
+  const parted = problem.rules.some(({ kind }) => kind === 'sameSection');
+  if (parted && problem.sectionCount > 1) return sectionsAreEven(problem, groups);
+  const asked = groupSizes(problem.studentCount, problem.sizing);
+  if (!asked.ok) return false;
+  const { sizing } = problem;
+  if (sizing.by === 'size' && sizing.leftover === 'smaller') {
+    return groups.every((group, index) => group.length === asked.sizes[index]);
   }
-  return counts.every((count, group) => count === problem.sizeOfGroup[group]);
+  const sorted = (sizes: readonly number[]): string => [...sizes].sort((a, b) => a - b).join();
+  return sorted(groups.map((group) => group.length)) === sorted([...asked.sizes]);
 }
 
-function keepsTheRules(problem: Problem, groupOfStudent: Assignment): boolean {
-  return problem.rules.every((rule) => {
-    const members = [...rule.members];
-    return members.every((one, index) =>
-      members.slice(index + 1).every((two) => {
-        const same = groupOfStudent[one] === groupOfStudent[two];
-        return rule.kind === 'together' ? same : !same;
-      }),
-    );
-  });
+/** Groups that hold one section only differ in size by at most one within it. */
+function sectionsAreEven(problem: Problem, groups: readonly (readonly number[])[]): boolean {
+  for (let section = 0; section < problem.sectionCount; section++) {
+    const sizes = groups
+      .filter((group) => group.length > 0)
+      .filter((group) => group.every((student) => problem.sectionOfStudent[student] === section))
+      .map((group) => group.length);
+    if (Math.max(...sizes) - Math.min(...sizes) > 1) return false;
+  }
+  return groups.every((group) => group.length > 0);
+}
+
+export function keepsRule(
+  problem: Problem,
+  rule: ProblemRule,
+  groupOfStudent: Assignment,
+): boolean {
+  const groups = groupsOf(problem, groupOfStudent);
+  switch (rule.kind) {
+    case 'apart':
+      return groups.every((group) => group.filter((one) => rule.members.includes(one)).length < 2);
+    case 'together':
+      return groups.some((group) => [...rule.members].every((one) => group.includes(one)));
+    case 'sameSection':
+      return groups.every(
+        (group) => new Set(group.map((one) => problem.sectionOfStudent[one])).size < 2,
+      );
+    case 'pin':
+      return groups[rule.group]?.includes(rule.student) ?? false;
+    case 'atLeast':
+      return groups.every((group) => countMarked(group, rule.marked) >= rule.count);
+    case 'atMost':
+      return groups.every((group) => countMarked(group, rule.marked) <= rule.count);
+    case 'notAlone':
+      return groups.every((group) => countMarked(group, rule.marked) !== 1);
+    default:
+      return rule satisfies never;
+  }
+}
+
+function countMarked(group: readonly number[], marked: Uint8Array): number {
+  return group.filter((student) => marked[student] === 1).length;
+}
+
+/** group → its students. */
+export function groupsOf(problem: Problem, groupOfStudent: Assignment): number[][] {
+  const groups = Array.from({ length: problem.groupCount }, (): number[] => []);
+  groupOfStudent.forEach((group, student) => groups[group]?.push(student));
+  return groups;
 }

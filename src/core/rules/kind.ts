@@ -1,4 +1,5 @@
 import type { Assignment, Problem, ProblemRule } from '../problem/problem';
+import type { Term } from '../search/arrangement';
 
 /** One rule broken in one place, over dense indexes. */
 export interface RuleBreak {
@@ -7,24 +8,31 @@ export interface RuleBreak {
   readonly group: number;
 }
 
+/** What is asked of a problem to say where a rule is broken. */
+export type Seating = Pick<Problem, 'groupCount' | 'sectionOfStudent'>;
+
+export type RuleOf<K extends ProblemRule['kind']> = ProblemRule & { readonly kind: K };
+
 /** What every kind of rule can do; a new kind is one file with one of these, named in `rules/list.ts`. */
-export interface RuleKind {
-  readonly kind: ProblemRule['kind'];
+export interface RuleKind<K extends ProblemRule['kind']> {
+  readonly kind: K;
   /** The places where the assignment breaks the rule; none means it holds. */
-  explain(problem: Problem, rule: ProblemRule, groupOfStudent: Assignment): readonly RuleBreak[];
+  explain(seating: Seating, rule: RuleOf<K>, groupOfStudent: Assignment): readonly RuleBreak[];
+  /** The penalty of all rules of the kind, kept up to date by a search; null where there is none to keep. */
+  term(problem: Problem, rules: readonly RuleOf<K>[]): Term | null;
 }
 
-/** group → the rule's members in it, for the groups that hold any. */
+/** group → the members in it, for the groups that hold any. */
 export function membersByGroup(
-  rule: ProblemRule,
+  members: Iterable<number>,
   groupOfStudent: Assignment,
 ): Map<number, number[]> {
-  const members = new Map<number, number[]>();
-  for (const member of rule.members) {
+  const byGroup = new Map<number, number[]>();
+  for (const member of members) {
     const group = groupOfStudent[member] as number;
-    const inGroup = members.get(group);
+    const inGroup = byGroup.get(group);
     if (inGroup) inGroup.push(member);
-    else members.set(group, [member]);
+    else byGroup.set(group, [member]);
   }
-  return members;
+  return byGroup;
 }

@@ -1,14 +1,98 @@
-import { membersByGroup, type RuleKind } from './kind';
+import type { Problem } from '../problem/problem';
+import type { Arrangement, Exchange, Term } from '../search/arrangement';
+import { membersByGroup, type RuleKind, type RuleOf } from './kind';
 
 /** All of the students in one group; the break names those outside the group that holds most of them. */
-export const together: RuleKind = {
+export const together: RuleKind<'together'> = {
   kind: 'together',
   explain(_problem, rule, groupOfStudent) {
-    const groups = [...membersByGroup(rule, groupOfStudent)];
+    const groups = [...membersByGroup(rule.members, groupOfStudent)];
     const [home, ...others] = groups.sort(
       ([groupA, a], [groupB, b]) => b.length - a.length || groupA - groupB,
     );
     if (!home || others.length === 0) return [];
     return [{ rule, students: others.flatMap(([, students]) => students), group: home[0] }];
   },
+  term: (problem, rules) => (rules.length === 0 ? null : new TogetherTerm(problem, rules)),
 };
+
+/**
+ * Students outside the group that holds most of their rule's members, over all rules. Only used where blocks
+ * cannot all be kept whole: otherwise blocks move as one and nothing can break.
+ */
+class TogetherTerm implements Term {
+  value = 0;
+  /** student → indexes of the rules that name them. */
+  private readonly rulesOfStudent: readonly (readonly number[])[];
+  /** rule → turn in which it was last looked at. */
+  private readonly turnOfRule: Int32Array;
+  private turn = 0;
+
+  constructor(
+    problem: Problem,
+    private readonly rules: readonly RuleOf<'together'>[],
+  ) {
+    const named = Array.from({ length: problem.studentCount }, (): number[] => []);
+    rules.forEach(({ members }, rule) => members.forEach((student) => named[student]?.push(rule)));
+    this.rulesOfStudent = named;
+    this.turnOfRule = new Int32Array(rules.length);
+  }
+
+  reset({ groupOfStudent }: Arrangement): void {
+    this.value = 0;
+    this.rules.forEach((_, rule) => (this.value += this.outside(rule, groupOfStudent, null)));
+  }
+
+  delta(exchange: Exchange, { groupOfStudent }: Arrangement): number {
+    this.turn++;
+    let change = 0;
+    for (let i = 0; i < exchange.goingCount; i++) {
+      change += this.changeFor(exchange.going[i] as number, exchange, groupOfStudent);
+    }
+    for (let i = 0; i < exchange.comingCount; i++) {
+      change += this.changeFor(exchange.coming[i] as number, exchange, groupOfStudent);
+    }
+    return change;
+  }
+
+  commit(exchange: Exchange, arrangement: Arrangement): void {
+    this.value += this.delta(exchange, arrangement);
+  }
+
+  /** The change of the student's rules, each looked at once in a turn. */
+  private changeFor(student: number, exchange: Exchange, groupOfStudent: Int32Array): number {
+    let change = 0;
+    for (const rule of this.rulesOfStudent[student] as readonly number[]) {
+      if (this.turnOfRule[rule] === this.turn) continue;
+      this.turnOfRule[rule] = this.turn;
+      change += this.outside(rule, groupOfStudent, exchange);
+      change -= this.outside(rule, groupOfStudent, null);
+    }
+    return change;
+  }
+
+  /** Cost: members squared, which for the usual two to five is less than counting by group. */
+  private outside(rule: number, groupOfStudent: Int32Array, exchange: Exchange | null): number {
+    const { members } = this.rules[rule] as RuleOf<'together'>;
+    let most = 0;
+    for (let i = 0; i < members.length; i++) {
+      const group = groupAfter(members[i] as number, groupOfStudent, exchange);
+      let same = 0;
+      for (let j = 0; j < members.length; j++) {
+        if (groupAfter(members[j] as number, groupOfStudent, exchange) === group) same++;
+      }
+      if (same > most) most = same;
+    }
+    return members.length - most;
+  }
+}
+
+function groupAfter(
+  student: number,
+  groupOfStudent: Int32Array,
+  exchange: Exchange | null,
+): number {
+  const group = groupOfStudent[student] as number;
+  if (!exchange?.moves(student)) return group;
+  return group === exchange.from ? exchange.to : exchange.from;
+}

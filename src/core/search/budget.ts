@@ -1,4 +1,5 @@
 import type { Effort } from '../format';
+import type { Problem } from '../problem/problem';
 
 /** How much work each stage may do, counted, never timed, so that every machine gives the same result. */
 export interface Budget {
@@ -12,23 +13,38 @@ export interface Budget {
   readonly repairSwaps: number;
   /** Exchanges tried for each student to forget where the search began. */
   readonly mixingPerStudent: number;
+  /** Exchanges tried to bring the goals' costs down, over all starts. */
+  readonly exchanges: number;
+  /** Starts among which the exchanges are shared. */
+  readonly starts: number;
 }
 
-const NORMAL: Budget = {
-  shuffles: 300,
-  greedyTries: 20,
-  nodes: 150_000,
-  repairSwaps: 200_000,
-  mixingPerStudent: 60,
-};
+const SHUFFLES = 300;
+const GREEDY_TRIES = 20;
+const MIXING_PER_STUDENT = 60;
+/** Exchanges for a class of 40: about 60 ms. */
+const EXCHANGES_AT_40 = 260_000;
+/** Larger classes get more, but less than in proportion, so that 5,000 students stay under 3 s. */
+const GROWTH = 0.72;
+/** Small classes are searched from several starts; large ones do better by one long cooling. */
+const STARTS_UP_TO = 80;
+/** Cells (units x groups) that all nodes of a complete search may look at. */
+const CELLS = 24_000_000;
+const MOST_NODES = 150_000;
 
 const FACTOR: Readonly<Record<Effort, number>> = { quick: 0.2, normal: 1, thorough: 10 };
 
-export function budgetFor(effort: Effort): Budget {
+export function budgetFor(effort: Effort, { studentCount, groupCount }: Problem): Budget {
   const factor = FACTOR[effort];
+  const exchanges = EXCHANGES_AT_40 * Math.max(0.5, (studentCount / 40) ** GROWTH);
+  const nodes = Math.min(MOST_NODES, CELLS / (studentCount * groupCount));
   return {
-    ...NORMAL,
-    nodes: NORMAL.nodes * factor,
-    repairSwaps: NORMAL.repairSwaps * factor,
+    shuffles: SHUFFLES,
+    greedyTries: GREEDY_TRIES,
+    nodes: Math.ceil(Math.max(200, nodes) * factor),
+    repairSwaps: Math.ceil((400_000 + 400 * studentCount) * factor),
+    mixingPerStudent: MIXING_PER_STUDENT,
+    exchanges: Math.ceil(exchanges * factor),
+    starts: studentCount <= STARTS_UP_TO ? 3 : 1,
   };
 }

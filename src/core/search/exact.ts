@@ -7,9 +7,13 @@ import type { Placement } from './placement';
 export type ExactOutcome = 'found' | 'impossible' | 'paused';
 
 /**
- * Complete depth-first search for a placement that keeps every rule, always branching on the unit with the
- * fewest groups left (after Brélaz, "New methods to color the vertices of a graph", 1979, with seats).
- * It either finds one, or, when it runs out of branches, has proved that there is none.
+ * Complete depth-first search for a placement that keeps every rule, always branching on the unit with the fewest
+ * groups left (after Brélaz, "New methods to color the vertices of a graph", 1979, with seats). It either finds
+ * one, or, when it runs out of branches, has proved that there is none.
+ *
+ * Two symmetries are broken on the way, both by what has been refuted and never by an order of names: of empty
+ * groups that differ in nothing one is tried, and once a unit cannot be in a group, no identical unit is tried
+ * there below (Gent and Smith, "Symmetry breaking during search", 2000).
  */
 export class ExactSearch {
   private depth = 0;
@@ -20,6 +24,10 @@ export class ExactSearch {
   private readonly candidateCount: Int32Array;
   /** depth → candidates already tried there. */
   private readonly tried: Int32Array;
+  /** sign → constrained units that have it. */
+  private readonly unitsOfSign: readonly (readonly number[])[];
+  /** group → whether somebody is pinned to it, so that it differs from others. */
+  private readonly isNamed: Uint8Array;
 
   constructor(
     private readonly problem: Problem,
@@ -32,15 +40,28 @@ export class ExactSearch {
     this.candidates = new Int32Array(depths * problem.groupCount);
     this.candidateCount = new Int32Array(depths);
     this.tried = new Int32Array(depths);
+    const unitsOfSign: number[][] = [];
+    for (const unit of placement.constrained) {
+      const sign = placement.signOfUnit[unit] as number;
+      if (sign >= 0) (unitsOfSign[sign] ??= []).push(unit);
+    }
+    this.unitsOfSign = unitsOfSign;
+    this.isNamed = new Uint8Array(problem.groupCount);
+    for (const groups of units.pinsOfStudent.values()) {
+      groups.forEach((group) => (this.isNamed[group] = 1));
+    }
     placement.clear();
   }
 
   /** Visits at most `nodes` more nodes; 'paused' can be run on. When 'found', the placement holds it. */
   run(nodes: number): ExactOutcome {
+    if (this.depth < 0) return 'impossible';
     for (let left = nodes; left > 0; left--) {
-      if (this.depth === this.unitAt.length) return 'found';
+      if (this.depth === this.unitAt.length)
+        return this.placement.isHopeful() ? 'found' : 'impossible';
       this.branch();
       while (!this.placeNext()) {
+        this.forget();
         this.depth--;
         if (this.depth < 0) return 'impossible';
         this.placement.takeBack(this.unitAt[this.depth] as number);
@@ -50,24 +71,51 @@ export class ExactSearch {
     return this.depth === this.unitAt.length ? 'found' : 'paused';
   }
 
+  /** Puts the unit of this depth into the next group that leaves hope; false when there is none left. */
   private placeNext(): boolean {
-    const next = this.tried[this.depth] as number;
-    if (next >= (this.candidateCount[this.depth] as number)) return false;
-    this.tried[this.depth] = next + 1;
-    const group = this.candidates[this.depth * this.problem.groupCount + next] as number;
-    this.placement.put(this.unitAt[this.depth] as number, group);
-    return true;
+    const unit = this.unitAt[this.depth] as number;
+    for (;;) {
+      const next = this.tried[this.depth] as number;
+      if (next > 0) this.block(unit, this.candidateAt(this.depth, next - 1), 1);
+      if (next >= (this.candidateCount[this.depth] as number)) return false;
+      this.tried[this.depth] = next + 1;
+      const group = this.candidateAt(this.depth, next);
+      if (!this.placement.fits(unit, group)) continue;
+      this.placement.put(unit, group);
+      if (this.placement.isHopeful()) return true;
+      this.placement.takeBack(unit);
+    }
+  }
+
+  /** Takes back what was learnt at this depth: it held only below the placements above. */
+  private forget(): void {
+    const unit = this.unitAt[this.depth] as number;
+    for (let i = 0; i < (this.tried[this.depth] as number); i++) {
+      this.block(unit, this.candidateAt(this.depth, i), -1);
+    }
+  }
+
+  /** Keeps units identical to this one out of a group that was refuted for it. */
+  private block(unit: number, group: number, step: 1 | -1): void {
+    const sign = this.placement.signOfUnit[unit] as number;
+    if (sign < 0) return;
+    for (const twin of this.unitsOfSign[sign] ?? []) {
+      if (twin !== unit) this.placement.block(twin, group, step);
+    }
+  }
+
+  private candidateAt(depth: number, place: number): number {
+    return this.candidates[depth * this.problem.groupCount + place] as number;
   }
 
   private branch(): void {
     const unit = this.mostConstrained();
-    const { groupCount, sizeOfGroup } = this.problem;
+    const { groupCount } = this.problem;
     const start = this.depth * groupCount;
     let count = 0;
     for (let group = 0; group < groupCount; group++) {
       if (!this.placement.fits(unit, group)) continue;
-      // Empty groups of one size are interchangeable: trying a second one would search the same tree again.
-      if (this.placement.isEmpty(group) && this.hasEmptyTwin(group, sizeOfGroup)) continue;
+      if (this.placement.isEmpty(group) && this.hasEmptyTwin(group)) continue;
       this.candidates[start + count++] = group;
     }
     shuffle(this.rng, this.candidates.subarray(start, start + count));
@@ -76,10 +124,14 @@ export class ExactSearch {
     this.tried[this.depth] = 0;
   }
 
-  private hasEmptyTwin(group: number, sizeOfGroup: Int32Array): boolean {
+  private hasEmptyTwin(group: number): boolean {
+    if (this.isNamed[group] === 1) return false;
+    const { classOfGroup, sectionOfGroup } = this.problem;
     for (let earlier = group - 1; earlier >= 0; earlier--) {
-      if (sizeOfGroup[earlier] === sizeOfGroup[group] && this.placement.isEmpty(earlier))
-        return true;
+      const same =
+        classOfGroup[earlier] === classOfGroup[group] &&
+        sectionOfGroup[earlier] === sectionOfGroup[group];
+      if (same && this.isNamed[earlier] === 0 && this.placement.isEmpty(earlier)) return true;
     }
     return false;
   }

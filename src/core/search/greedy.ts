@@ -19,12 +19,14 @@ export function placeGreedily(
     let group = -1;
     for (let step = 0; step < groupCount && group < 0; step++) {
       const candidate = (start + step) % groupCount;
-      if (placement.fits(unit, candidate)) group = candidate;
+      if (!placement.fits(unit, candidate)) continue;
+      placement.put(unit, candidate);
+      if (placement.isHopeful()) group = candidate;
+      else placement.takeBack(unit);
     }
     if (group < 0) return false;
-    placement.put(unit, group);
   }
-  return true;
+  return placement.isHopeful();
 }
 
 function hardestFirst(constrained: Int32Array, units: Units, rng: Rng): Int32Array {

@@ -1,34 +1,56 @@
 import type { Problem } from '../problem/problem';
-import { shuffle, uniformInt } from '../random/uniform';
+import { uniformInt } from '../random/uniform';
 import type { Rng } from '../random/rng';
+import { ruleTerms } from '../rules/list';
+import { Arrangement, Exchange } from './arrangement';
+import { Objective } from './objective';
+import { Deal } from './shuffleTrial';
+
+/** Cells of the tabu list; in a larger problem several share one, which only forbids a little more. */
+const MOST_TABU = 1 << 20;
+/** Swaps without a better arrangement after which a search begins anew from another deal. */
+const PATIENCE = 3_000;
 
 /**
- * Looks for an arrangement with as few broken pairs as it can find, by swapping students: the way to the
- * least bad result where the rules cannot all hold, and a last chance where the complete search gave up.
- *
- * A penalty is the number of pairs that meet though they must be apart, plus pairs separated though they
- * must be together; 0 means every rule holds. Tabu search (Glover 1989) on swaps that involve a troubled student.
+ * Looks for an arrangement that breaks as little as it can find, student by student: the way to the least bad
+ * result where the rules cannot all hold, and a strong finder of valid ones where blocks are small. A penalty of 0
+ * means that every rule holds. Tabu search on swaps of a troubled student (Hertz and de Werra, "Using tabu search
+ * techniques for graph coloring", 1987): a student who has left a group stays out of it for a while.
  */
 export class Repair {
   readonly incumbent: Int32Array;
   incumbentPenalty: number;
-  private readonly groupOfStudent: Int32Array;
-  private penalty: number;
-  /** student → swap count until which the student may not be swapped again. */
+  private readonly arrangement: Arrangement;
+  private readonly objective: Objective;
+  private readonly exchange: Exchange;
+  private readonly deal: Deal;
+  /** student * groupCount + group (modulo its length) → swap until which the student may not come back. */
   private readonly tabuUntil: Int32Array;
-  private swapsDone = 0;
-  private readonly pairs: PairLists;
+  private swaps = 0;
+  private lastBetter = 0;
 
   constructor(
     private readonly problem: Problem,
     private readonly rng: Rng,
   ) {
-    this.pairs = pairLists(problem);
-    this.groupOfStudent = dealAtRandom(problem, rng);
-    this.tabuUntil = new Int32Array(problem.studentCount);
-    this.penalty = this.fromScratch();
-    this.incumbent = this.groupOfStudent.slice();
-    this.incumbentPenalty = this.penalty;
+    this.deal = new Deal(problem);
+    this.deal.draw(rng);
+    this.arrangement = new Arrangement(problem, this.deal.groupOfStudent);
+    this.objective = new Objective([], ruleTerms(problem, false));
+    this.exchange = new Exchange(problem.studentCount, 1);
+    this.tabuUntil = new Int32Array(Math.min(MOST_TABU, problem.studentCount * problem.groupCount));
+    this.objective.reset(this.arrangement);
+    this.incumbent = this.arrangement.groupOfStudent.slice();
+    this.incumbentPenalty = this.objective.penalty();
+  }
+
+  /** The penalty as kept from swap to swap, for whoever wants to check it. */
+  get penalty(): number {
+    return this.objective.penalty();
+  }
+
+  get groupOfStudent(): Int32Array {
+    return this.arrangement.groupOfStudent;
   }
 
   /** Tries about `tries` swaps more; stops early at penalty 0. Returns the swaps tried. */
@@ -39,120 +61,103 @@ export class Repair {
   }
 
   private improveOnce(): number {
+    if (this.problem.groupCount < 2) return Infinity;
+    if (this.swaps - this.lastBetter > PATIENCE) this.beginAnew();
     const troubled = this.troubledStudent();
-    if (troubled < 0) return 1;
+    const home = this.arrangement.groupOfStudent[troubled] as number;
     let best = -1;
     let bestDelta = Infinity;
     let ties = 0;
     for (let other = 0; other < this.problem.studentCount; other++) {
-      if (this.groupOfStudent[other] === this.groupOfStudent[troubled]) continue;
+      const away = this.arrangement.groupOfStudent[other] as number;
+      if (away === home) continue;
       const delta = this.swapDelta(troubled, other);
-      const tabu = (this.tabuUntil[other] as number) > this.swapsDone;
-      if (tabu && this.penalty + delta >= this.incumbentPenalty) continue;
       if (delta > bestDelta) continue;
+      const tabu = this.isTabu(troubled, away) || this.isTabu(other, home);
+      if (tabu && this.objective.penalty() + delta >= this.incumbentPenalty) continue;
       ties = delta < bestDelta ? 1 : ties + 1;
       bestDelta = delta;
       if (ties === 1 || uniformInt(this.rng, ties) === 0) best = other;
     }
-    if (best >= 0) this.swap(troubled, best, bestDelta);
-    this.swapsDone++;
+    this.swaps++;
+    if (best >= 0) this.swap(troubled, best);
     return this.problem.studentCount;
   }
 
-  private swap(one: number, two: number, delta: number): void {
-    const group = this.groupOfStudent[one] as number;
-    this.groupOfStudent[one] = this.groupOfStudent[two] as number;
-    this.groupOfStudent[two] = group;
-    this.penalty += delta;
-    this.tabuUntil[one] = this.swapsDone + 4 + uniformInt(this.rng, 8);
-    if (this.penalty < this.incumbentPenalty) {
-      this.incumbentPenalty = this.penalty;
-      this.incumbent.set(this.groupOfStudent);
-    }
-  }
-
-  /** A random student in a broken pair, sought from a random place on; -1 when there is none. */
-  private troubledStudent(): number {
-    const { studentCount } = this.problem;
-    const start = uniformInt(this.rng, studentCount);
-    let resting = -1;
-    for (let step = 0; step < studentCount; step++) {
-      const student = (start + step) % studentCount;
-      const group = this.groupOfStudent[student] as number;
-      if (this.penaltyAt(student, group, -1) === 0) continue;
-      if ((this.tabuUntil[student] as number) <= this.swapsDone) return student;
-      resting = student;
-    }
-    return resting;
+  private swap(one: number, two: number): void {
+    const { groupOfStudent } = this.arrangement;
+    this.forbid(one, groupOfStudent[one] as number);
+    this.forbid(two, groupOfStudent[two] as number);
+    this.fill(one, two);
+    this.objective.commit(this.exchange, this.arrangement);
+    const penalty = this.objective.penalty();
+    if (penalty >= this.incumbentPenalty) return;
+    this.incumbentPenalty = penalty;
+    this.incumbent.set(groupOfStudent);
+    this.lastBetter = this.swaps;
   }
 
   private swapDelta(one: number, two: number): number {
-    const [a, b] = [this.groupOfStudent[one] as number, this.groupOfStudent[two] as number];
-    return (
-      this.penaltyAt(one, b, two) -
-      this.penaltyAt(one, a, two) +
-      this.penaltyAt(two, a, one) -
-      this.penaltyAt(two, b, one)
-    );
+    this.fill(one, two);
+    return this.objective.penaltyDelta(this.exchange, this.arrangement);
   }
 
-  /** Broken pairs of the student if in `group`, leaving out the pair with `except`. */
-  private penaltyAt(student: number, group: number, except: number): number {
-    const { other, must, start } = this.pairs;
-    let broken = 0;
-    for (let place = start[student] as number; place < (start[student + 1] as number); place++) {
-      const partner = other[place] as number;
-      if (partner === except) continue;
-      const together = this.groupOfStudent[partner] === group;
-      if (together !== (must[place] === 1)) broken++;
+  private fill(one: number, two: number): void {
+    const { groupOfStudent } = this.arrangement;
+    this.exchange.begin(groupOfStudent[one] as number, groupOfStudent[two] as number);
+    this.exchange.addGoing(one);
+    this.exchange.addComing(two);
+  }
+
+  private isTabu(student: number, group: number): boolean {
+    return (this.tabuUntil[this.tabuCell(student, group)] as number) > this.swaps;
+  }
+
+  private forbid(student: number, group: number): void {
+    const tenure = 6 + uniformInt(this.rng, 10) + Math.floor(this.objective.penalty() * 0.6);
+    this.tabuUntil[this.tabuCell(student, group)] = this.swaps + tenure;
+  }
+
+  private tabuCell(student: number, group: number): number {
+    return (student * this.problem.groupCount + group) % this.tabuUntil.length;
+  }
+
+  /**
+   * A random student whose leaving would do good: sought among a few from a random place on, so that the cost stays
+   * small; any student where none is found.
+   */
+  private troubledStudent(): number {
+    const { studentCount, groupCount } = this.problem;
+    const start = uniformInt(this.rng, studentCount);
+    const { groupOfStudent } = this.arrangement;
+    for (let step = 0; step < studentCount; step++) {
+      const student = (start + step) % studentCount;
+      const home = groupOfStudent[student] as number;
+      this.exchange.begin(home, (home + 1) % groupCount);
+      this.exchange.addGoing(student);
+      // Alone leaving for a neighbouring group: what it costs there does not matter, only what it saves here.
+      if (this.savesHere()) return student;
     }
-    return broken;
+    return start;
   }
 
-  private fromScratch(): number {
-    let twice = 0;
-    this.groupOfStudent.forEach((group, student) => {
-      twice += this.penaltyAt(student, group, -1);
-    });
-    return twice / 2;
-  }
-}
-
-interface PairLists {
-  /** length studentCount + 1: pairs of student s stand from start[s] to start[s + 1]. */
-  readonly start: Int32Array;
-  readonly other: Int32Array;
-  /** 1: must be together, 0: must be apart. */
-  readonly must: Uint8Array;
-}
-
-function pairLists(problem: Problem): PairLists {
-  const lists = Array.from({ length: problem.studentCount }, (): [number, number][] => []);
-  for (const rule of problem.rules) {
-    const must = rule.kind === 'together' ? 1 : 0;
-    for (const one of rule.members) {
-      for (const two of rule.members) if (one !== two) lists[one]?.push([two, must]);
+  /** Whether the student in the exchange stands in something broken, as far as one trial can tell. */
+  private savesHere(): boolean {
+    const { exchange, arrangement, objective, problem } = this;
+    const tries = Math.min(3, problem.groupCount - 1);
+    for (let i = 0; i < tries; i++) {
+      if (objective.penaltyDelta(exchange, arrangement) < 0) return true;
+      exchange.to = (exchange.to + 1) % problem.groupCount;
+      if (exchange.to === exchange.from) exchange.to = (exchange.to + 1) % problem.groupCount;
     }
+    return false;
   }
-  const start = new Int32Array(problem.studentCount + 1);
-  lists.forEach((list, student) => {
-    start[student + 1] = (start[student] as number) + list.length;
-  });
-  const flat = lists.flat();
-  return {
-    start,
-    other: Int32Array.from(flat, ([two]) => two),
-    must: Uint8Array.from(flat, ([, must]) => must),
-  };
-}
 
-function dealAtRandom(problem: Problem, rng: Rng): Int32Array {
-  const groups = new Int32Array(problem.studentCount);
-  let seat = 0;
-  problem.sizeOfGroup.forEach((size, group) => {
-    groups.fill(group, seat, seat + size);
-    seat += size;
-  });
-  shuffle(rng, groups);
-  return groups;
+  private beginAnew(): void {
+    this.deal.draw(this.rng);
+    this.arrangement.load(this.deal.groupOfStudent);
+    this.objective.reset(this.arrangement);
+    this.lastBetter = this.swaps;
+    this.tabuUntil.fill(0);
+  }
 }

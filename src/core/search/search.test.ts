@@ -29,7 +29,9 @@ const rule = (kind: MembersRule['kind'], ...at: number[]): MembersRule => ({
 /** Pairs broken, counted from the rules alone. */
 function brokenPairs(of: Problem, groupOfStudent: Int32Array): number {
   let broken = 0;
-  for (const { kind, members } of of.rules) {
+  for (const rule of of.rules) {
+    if (!('members' in rule)) continue;
+    const { kind, members } = rule;
     members.forEach((one, i) => {
       for (const two of members.slice(i + 1)) {
         const same = groupOfStudent[one] === groupOfStudent[two];

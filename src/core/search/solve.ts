@@ -1,20 +1,23 @@
+import type { PreparedGoal } from '../goals/kind';
 import type { Progress } from '../format';
 import type { Problem } from '../problem/problem';
-import { unitsOf, type Units } from '../problem/units';
+import { singleUnits, unitsOf, type Units } from '../problem/units';
 import type { Rng } from '../random/rng';
+import { ruleBreaks } from '../rules/list';
 import { obviousReason } from '../explain/obvious';
+import { anneal, type Annealed } from './anneal';
 import type { Budget } from './budget';
 import { ExactSearch } from './exact';
 import { placeGreedily } from './greedy';
 import { mix } from './mixing';
 import { Placement } from './placement';
 import { Repair } from './repair';
-import { shuffleTrial } from './shuffleTrial';
+import { Deal } from './shuffleTrial';
 
 export interface Solved {
   /** 'valid': every rule holds; 'impossible': proved that they cannot; 'notFound': neither, within the budget. */
   readonly outcome: 'valid' | 'impossible' | 'notFound';
-  /** The valid arrangement, or the one with the fewest broken pairs met. */
+  /** The valid arrangement, or the one that breaks least of those met. */
   readonly groupOfStudent: Int32Array;
   readonly evaluations: number;
 }
@@ -22,49 +25,87 @@ export interface Solved {
 export type Search<T> = Generator<Progress, T, void>;
 
 /** Nodes between two reports of progress: a few milliseconds of work. */
-const NODES_A_SLICE = 2_000;
+const NODES_A_SLICE = 500;
 const SWAPS_A_SLICE = 20_000;
 /** The first dive of the complete search; each restart may go half as far again. */
-const FIRST_DIVE_NODES = 2_000;
+const FIRST_DIVE_NODES = 1_500;
+/** Part of the repair's swaps that is tried before the complete search goes deep. */
+const EARLY_REPAIR = 0.15;
+/** Cells of a placement (units with a rule x groups) up to which it is worth its memory. */
+const MOST_CELLS = 6_000_000;
 
-/** Finds a valid arrangement, each about equally likely, or says why there is none. */
-export function* solve(problem: Problem, budget: Budget, rng: Rng): Search<Solved> {
+/**
+ * Finds a valid arrangement, each about equally likely, and brings the goals' costs down from there; or says why
+ * there is none, with the arrangement that breaks least.
+ */
+export function* solve(
+  problem: Problem,
+  goals: readonly PreparedGoal[],
+  budget: Budget,
+  rng: Rng,
+): Search<Solved> {
   const units = unitsOf(problem);
-  const groupOfStudent = new Int32Array(problem.studentCount);
-  let evaluations = 0;
-  if (!obviousReason(problem, units)) {
-    const order = Int32Array.from({ length: problem.studentCount }, (_, student) => student);
-    const trials = shufflesWorthTrying(problem, units, budget);
-    while (evaluations < trials) {
-      evaluations++;
-      if (shuffleTrial(problem, units, rng, order, groupOfStudent)) {
-        return { outcome: 'valid', groupOfStudent, evaluations };
-      }
-    }
-    yield { done: 0.1 };
-    const placed = yield* place(problem, units, budget, rng);
-    evaluations += placed.evaluations;
-    if (placed.outcome === 'found') {
-      placed.placement.complete(rng, groupOfStudent);
-      const steps = budget.mixingPerStudent * problem.studentCount;
-      mix(problem, units, groupOfStudent, steps, rng);
-      return { outcome: 'valid', groupOfStudent, evaluations: evaluations + steps };
-    }
-    if (placed.outcome === 'paused') {
-      return yield* repair(problem, budget, rng, evaluations, 'notFound');
-    }
+  const found = obviousReason(problem, units)
+    ? { outcome: 'impossible' as const, groupOfStudent: null, evaluations: 0 }
+    : yield* findValid(problem, units, budget, rng);
+  if (found.outcome === 'valid') {
+    const improved = yield* improve(problem, units, goals, found.groupOfStudent, budget, rng);
+    const evaluations = found.evaluations + improved.evaluations;
+    return { outcome: 'valid', groupOfStudent: improved.groupOfStudent, evaluations };
   }
-  return yield* repair(problem, budget, rng, evaluations, 'impossible');
+  const least = yield* breakLeast(problem, units, goals, budget, rng);
+  const evaluations = found.evaluations + least.evaluations;
+  // What was thought not found may have come up after all.
+  const kept = least.penalty === 0 && ruleBreaks(problem, least.groupOfStudent).length === 0;
+  return {
+    outcome: kept && found.outcome === 'notFound' ? 'valid' : found.outcome,
+    groupOfStudent: least.groupOfStudent,
+    evaluations,
+  };
+}
+
+type Found =
+  | { readonly outcome: 'valid'; readonly groupOfStudent: Int32Array; readonly evaluations: number }
+  | {
+      readonly outcome: 'impossible' | 'notFound';
+      readonly groupOfStudent: null;
+      readonly evaluations: number;
+    };
+
+function* findValid(problem: Problem, units: Units, budget: Budget, rng: Rng): Search<Found> {
+  const deal = new Deal(problem);
+  let evaluations = 0;
+  const valid = (groupOfStudent: Int32Array): Found => ({
+    outcome: 'valid',
+    groupOfStudent,
+    evaluations,
+  });
+  const trials = shufflesWorthTrying(problem, units, budget);
+  while (evaluations < trials) {
+    evaluations++;
+    deal.draw(rng);
+    if (ruleBreaks(problem, deal.groupOfStudent).length === 0) return valid(deal.groupOfStudent);
+  }
+  yield { done: 0.02 };
+  const placed = yield* place(problem, units, budget, rng);
+  evaluations += placed.evaluations;
+  if (placed.outcome !== 'found') {
+    return { outcome: placed.outcome, groupOfStudent: null, evaluations };
+  }
+  const steps = budget.mixingPerStudent * problem.studentCount;
+  mix(problem, units, placed.groupOfStudent, steps, rng);
+  evaluations += steps;
+  return valid(placed.groupOfStudent);
 }
 
 /** A large class with rules hardly ever comes out right by chance: then one trial in a hundred is plenty. */
 function shufflesWorthTrying(problem: Problem, units: Units, budget: Budget): number {
-  const free = units.unitCount === problem.studentCount && units.neighbours.length === 0;
+  const free = units.unitCount === problem.studentCount && problem.rules.length === 0;
   if (free) return 1;
   return problem.studentCount > 200 ? Math.ceil(budget.shuffles / 100) : budget.shuffles;
 }
 
-/** Whether the rules can hold at all: the complete search alone, without dealing anybody. */
+/** Whether the rules can hold at all, without dealing anybody. */
 export function decide(
   problem: Problem,
   nodes: number,
@@ -72,56 +113,140 @@ export function decide(
 ): 'possible' | 'impossible' | 'unknown' {
   const units = unitsOf(problem);
   if (obviousReason(problem, units)) return 'impossible';
-  const placement = new Placement(problem, units);
+  const placement = placementOf(problem, units);
+  if (!placement) return 'unknown';
+  const QUICK_TRIES = 5;
+  for (let attempt = 0; attempt < QUICK_TRIES; attempt++) {
+    if (placeGreedily(placement, units, problem.groupCount, rng)) return 'possible';
+  }
+  const early = new ExactSearch(problem, units, placement, rng).run(Math.ceil(nodes / 8));
+  if (early !== 'paused') return early === 'found' ? 'possible' : 'impossible';
+  const repair = new Repair(problem, rng);
+  repair.run(200 * problem.studentCount);
+  if (repair.incumbentPenalty === 0) return 'possible';
   const outcome = new ExactSearch(problem, units, placement, rng).run(nodes);
   if (outcome === 'paused') return 'unknown';
   return outcome === 'found' ? 'possible' : 'impossible';
 }
 
-function* place(problem: Problem, units: Units, budget: Budget, rng: Rng) {
+function placementOf(problem: Problem, units: Units): Placement | null {
+  // Every unit might be spoken of; only then is the memory a matter.
+  if (units.unitCount * problem.groupCount > 4 * MOST_CELLS) return null;
   const placement = new Placement(problem, units);
-  let evaluations = 0;
-  for (let attempt = 0; attempt < budget.greedyTries; attempt++) {
-    evaluations++;
-    if (placeGreedily(placement, units, problem.groupCount, rng)) {
-      return { outcome: 'found' as const, placement, evaluations };
-    }
-  }
-  let nodes = 0;
-  for (let dive = FIRST_DIVE_NODES; nodes < budget.nodes; dive = Math.ceil(dive * 1.5)) {
-    const search = new ExactSearch(problem, units, placement, rng);
-    // The last dive takes all that is left: a proof needs one long search, not many short ones.
-    const end = dive > budget.nodes / 8 ? budget.nodes : Math.min(budget.nodes, nodes + dive);
-    while (nodes < end) {
-      const slice = Math.min(NODES_A_SLICE, end - nodes);
-      const outcome = search.run(slice);
-      nodes += slice;
-      if (outcome !== 'paused') return { outcome, placement, evaluations: evaluations + nodes };
-      yield { done: 0.1 + (0.6 * nodes) / budget.nodes };
-    }
-  }
-  return { outcome: 'paused' as const, placement, evaluations: evaluations + nodes };
+  return placement.constrained.length * problem.groupCount > MOST_CELLS ? null : placement;
 }
 
-function* repair(
+type Placed =
+  | {
+      readonly outcome: 'found';
+      readonly groupOfStudent: Int32Array;
+      readonly evaluations: number;
+    }
+  | { readonly outcome: 'impossible' | 'notFound'; readonly evaluations: number };
+
+/** Quick placements, short dives of the complete search, a repair, then one long dive that may prove the worst. */
+function* place(problem: Problem, units: Units, budget: Budget, rng: Rng): Search<Placed> {
+  const placement = placementOf(problem, units);
+  let evaluations = 0;
+  const found = (): Placed | null => {
+    const groupOfStudent = new Int32Array(problem.studentCount);
+    return placement?.complete(rng, groupOfStudent)
+      ? { outcome: 'found', groupOfStudent, evaluations }
+      : null;
+  };
+  if (placement) {
+    for (let attempt = 0; attempt < budget.greedyTries; attempt++) {
+      evaluations++;
+      const done = placeGreedily(placement, units, problem.groupCount, rng) ? found() : null;
+      if (done) return done;
+    }
+    for (let dive = 0; dive < 3; dive++) {
+      const search = new ExactSearch(problem, units, placement, rng);
+      const nodes = Math.min(budget.nodes, FIRST_DIVE_NODES * 2 ** dive);
+      const outcome = yield* run(search, nodes, 0.02 + dive * 0.03);
+      evaluations += nodes;
+      if (outcome === 'impossible') return { outcome, evaluations };
+      const done = outcome === 'found' ? found() : null;
+      if (done) return done;
+    }
+  }
+  const repair = new Repair(problem, rng);
+  for (const part of [EARLY_REPAIR, 1]) {
+    const most = budget.repairSwaps * part;
+    for (let swaps = 0; swaps < most && repair.incumbentPenalty > 0;) {
+      swaps += repair.run(Math.min(SWAPS_A_SLICE, most - swaps));
+      evaluations += SWAPS_A_SLICE;
+      yield { done: 0.1 + part * 0.2 };
+    }
+    if (repair.incumbentPenalty === 0) {
+      return { outcome: 'found', groupOfStudent: repair.incumbent.slice(), evaluations };
+    }
+    if (!placement || part === 1) continue;
+    const search = new ExactSearch(problem, units, placement, rng);
+    const outcome = yield* run(search, budget.nodes, 0.2);
+    evaluations += budget.nodes;
+    if (outcome === 'impossible') return { outcome, evaluations };
+    const done = outcome === 'found' ? found() : null;
+    if (done) return done;
+  }
+  return { outcome: 'notFound', evaluations };
+}
+
+function* run(search: ExactSearch, nodes: number, from: number) {
+  for (let visited = 0; visited < nodes; visited += NODES_A_SLICE) {
+    const outcome = search.run(Math.min(NODES_A_SLICE, nodes - visited));
+    if (outcome !== 'paused') return outcome;
+    yield { done: from + 0.1 * (visited / nodes) };
+  }
+  return 'paused' as const;
+}
+
+/** The goals' costs brought down from a valid start, from several such where the class is small. */
+function* improve(
   problem: Problem,
+  units: Units,
+  goals: readonly PreparedGoal[],
+  start: Int32Array,
   budget: Budget,
   rng: Rng,
-  spent: number,
-  verdict: 'impossible' | 'notFound',
-): Search<Solved> {
-  const search = new Repair(problem, rng);
-  // Where it is proved that something must break, a little patience finds the least that can.
-  const patience = verdict === 'impossible' ? 20 * problem.studentCount ** 2 : budget.repairSwaps;
-  const most = Math.min(patience, budget.repairSwaps);
-  let swaps = 0;
-  while (swaps < most && search.incumbentPenalty > 0) {
-    swaps += search.run(Math.min(SWAPS_A_SLICE, most - swaps));
-    yield { done: 0.7 + (0.3 * Math.min(swaps, most)) / most };
+): Search<Pick<Annealed, 'groupOfStudent' | 'evaluations'>> {
+  if (goals.length === 0) return { groupOfStudent: start, evaluations: 0 };
+  const least = goals.reduce((sum, { goal, leastValue }) => sum + goal.weight * leastValue, 0);
+  let best: Annealed | null = null;
+  let evaluations = 0;
+  for (let run = 0; run < budget.starts; run++) {
+    const from = start.slice();
+    if (run > 0) mix(problem, units, from, problem.studentCount * 10, rng);
+    const share = budget.exchanges / budget.starts;
+    const annealed: Annealed = yield* anneal(problem, units, goals, from, share, rng);
+    evaluations += annealed.evaluations;
+    if (!best || annealed.cost < best.cost) best = annealed;
+    if (best.cost <= least + 1e-12) break;
   }
-  return {
-    outcome: search.incumbentPenalty === 0 ? 'valid' : verdict,
-    groupOfStudent: search.incumbent,
-    evaluations: spent + swaps,
-  };
+  return { groupOfStudent: best?.groupOfStudent ?? start, evaluations };
+}
+
+/** The arrangement that breaks least, and among those met the one with the least cost. */
+function* breakLeast(
+  problem: Problem,
+  units: Units,
+  goals: readonly PreparedGoal[],
+  budget: Budget,
+  rng: Rng,
+): Search<Annealed> {
+  const repair = new Repair(problem, rng);
+  const most = Math.min(budget.repairSwaps, 20 * problem.studentCount ** 2);
+  let swaps = 0;
+  while (swaps < most && repair.incumbentPenalty > 0) {
+    swaps += repair.run(Math.min(SWAPS_A_SLICE, most - swaps));
+    yield { done: 0.5 + (0.3 * Math.min(swaps, most)) / most };
+  }
+  if (goals.length === 0) {
+    const { incumbent: groupOfStudent, incumbentPenalty: penalty } = repair;
+    return { groupOfStudent, cost: 0, penalty, evaluations: swaps };
+  }
+  const single = singleUnits(units, problem.studentCount);
+  const share = budget.exchanges / 2;
+  const annealed = yield* anneal(problem, single, goals, repair.incumbent, share, rng);
+  return { ...annealed, evaluations: annealed.evaluations + swaps };
 }

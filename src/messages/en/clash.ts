@@ -11,7 +11,22 @@ export function clashSentence(reason: ClashReason, nameOf: (id: string) => strin
       return `${names} stay together: that is ${reason.blockSize} students, and the largest group has room for ${reason.largestGroup}.`;
     case 'tooManyApart':
       return `${names} would each need a group of their own: that is ${reason.needed}, and there ${reason.groups === 1 ? 'is 1 group' : `are ${reason.groups} groups`}.`;
+    case 'noGroupFits':
+      return `${names} cannot sit anywhere: what is fixed about groups and sections leaves no group for ${reason.students.length === 1 ? 'that student' : 'them together'}.`;
+    case 'pinnedTooMany':
+      return `${names} are fixed to one group: that is ${reason.students.length} students, and it has ${reason.seats} seats.`;
+    case 'tooFewSections':
+      return `Sections stay among themselves, and there are ${reason.sections} sections for ${reason.groups === 1 ? '1 group' : `${reason.groups} groups`}.`;
+    case 'tooFewWithValue':
+      return `All groups together need ${reason.needed} students with ${reason.value}, and ${reason.have} ${reason.have === 1 ? 'is' : 'are'} here.`;
+    case 'tooManyWithValue':
+      return `There are ${reason.have} students with ${reason.value}, and all groups together may take ${reason.needed}.`;
+    case 'aloneWithValue':
+      return `${names} is the only one with ${reason.value}, so nobody can be there too.`;
     case 'exhausted':
+      if (reason.students.length === 0) {
+        return 'Every way of making groups of these sizes breaks one of the rules.';
+      }
       return `Every way of placing ${names} in groups of these sizes breaks one of the rules about them.`;
     default:
       return reason satisfies never;

@@ -1,5 +1,5 @@
 import type { RequestIssue } from '../../schema/request';
-import type { SizingIssue } from '../../core/problem/sizes';
+import type { ProblemIssue } from '../../core/problem/problem';
 
 /** One sentence for a request that cannot be used. */
 export function requestIssueSentence(issue: RequestIssue): string {
@@ -12,11 +12,11 @@ export function requestIssueSentence(issue: RequestIssue): string {
     case 'ruleNotKnown':
       return issue.kind === ''
         ? `A rule names no kind${at}.`
-        : `Rules of the kind "${issue.kind}" cannot be kept yet${at}. This Gruppetto knows "apart" and "together".`;
+        : `Rules of the kind "${issue.kind}" are not known${at}. Known are apart, together, sameSection, pin, atLeast, atMost and notAlone.`;
     case 'goalNotKnown':
-      return `Goals of the kind "${issue.kind}" cannot be pursued yet${at}. Leave "goals" empty.`;
-    case 'roundsNotKnown':
-      return `${issue.given} rounds at once cannot be made yet${at}. Leave "rounds" at 1.`;
+      return issue.kind === ''
+        ? `A goal names no kind${at}.`
+        : `Goals of the kind "${issue.kind}" are not known${at}. Known are spread, alike, freshPartners, wishes and steady.`;
     case 'unknownField':
       return `The field "${issue.field}" is not part of the request format${at}.`;
     case 'wrongValue':
@@ -24,9 +24,17 @@ export function requestIssueSentence(issue: RequestIssue): string {
     case 'studentTwice':
       return `The student "${issue.id}" is in the list twice${at}.`;
     case 'unknownStudent':
-      return `A rule names "${issue.id}", who is not among the students${at}.`;
+      return `"${issue.id}" is named, but is not among the students${at}.`;
     case 'tooFewInRule':
       return `A rule needs at least two different students and has ${issue.given}${at}.`;
+    case 'unknownAttribute':
+      return `No student has "${issue.attribute}"${at}.`;
+    case 'negativeGroup':
+      return `Groups are counted from 0, and ${issue.given} is below that${at}.`;
+    case 'noCurrent':
+      return `The goal "steady" needs "current", the groups to stay near to${at}.`;
+    case 'seatedTwice':
+      return `"${issue.id}" sits in two groups of "current"${at}.`;
     case 'tooManyStudents':
       return `The request has ${issue.given} students; the limit is ${issue.most}.`;
     default:
@@ -35,7 +43,7 @@ export function requestIssueSentence(issue: RequestIssue): string {
 }
 
 /** Why a number of groups or a size of group cannot be had. */
-export function sizingIssueSentence(issue: SizingIssue): string {
+export function sizingIssueSentence(issue: ProblemIssue): string {
   switch (issue.code) {
     case 'noStudents':
       return 'There is nobody to put into groups: no student is here.';
@@ -47,6 +55,8 @@ export function sizingIssueSentence(issue: SizingIssue): string {
       return issue.most === 1
         ? 'There can be only 1 group, for 1 student is here.'
         : `There can be at most ${issue.most} groups, one for each student here.`;
+    case 'noSuchGroup':
+      return `A student is fixed to group ${issue.given}, counted from 0, and there ${issue.groups === 1 ? 'is 1 group' : `are ${issue.groups} groups`}.`;
     case 'sizeTooSmall':
       return 'A group needs at least 1 student.';
     default:

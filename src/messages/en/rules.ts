@@ -40,6 +40,7 @@ export const clash = {
   notFoundTitle: 'Not every rule was kept',
   rulesConcerned: 'Rules concerned',
   makeGroups: (groups: number) => `Make ${count(groups, 'group')}`,
+  makeSize: (size: number) => `Make groups of ${size}`,
   drop: (sentence: string) => `Leave out: ${sentence}`,
   useAnyway: (broken: number) =>
     `Use the best found, with ${broken === 1 ? '1 rule' : `${broken} rules`} broken`,

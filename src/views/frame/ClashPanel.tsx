@@ -14,6 +14,7 @@ interface ClashPanelProps {
   readonly nameOf: NameOf;
   readonly onDrop: (rule: RuleRecord) => void;
   readonly onGroups: (groups: number) => void;
+  readonly onSize: (size: number) => void;
   /** Takes the best found although it breaks rules. */
   readonly onUseAnyway?: () => void;
 }
@@ -25,6 +26,7 @@ export function ClashPanel({
   nameOf,
   onDrop,
   onGroups,
+  onSize,
   onUseAnyway,
 }: ClashPanelProps) {
   const { clash, broken = [] } = result;
@@ -51,6 +53,7 @@ export function ClashPanel({
             sentenceOf={sentenceOf}
             onDrop={onDrop}
             onGroups={onGroups}
+            onSize={onSize}
           />
         ))}
         {onUseAnyway && (
@@ -69,9 +72,17 @@ interface WayOutButtonProps {
   readonly sentenceOf: (rule: RuleRecord) => string;
   readonly onDrop: (rule: RuleRecord) => void;
   readonly onGroups: (groups: number) => void;
+  readonly onSize: (size: number) => void;
 }
 
-function WayOutButton({ way, rules, sentenceOf, onDrop, onGroups }: WayOutButtonProps) {
+function WayOutButton({ way, rules, sentenceOf, onDrop, onGroups, onSize }: WayOutButtonProps) {
+  if ('size' in way) {
+    return (
+      <Button variant="paper" onClick={() => onSize(way.size)}>
+        {say.clash.makeSize(way.size)}
+      </Button>
+    );
+  }
   if ('groups' in way) {
     return (
       <Button variant="paper" onClick={() => onGroups(way.groups)}>

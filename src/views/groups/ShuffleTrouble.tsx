@@ -1,6 +1,7 @@
 'use client';
 
 import type { LineupRecord } from '@/schema/lineup';
+import type { SizingChoice } from '@/schema/lineup';
 import type { RuleRecord } from '@/schema/rule';
 import { changeSizing } from '@/store/actions/lineups';
 import { removeRule } from '@/store/actions/rules';
@@ -8,6 +9,7 @@ import { useStore } from '@/store/react';
 import { say } from '@/messages';
 import { ClashPanel } from '../frame/ClashPanel';
 import type { NameOf } from '../frame/names';
+import { sizingWithSize } from '../frame/sizingWithSize';
 import type { useShuffle } from '../frame/useShuffle';
 import { useNotices } from '../primitives/notices';
 import styles from './ShuffleTrouble.module.css';
@@ -40,8 +42,7 @@ export function ShuffleTrouble({ lineup, rules, shuffle, nameOf }: ShuffleTroubl
       action: { label: say.frame.undoShort, run: () => void store.history.undo() },
     });
   };
-  const makeGroups = (count: number): void => {
-    const sizing = { by: 'count', count } as const;
+  const makeWith = (sizing: SizingChoice): void => {
     changeSizing(store, lineup.id, sizing);
     void shuffle.make({ recipe: { ...lineup.recipe, sizing } });
   };
@@ -52,7 +53,8 @@ export function ShuffleTrouble({ lineup, rules, shuffle, nameOf }: ShuffleTroubl
         rules={state.rules}
         nameOf={nameOf}
         onDrop={drop}
-        onGroups={makeGroups}
+        onGroups={(count) => makeWith({ by: 'count', count })}
+        onSize={(size) => makeWith(sizingWithSize(lineup, size))}
         onUseAnyway={shuffle.keepAnyway}
       />
     </div>

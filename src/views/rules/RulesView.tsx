@@ -10,6 +10,7 @@ import { ClashPanel } from '../frame/ClashPanel';
 import { useTileNames } from '../frame/names';
 import { useClassId } from '../frame/useClassId';
 import { useRoll } from '../frame/students';
+import { sizingWithSize } from '../frame/sizingWithSize';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { useNotices } from '../primitives/notices';
 import { RuleEntry } from './RuleEntry';
@@ -68,6 +69,7 @@ export function RulesView() {
             nameOf={nameOf}
             onDrop={remove}
             onGroups={(count) => changeSizing(store, lineup.id, { by: 'count', count })}
+            onSize={(size) => changeSizing(store, lineup.id, sizingWithSize(lineup, size))}
           />
         )}
         <h3 className={styles.subtitle}>{say.rules.whereTitle}</h3>

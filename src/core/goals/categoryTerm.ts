@@ -1,0 +1,160 @@
+import type { Arrangement, Exchange, Term } from '../search/arrangement';
+
+/** Counts of each value in each group, kept up to date; what they cost is for the kinds below to say. */
+abstract class CategoryTerm implements Term {
+  value = 0;
+  /** group * valueCount + value → students. */
+  protected readonly counts: Int32Array;
+  /** group → students whose value is known. */
+  protected readonly known: Int32Array;
+
+  constructor(
+    private readonly valueOfStudent: Int32Array,
+    protected readonly valueCount: number,
+    private readonly groupCount: number,
+  ) {
+    this.counts = new Int32Array(groupCount * valueCount);
+    this.known = new Int32Array(groupCount);
+  }
+
+  /** What a group costs as it stands. */
+  protected abstract costOfGroup(group: number): number;
+
+  reset({ groupOfStudent }: Arrangement): void {
+    this.counts.fill(0);
+    this.known.fill(0);
+    groupOfStudent.forEach((group, student) => this.count(student, group, 1));
+    this.value = 0;
+    for (let group = 0; group < this.groupCount; group++) this.value += this.costOfGroup(group);
+  }
+
+  delta(exchange: Exchange): number {
+    const { from, to } = exchange;
+    const before = this.costOfGroup(from) + this.costOfGroup(to);
+    this.move(exchange, 1);
+    const after = this.costOfGroup(from) + this.costOfGroup(to);
+    this.move(exchange, -1);
+    return after - before;
+  }
+
+  commit(exchange: Exchange): void {
+    this.value += this.delta(exchange);
+    this.move(exchange, 1);
+  }
+
+  private move(exchange: Exchange, step: 1 | -1): void {
+    const { from, to, going, goingCount, coming, comingCount } = exchange;
+    for (let i = 0; i < goingCount; i++) {
+      this.count(going[i] as number, from, -step);
+      this.count(going[i] as number, to, step);
+    }
+    for (let i = 0; i < comingCount; i++) {
+      this.count(coming[i] as number, to, -step);
+      this.count(coming[i] as number, from, step);
+    }
+  }
+
+  private count(student: number, group: number, step: number): void {
+    const value = this.valueOfStudent[student] as number;
+    if (value < 0) return;
+    const cell = group * this.valueCount + value;
+    this.counts[cell] = (this.counts[cell] as number) + step;
+    this.known[group] = (this.known[group] as number) + step;
+  }
+}
+
+/** Guards shares that are whole numbers against the last bit of a division. */
+const EPSILON = 1e-9;
+
+/**
+ * How far the count of each value in each group lies outside the floor and ceiling of its proportional share, added
+ * up and divided by the students.
+ */
+export class ShareTerm extends CategoryTerm {
+  /** known * valueCount + value → least and most students of the value that are no fault. */
+  private readonly least: Int32Array;
+  private readonly most: Int32Array;
+
+  constructor(
+    valueOfStudent: Int32Array,
+    valueCount: number,
+    groupCount: number,
+    capacity: number,
+    private readonly scale: number,
+  ) {
+    super(valueOfStudent, valueCount, groupCount);
+    const all = new Int32Array(valueCount);
+    valueOfStudent.forEach((value) => {
+      if (value >= 0) all[value] = (all[value] as number) + 1;
+    });
+    const total = all.reduce((sum, count) => sum + count, 0);
+    const share = (known: number, value: number): number =>
+      (known * (all[value] as number)) / Math.max(1, total);
+    const cells = (capacity + 1) * valueCount;
+    const cell = (place: number): [number, number] => [
+      Math.floor(place / valueCount),
+      place % valueCount,
+    ];
+    this.least = Int32Array.from({ length: cells }, (_, place) =>
+      Math.floor(share(...cell(place)) + EPSILON),
+    );
+    this.most = Int32Array.from({ length: cells }, (_, place) =>
+      Math.ceil(share(...cell(place)) - EPSILON),
+    );
+  }
+
+  protected costOfGroup(group: number): number {
+    const { valueCount, counts, least, most } = this;
+    const row = (this.known[group] as number) * valueCount;
+    const start = group * valueCount;
+    let out = 0;
+    for (let value = 0; value < valueCount; value++) {
+      const count = counts[start + value] as number;
+      const low = least[row + value] as number;
+      const high = most[row + value] as number;
+      if (count < low) out += low - count;
+      else if (count > high) out += count - high;
+    }
+    return out * this.scale;
+  }
+}
+
+/**
+ * How unlike the members of groups are: what differs within groups as a part of what differs among all, in the sums
+ * of squares for categories of Light and Margolin (1971): (n - sum of squared counts / n) / 2.
+ */
+export class WithinTerm extends CategoryTerm {
+  constructor(
+    valueOfStudent: Int32Array,
+    valueCount: number,
+    groupCount: number,
+    private readonly scale: number,
+  ) {
+    super(valueOfStudent, valueCount, groupCount);
+  }
+
+  protected costOfGroup(group: number): number {
+    const known = this.known[group] as number;
+    if (known === 0) return 0;
+    const start = group * this.valueCount;
+    let squares = 0;
+    for (let value = 0; value < this.valueCount; value++) {
+      const count = this.counts[start + value] as number;
+      squares += count * count;
+    }
+    return ((known - squares / known) / 2) * this.scale;
+  }
+}
+
+/** What differs among all students whose value is known, in the same sums of squares. */
+export function variationOf(valueOfStudent: Int32Array, valueCount: number): number {
+  const counts = new Int32Array(valueCount);
+  let known = 0;
+  valueOfStudent.forEach((value) => {
+    if (value < 0) return;
+    counts[value] = (counts[value] as number) + 1;
+    known++;
+  });
+  const squares = counts.reduce((sum, count) => sum + count * count, 0);
+  return known === 0 ? 0 : (known - squares / known) / 2;
+}

@@ -1,0 +1,99 @@
+import type { Arrangement, Exchange, Term } from '../search/arrangement';
+
+/** A number of the students, as what each has above or below the mean of all. */
+export interface Deviations {
+  /** student → value less the mean; 0 where it is missing. */
+  readonly ofStudent: Float64Array;
+  /** student → 1 where a value is given. */
+  readonly known: Uint8Array;
+  /** Sum of squares; the number's variance times those who have one. */
+  readonly total: number;
+  readonly count: number;
+}
+
+export function deviations(values: Float64Array, known: Uint8Array): Deviations {
+  let [count, sum] = [0, 0];
+  known.forEach((has, student) => {
+    count += has;
+    sum += has * (values[student] as number);
+  });
+  const mean = count === 0 ? 0 : sum / count;
+  const ofStudent = values.map((value, student) => (known[student] === 1 ? value - mean : 0));
+  const total = ofStudent.reduce((squares, value) => squares + value * value, 0);
+  return { ofStudent, known, total, count };
+}
+
+/**
+ * How far the groups' means lie from the mean of all: the sum over groups of known members x (mean - mean of
+ * all)^2, divided by the sum of squares. 0 when all means are equal, 1 when all within each group are equal.
+ */
+export class BetweenTerm implements Term {
+  value = 0;
+  /** group → deviations of its members added up. */
+  private readonly sum: Float64Array;
+  /** group → members whose number is known. */
+  private readonly count: Int32Array;
+
+  /** `sign` 1 for groups alike, -1 and `offset` 1 for members alike: what lies not between groups lies within. */
+  constructor(
+    private readonly of: Deviations,
+    groupCount: number,
+    private readonly sign: 1 | -1,
+    private readonly offset: 0 | 1,
+  ) {
+    this.sum = new Float64Array(groupCount);
+    this.count = new Int32Array(groupCount);
+  }
+
+  reset({ groupOfStudent }: Arrangement): void {
+    this.sum.fill(0);
+    this.count.fill(0);
+    groupOfStudent.forEach((group, student) => {
+      this.sum[group] = (this.sum[group] as number) + (this.of.ofStudent[student] as number);
+      this.count[group] = (this.count[group] as number) + (this.of.known[student] as number);
+    });
+    let between = 0;
+    this.sum.forEach((sum, group) => (between += part(sum, this.count[group] as number)));
+    this.value = this.offset + (this.sign * between) / this.of.total;
+  }
+
+  delta(exchange: Exchange): number {
+    const { from, to } = exchange;
+    const [sum, count] = [this.netSum(exchange), this.netCount(exchange)];
+    const [sumFrom, sumTo] = [this.sum[from] as number, this.sum[to] as number];
+    const [countFrom, countTo] = [this.count[from] as number, this.count[to] as number];
+    const before = part(sumFrom, countFrom) + part(sumTo, countTo);
+    const after = part(sumFrom - sum, countFrom - count) + part(sumTo + sum, countTo + count);
+    return (this.sign * (after - before)) / this.of.total;
+  }
+
+  commit(exchange: Exchange): void {
+    this.value += this.delta(exchange);
+    const { from, to } = exchange;
+    const [sum, count] = [this.netSum(exchange), this.netCount(exchange)];
+    this.sum[from] = (this.sum[from] as number) - sum;
+    this.sum[to] = (this.sum[to] as number) + sum;
+    this.count[from] = (this.count[from] as number) - count;
+    this.count[to] = (this.count[to] as number) + count;
+  }
+
+  private netSum({ going, goingCount, coming, comingCount }: Exchange): number {
+    const { ofStudent } = this.of;
+    let net = 0;
+    for (let i = 0; i < goingCount; i++) net += ofStudent[going[i] as number] as number;
+    for (let i = 0; i < comingCount; i++) net -= ofStudent[coming[i] as number] as number;
+    return net;
+  }
+
+  private netCount({ going, goingCount, coming, comingCount }: Exchange): number {
+    const { known } = this.of;
+    let net = 0;
+    for (let i = 0; i < goingCount; i++) net += known[going[i] as number] as number;
+    for (let i = 0; i < comingCount; i++) net -= known[coming[i] as number] as number;
+    return net;
+  }
+}
+
+function part(sum: number, count: number): number {
+  return count === 0 ? 0 : (sum * sum) / count;
+}

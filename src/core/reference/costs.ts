@@ -1,0 +1,125 @@
+import type { Attribute } from '../problem/attributes';
+import type { Assignment, Problem } from '../problem/problem';
+import { groupsOf } from './check';
+
+/** The costs of the open format, each worked out from the groups alone in the plainest way; 0 is perfect. */
+
+type NumberAttribute = Extract<Attribute, { kind: 'number' }>;
+type CategoryAttribute = Extract<Attribute, { kind: 'category' }>;
+
+export function spreadCost(problem: Problem, of: Attribute, groupOfStudent: Assignment): number {
+  return of.kind === 'number'
+    ? numberSpread(problem, of, groupOfStudent)
+    : categorySpread(problem, of, groupOfStudent);
+}
+
+export function alikeCost(problem: Problem, of: Attribute, groupOfStudent: Assignment): number {
+  const all = groupsOf(problem, groupOfStudent);
+  const everybody = [...groupOfStudent.keys()];
+  const variation =
+    of.kind === 'number'
+      ? (group: readonly number[]) => squares(valuesIn(group, of))
+      : (group: readonly number[]) => unlikePairs(group, of);
+  const total = variation(everybody);
+  if (total === 0) return 0;
+  return all.reduce((sum, group) => sum + variation(group), 0) / total;
+}
+
+/** Sum over groups of size x (group mean - class mean)^2, divided by n x class variance. */
+function numberSpread(problem: Problem, of: NumberAttribute, groupOfStudent: Assignment): number {
+  const all = valuesIn([...groupOfStudent.keys()], of);
+  const total = squares(all);
+  if (total === 0) return 0;
+  const between = groupsOf(problem, groupOfStudent)
+    .map((group) => valuesIn(group, of))
+    .filter((values) => values.length > 0)
+    .reduce((sum, values) => sum + values.length * (mean(values) - mean(all)) ** 2, 0);
+  return between / total;
+}
+
+/** How far each count lies outside the floor and ceiling of its proportional share, added up. */
+function categorySpread(
+  problem: Problem,
+  of: CategoryAttribute,
+  groupOfStudent: Assignment,
+): number {
+  const have = (group: readonly number[], value: number): number =>
+    group.filter((student) => of.valueOfStudent[student] === value).length;
+  const known = (group: readonly number[]): number =>
+    group.filter((student) => (of.valueOfStudent[student] as number) >= 0).length;
+  const everybody = [...groupOfStudent.keys()];
+  let cost = 0;
+  for (const group of groupsOf(problem, groupOfStudent)) {
+    of.values.forEach((_, value) => {
+      // Whole numbers first, so that a share that is one is seen to be.
+      const times = known(group) * have(everybody, value);
+      const [low, high] = [
+        Math.floor(times / known(everybody)),
+        Math.ceil(times / known(everybody)),
+      ];
+      cost += Math.max(0, low - have(group, value), have(group, value) - high);
+    });
+  }
+  return cost;
+}
+
+/** For a pair that meets m times (history and new rounds), m - 1. */
+export function repeatPairs(problem: Problem, rounds: readonly Assignment[]): number {
+  const met = new Map<string, number>();
+  const meet = (group: readonly number[]): void =>
+    group.forEach((one, i) =>
+      group.slice(i + 1).forEach((two) => {
+        const key = one < two ? `${one} ${two}` : `${two} ${one}`;
+        met.set(key, (met.get(key) ?? 0) + 1);
+      }),
+    );
+  problem.history.forEach((groups) => groups.forEach((group) => meet([...group])));
+  rounds.forEach((round) => groupsOf(problem, round).forEach(meet));
+  return [...met.values()].reduce((sum, times) => sum + times - 1, 0);
+}
+
+/** Students with wishes of which none is met. */
+export function unmetWishes({ wishesOfStudent }: Problem, groupOfStudent: Assignment): number {
+  return wishesOfStudent.filter(
+    (named, student) =>
+      named.length > 0 && !named.some((other) => groupOfStudent[other] === groupOfStudent[student]),
+  ).length;
+}
+
+/** Students who are not in the group that `current` has them in. */
+export function movesFromCurrent(
+  { currentOfStudent }: Problem,
+  groupOfStudent: Assignment,
+): number {
+  const current = currentOfStudent ?? new Int32Array(0);
+  return current.filter((group, student) => group !== -1 && groupOfStudent[student] !== group)
+    .length;
+}
+
+function valuesIn(group: readonly number[], of: NumberAttribute): number[] {
+  return group
+    .filter((student) => of.known[student] === 1)
+    .map((student) => of.valueOfStudent[student] as number);
+}
+
+function mean(values: readonly number[]): number {
+  return values.reduce((sum, value) => sum + value, 0) / values.length;
+}
+
+function squares(values: readonly number[]): number {
+  return values.length === 0
+    ? 0
+    : values.reduce((sum, value) => sum + (value - mean(values)) ** 2, 0);
+}
+
+/** Unlike pairs as a part of the members whose value is known: Light and Margolin's sum of squares. */
+function unlikePairs(group: readonly number[], of: CategoryAttribute): number {
+  const values = group
+    .map((student) => of.valueOfStudent[student] as number)
+    .filter((value) => value >= 0);
+  if (values.length === 0) return 0;
+  const unlike = values.flatMap((one, i) =>
+    values.slice(i + 1).filter((two) => two !== one),
+  ).length;
+  return unlike / values.length;
+}

@@ -1,0 +1,47 @@
+import type { PairBuilder } from '../problem/pairs';
+import type { Problem } from '../problem/problem';
+
+/**
+ * The most rounds that could be had without anybody meeting a partner twice, whatever the history: a student meets
+ * s - 1 new ones in each round, and there are n - 1. Two cases are known to fall short of that by one: 6 students in
+ * threes have 1 and 12 in threes 4 (no Kirkman system with holes of those orders; Rees and Stinson 1987), and 12 in
+ * sixes, 36 in sixes have fewer for want of orthogonal squares of order 6 (Tarry 1900).
+ */
+export function mostFreshRounds({ studentCount, sizeOfGroup }: Problem): number {
+  const sizes = [...new Set(sizeOfGroup)];
+  // With mixed sizes the students of the larger groups change from round to round: pairs are what runs out.
+  const pairs = sizeOfGroup.reduce((sum, size) => sum + (size * (size - 1)) / 2, 0);
+  if (pairs === 0) return Number.MAX_SAFE_INTEGER;
+  const byPairs = Math.floor((studentCount * (studentCount - 1)) / 2 / pairs);
+  const [size = 1] = sizes;
+  if (sizes.length > 1) return byPairs;
+  const groups = sizeOfGroup.length;
+  // No two members of one group may meet again, so as soon as there are two rounds there must be size groups.
+  if (groups < size) return 1;
+  const known = KNOWN_TO_FALL_SHORT.get(`${studentCount}/${size}`);
+  return Math.min(byPairs, known ?? byPairs);
+}
+
+const KNOWN_TO_FALL_SHORT: ReadonlyMap<string, number> = new Map([
+  ['6/3', 1],
+  ['12/3', 4],
+  ['36/6', 3],
+]);
+
+/**
+ * Repeats that all rounds together must have beyond those of the history: each student has so many partner places
+ * and so many partners not met yet.
+ */
+export function leastRepeatsOver(problem: Problem, met: PairBuilder): number {
+  const { studentCount, sizeOfGroup, rounds } = problem;
+  const least = sizeOfGroup.reduce((size, one) => Math.min(size, one), studentCount);
+  const { start } = met.build();
+  let byStudents = 0;
+  for (let student = 0; student < studentCount; student++) {
+    const known = (start[student + 1] as number) - (start[student] as number);
+    byStudents += Math.max(0, rounds * (least - 1) - (studentCount - 1 - known));
+  }
+  const places = rounds * sizeOfGroup.reduce((sum, size) => sum + (size * (size - 1)) / 2, 0);
+  const fresh = (studentCount * (studentCount - 1)) / 2 - met.count;
+  return Math.max(0, Math.ceil(byStudents / 2), places - fresh);
+}

@@ -1,0 +1,20 @@
+import { SeatTerm } from '../search/seatTerm';
+import { membersByGroup, type RuleKind } from './kind';
+
+/** A group's members share one section; the break names those of a group who are not of the section most are of. */
+export const sameSection: RuleKind<'sameSection'> = {
+  kind: 'sameSection',
+  explain(problem, rule, groupOfStudent) {
+    const groups = Array.from({ length: problem.groupCount }, (): number[] => []);
+    groupOfStudent.forEach((group, student) => groups[group]?.push(student));
+    return groups.flatMap((members, group) => {
+      const sections = [...membersByGroup(members, problem.sectionOfStudent).values()];
+      const [, ...others] = sections.sort((a, b) => b.length - a.length);
+      return others.length === 0 ? [] : [{ rule, students: others.flat(), group }];
+    });
+  },
+  term({ sectionOfStudent, sectionOfGroup }, rules) {
+    if (rules.length === 0 || sectionOfGroup.every((section) => section === -1)) return null;
+    return new SeatTerm((student, group) => sectionOfStudent[student] !== sectionOfGroup[group], 1);
+  },
+};

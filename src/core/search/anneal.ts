@@ -1,0 +1,106 @@
+import type { PreparedGoal } from '../goals/kind';
+import type { Progress } from '../format';
+import type { Problem } from '../problem/problem';
+import type { Units } from '../problem/units';
+import { uniformUnit } from '../random/uniform';
+import type { Rng } from '../random/rng';
+import { ruleTerms } from '../rules/list';
+import { Arrangement } from './arrangement';
+import { Objective } from './objective';
+import { Proposals } from './proposal';
+
+export interface Annealed {
+  readonly groupOfStudent: Int32Array;
+  readonly cost: number;
+  /** 0 when every rule holds. */
+  readonly penalty: number;
+  readonly evaluations: number;
+}
+
+/** Exchanges between two looks at the temperature, and between two reports of progress. */
+const STEP = 128;
+const STEPS_A_REPORT = 32;
+/** Exchanges looked at to learn what usual changes of the cost are. */
+const SAMPLE = 200;
+/** The coldest temperature as a part of the first: below any change that still matters. */
+const COLDEST = 5e-4;
+/** What breaking a rule costs, in usual changes of the cost at the beginning. */
+const PRICE_OF_BREAKING = 6;
+const EPSILON = 1e-12;
+
+/**
+ * Brings the goals' cost down by exchanges, first loosely, then strictly (simulated annealing, Kirkpatrick, Gelatt
+ * and Vecchi 1983). Rules may be broken on the way, at a price that the cooling makes prohibitive; what is returned
+ * keeps them whenever anything met did, `start` included. Stops early at the least cost possible.
+ */
+export function* anneal(
+  problem: Problem,
+  units: Units,
+  goals: readonly PreparedGoal[],
+  start: Int32Array,
+  exchanges: number,
+  rng: Rng,
+): Generator<Progress, Annealed, void> {
+  const arrangement = new Arrangement(problem, start);
+  const objective = new Objective(goals, ruleTerms(problem, wholeBlocks(problem, units)));
+  const proposals = new Proposals(problem, units, rng);
+  objective.reset(arrangement);
+  let best = start.slice();
+  let [bestCost, bestPenalty] = [objective.cost(), objective.penalty()];
+  if (problem.groupCount < 2 || (goals.length === 0 && bestPenalty === 0)) {
+    return { groupOfStudent: best, cost: bestCost, penalty: bestPenalty, evaluations: 0 };
+  }
+  const usual = usualChange(objective, arrangement, proposals) || 1;
+  const price = PRICE_OF_BREAKING * usual;
+  const cooling = COLDEST ** (STEP / exchanges);
+  const { exchange } = proposals;
+  let temperature = usual;
+  let done = 0;
+  for (let step = 0; done < exchanges; step++) {
+    for (let i = 0; i < STEP; i++) {
+      if (!proposals.draw(arrangement)) continue;
+      // The change that this draw of chance would let pass.
+      const limit = -temperature * Math.log(1 - uniformUnit(rng));
+      const broken = objective.penaltyDelta(exchange, arrangement);
+      if (broken > 0 && broken * price > limit + usual) continue;
+      const change = objective.costDelta(exchange, arrangement) + broken * price;
+      if (change > limit) continue;
+      objective.commit(exchange, arrangement);
+      if (change >= 0 && broken >= 0) continue;
+      const penalty = objective.penalty();
+      if (penalty > bestPenalty) continue;
+      const cost = objective.cost();
+      if (penalty === bestPenalty && cost >= bestCost - EPSILON) continue;
+      best.set(arrangement.groupOfStudent);
+      [bestCost, bestPenalty] = [cost, penalty];
+    }
+    done += STEP;
+    temperature *= cooling;
+    if (bestPenalty === 0 && bestCost <= objective.leastCost + EPSILON) break;
+    if (step % STEPS_A_REPORT === 0) yield { done: done / exchanges };
+  }
+  best = best.slice();
+  return { groupOfStudent: best, cost: bestCost, penalty: bestPenalty, evaluations: done };
+}
+
+/** Mean size of the changes that random exchanges make, those that change nothing left out. */
+function usualChange(objective: Objective, arrangement: Arrangement, proposals: Proposals): number {
+  let [sum, count] = [0, 0];
+  for (let i = 0; i < SAMPLE; i++) {
+    if (!proposals.draw(arrangement)) continue;
+    const change = Math.abs(objective.costDelta(proposals.exchange, arrangement));
+    if (change < EPSILON) continue;
+    sum += change;
+    count++;
+  }
+  return count === 0 ? 0 : sum / count;
+}
+
+/** Whether the units hold every together rule whole, so that no exchange can break one. */
+function wholeBlocks({ rules }: Problem, { unitOfStudent }: Units): boolean {
+  return rules.every(
+    (rule) =>
+      rule.kind !== 'together' ||
+      rule.members.every((one) => unitOfStudent[one] === unitOfStudent[rule.members[0] as number]),
+  );
+}

@@ -1,0 +1,90 @@
+import type { Problem } from '../problem/problem';
+import type { Units } from '../problem/units';
+import { uniformInt } from '../random/uniform';
+import type { Rng } from '../random/rng';
+import type { Arrangement } from './arrangement';
+import { Exchange } from './arrangement';
+
+/**
+ * Draws exchanges between two groups: a unit and, in another group, as many students as it has, if they are whole
+ * units; or, where a larger group stands beside a smaller one of its class, a single student alone, who takes the
+ * larger size along. A step and its reverse are equally likely once `ratio` is applied as a chance of acceptance
+ * (Metropolis et al. 1953), so that a walk that takes every step the rules allow favours no arrangement.
+ */
+export class Proposals {
+  readonly exchange: Exchange;
+  /** Chance with which the last exchange drawn is to be kept at all. */
+  ratio = 1;
+
+  constructor(
+    private readonly problem: Problem,
+    private readonly units: Units,
+    private readonly rng: Rng,
+  ) {
+    const largest = problem.sizeOfGroup.reduce((most, size) => Math.max(most, size), 0);
+    this.exchange = new Exchange(problem.studentCount, largest + 1);
+  }
+
+  /** Fills `exchange`; false where this draw came to nothing. */
+  draw(arrangement: Arrangement): boolean {
+    const { problem, units, rng, exchange } = this;
+    const student = uniformInt(rng, problem.studentCount);
+    const home = arrangement.groupOfStudent[student] as number;
+    const draw = uniformInt(rng, problem.groupCount - 1);
+    const away = draw < home ? draw : draw + 1;
+    const unit = units.unitOfStudent[student] as number;
+    const width = units.sizeOfUnit[unit] as number;
+    const homeSize = arrangement.sizeOfGroup[home] as number;
+    const awaySize = arrangement.sizeOfGroup[away] as number;
+    exchange.begin(home, away);
+    this.ratio = 1;
+    if (width === 1 && this.mayGrow(home, away, homeSize, awaySize) && uniformInt(rng, 2) === 0) {
+      exchange.addGoing(student);
+      return true;
+    }
+    if (width > awaySize || width > exchange.coming.length) return false;
+    const start = units.startOfUnit[unit] as number;
+    for (let i = 0; i < width; i++) exchange.addGoing(units.studentsByUnit[start + i] as number);
+    if (!this.drawComing(arrangement, away, awaySize, width)) return false;
+    if (homeSize !== awaySize) this.ratio = choose(awaySize, width) / choose(homeSize, width);
+    return true;
+  }
+
+  /** Whether one student may go from a larger to a smaller group without another coming back. */
+  private mayGrow(home: number, away: number, homeSize: number, awaySize: number): boolean {
+    const { classOfGroup } = this.problem;
+    return homeSize === awaySize + 1 && classOfGroup[home] === classOfGroup[away];
+  }
+
+  /** A uniformly random set of `width` students of the group, if it consists of whole units. */
+  private drawComing(
+    { members, capacity }: Arrangement,
+    group: number,
+    size: number,
+    width: number,
+  ): boolean {
+    const { exchange, rng, units } = this;
+    const start = group * capacity;
+    for (let i = 0; i < width; i++) {
+      // Drawn without repeating: whoever was drawn already is skipped over.
+      let student = members[start + uniformInt(rng, size)] as number;
+      while (exchange.moves(student)) student = members[start + uniformInt(rng, size)] as number;
+      exchange.addComing(student);
+    }
+    for (let i = 0; i < width; i++) {
+      const unit = units.unitOfStudent[exchange.coming[i] as number] as number;
+      const first = units.startOfUnit[unit] as number;
+      for (let place = first; place < (units.startOfUnit[unit + 1] as number); place++) {
+        if (!exchange.moves(units.studentsByUnit[place] as number)) return false;
+      }
+    }
+    return true;
+  }
+}
+
+/** Ways to choose k of n, as a double; exact while below 2^53. */
+function choose(n: number, k: number): number {
+  let ways = 1;
+  for (let i = 1; i <= k; i++) ways = (ways * (n - k + i)) / i;
+  return ways;
+}
