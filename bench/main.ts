@@ -1,6 +1,10 @@
 import { benchRoster } from './roster';
+import { benchRounds } from './rounds';
 
-const PARTS: Readonly<Record<string, () => void | Promise<void>>> = { roster: benchRoster };
+const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
+  roster: benchRoster,
+  rounds: benchRounds,
+};
 
 /** Runs the named parts, all of them where none is named. */
 export async function main(names: readonly string[]): Promise<void> {

@@ -17,6 +17,11 @@ export class Objective {
     this.leastCost = goals.reduce((sum, { goal, leastValue }) => sum + goal.weight * leastValue, 0);
   }
 
+  /** Whether there are neither goals nor rules to look at. */
+  get isFree(): boolean {
+    return this.costTerms.length + this.ruleTerms.length === 0;
+  }
+
   reset(arrangement: Arrangement): void {
     this.costTerms.forEach((term) => term.reset(arrangement));
     this.ruleTerms.forEach((term) => term.reset(arrangement));

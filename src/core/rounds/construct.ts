@@ -1,0 +1,50 @@
+import type { Rng } from '../random/rng';
+import { circle, net, type Schedule } from './designs';
+import { rotating } from './rotating';
+import { findTurning, turningsFor } from './turning';
+
+/** Swaps looked at for each way of turning, and in all. */
+const TRIES_A_WAY = 1_000_000;
+const TRIES_IN_ALL = 6_000_000;
+const ROTATING_NODES = 3_000_000;
+
+function oneRound(places: number, size: number): Schedule {
+  return [
+    Array.from({ length: places / size }, (_, group) =>
+      Array.from({ length: size }, (_seat, seat) => group * size + seat),
+    ),
+  ];
+}
+
+/**
+ * A schedule of at least `rounds` rounds of groups of `size` in which nobody meets twice; where none is found, the
+ * longest one known, which may have no round at all.
+ */
+export function constructSchedule(
+  places: number,
+  size: number,
+  rounds: number,
+  rng: Rng,
+): Schedule {
+  if (size === 2 && places % 2 === 0) return circle(places);
+  if (places % size !== 0 || size < 2) return [];
+  // With fewer groups than members no group can be parted again without two of them meeting.
+  if (places / size < size) return oneRound(places, size);
+  const known = net(places, size) ?? [];
+  if (known.length >= rounds) return known;
+  const whole = rotating(places, size, ROTATING_NODES);
+  if (whole && whole.length >= rounds) return whole;
+  let left = TRIES_IN_ALL;
+  // Each turn through the ways is given twice the tries of the one before.
+  for (let tries = TRIES_A_WAY / 8; left > 0 && tries <= TRIES_A_WAY * 4; tries *= 2) {
+    const ways = turningsFor(places, size, Math.max(rounds, known.length + 1));
+    for (const way of ways.slice(0, 4)) {
+      left -= tries;
+      const found = findTurning(places, size, way, tries, rng);
+      if (found) return found;
+      if (left <= 0) break;
+    }
+    if (ways.length === 0) break;
+  }
+  return known;
+}
