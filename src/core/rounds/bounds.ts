@@ -1,5 +1,6 @@
 import type { PairBuilder } from '../problem/pairs';
 import type { Problem } from '../problem/problem';
+import { unitsOf } from '../problem/units';
 
 /**
  * The most rounds that could be had without anybody meeting a partner twice, whatever the history: a student meets
@@ -29,19 +30,26 @@ const KNOWN_TO_FALL_SHORT: ReadonlyMap<string, number> = new Map([
 ]);
 
 /**
- * Repeats that all rounds together must have beyond those of the history: each student has so many partner places
- * and so many partners not met yet.
+ * Repeats that all rounds together must have beyond those of the history: blocks meet in every round, and each
+ * student has so many partner places outside the block and so many partners there not met yet.
  */
 export function leastRepeatsOver(problem: Problem, met: PairBuilder): number {
   const { studentCount, sizeOfGroup, rounds } = problem;
+  const { unitOfStudent, sizeOfUnit } = unitsOf(problem);
   const least = sizeOfGroup.reduce((size, one) => Math.min(size, one), studentCount);
-  const { start } = met.build();
-  let byStudents = 0;
+  const { start, neighbour } = met.build();
+  let [byStudents, inBlocks] = [0, 0];
   for (let student = 0; student < studentCount; student++) {
-    const known = (start[student + 1] as number) - (start[student] as number);
-    byStudents += Math.max(0, rounds * (least - 1) - (studentCount - 1 - known));
+    const unit = unitOfStudent[student] as number;
+    const width = sizeOfUnit[unit] as number;
+    const known = neighbour.subarray(start[student], start[student + 1]);
+    const knownInBlock = known.filter((other) => unitOfStudent[other] === unit).length;
+    const freshOutside = studentCount - width - (known.length - knownInBlock);
+    byStudents += Math.max(0, rounds * (least - width) - freshOutside);
+    // Each partner of the block is met once fresh, unless before, and again in every other round.
+    inBlocks += (width - 1) * (rounds - 1) + knownInBlock;
   }
   const places = rounds * sizeOfGroup.reduce((sum, size) => sum + (size * (size - 1)) / 2, 0);
   const fresh = (studentCount * (studentCount - 1)) / 2 - met.count;
-  return Math.max(0, Math.ceil(byStudents / 2), places - fresh);
+  return Math.max(0, Math.ceil((byStudents + inBlocks) / 2), places - fresh);
 }

@@ -5,16 +5,8 @@ import { findTurning, turningsFor } from './turning';
 
 /** Swaps looked at for each way of turning, and in all. */
 const TRIES_A_WAY = 1_000_000;
-const TRIES_IN_ALL = 6_000_000;
+const TRIES_IN_ALL = 4_000_000;
 const ROTATING_NODES = 3_000_000;
-
-function oneRound(places: number, size: number): Schedule {
-  return [
-    Array.from({ length: places / size }, (_, group) =>
-      Array.from({ length: size }, (_seat, seat) => group * size + seat),
-    ),
-  ];
-}
 
 /**
  * A schedule of at least `rounds` rounds of groups of `size` in which nobody meets twice; where none is found, the
@@ -28,8 +20,6 @@ export function constructSchedule(
 ): Schedule {
   if (size === 2 && places % 2 === 0) return circle(places);
   if (places % size !== 0 || size < 2) return [];
-  // With fewer groups than members no group can be parted again without two of them meeting.
-  if (places / size < size) return oneRound(places, size);
   const known = net(places, size) ?? [];
   if (known.length >= rounds) return known;
   const whole = rotating(places, size, ROTATING_NODES);

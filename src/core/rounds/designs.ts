@@ -18,6 +18,13 @@ export function circle(places: number): Schedule {
   ]);
 }
 
+/** Any division into groups of the size. */
+function oneRound(places: number, size: number): readonly (readonly number[])[] {
+  return Array.from({ length: places / size }, (_, group) =>
+    Array.from({ length: size }, (_seat, seat) => group * size + seat),
+  );
+}
+
 /**
  * Groups of `size` from the lines of a net (a transversal design; Bose, Shrikhande and Parker 1960): places stand in
  * `size` columns of m, a group takes one of each column, along a line whose slope is the round's. Where the columns
@@ -25,9 +32,10 @@ export function circle(places: number): Schedule {
  * whole. Null where the ring of m elements has not columns enough.
  */
 export function net(places: number, size: number): Schedule | null {
-  if (places === size) return [[Array.from({ length: places }, (_, place) => place)]];
   const length = places / size;
-  if (!Number.isInteger(length) || length < size) return null;
+  if (!Number.isInteger(length)) return null;
+  // With fewer groups than members no group can be parted again without two of them meeting.
+  if (length < size) return [oneRound(places, size)];
   const ring = ringOf(length);
   if (ring.apart.length < size) return null;
   const columns = ring.apart.slice(0, size);

@@ -20,9 +20,9 @@ export interface MadeRounds {
 }
 
 /** Exchanges for each round beside those of a single one. */
-const ROUNDS_SHARE = 0.6;
+const ROUNDS_SHARE = 1.5;
 /** How loosely a search begins, in repeats: from anywhere, and from a schedule that is nearly right. */
-const FROM_ANYWHERE = 0.7;
+const FROM_ANYWHERE = 0.5;
 const FROM_A_SCHEDULE = 0.12;
 const RELABELLINGS = 40_000;
 /** Above this, the table of who has met whom is too large; rounds are then made one after another. */
@@ -72,8 +72,10 @@ function* fromSchedule(
   budget: Budget,
   rng: Rng,
 ): Generator<Progress, SearchedRounds | null, void> {
-  const { studentCount, rounds, rules, goals, history } = problem;
+  const { rounds, rules, goals, history } = problem;
   const parted = problem.sectionOfGroup.some((section) => section !== -1);
+  // A schedule parts whoever met: blocks that stay together have no place in it.
+  if (rules.some(({ kind }) => kind === 'together')) return null;
   if (parted || new Set(problem.classOfGroup).size > 1) return null;
   const schedule = scheduleFor(problem, rng);
   const enough = schedule.length >= rounds;
@@ -86,21 +88,12 @@ function* fromSchedule(
   if (enough && fresh && search.penalty() === 0) {
     return { rounds: start, cost: search.cost(), penalty: 0, evaluations: 0 };
   }
-  const served =
-    units.unitCount === studentCount ? yield* search.relabel(RELABELLINGS, fresh && enough) : null;
-  if (served && enough && fresh && served.penalty === 0) return served;
-  const from = served ?? {
-    rounds: start,
-    cost: search.cost(),
-    penalty: search.penalty(),
-    evaluations: 0,
-  };
-  // Blocks that the schedule parts cannot be moved as blocks: then only a start without it will do.
-  if (rules.some(({ kind }) => kind === 'together')) return null;
+  const served = yield* search.relabel(RELABELLINGS, fresh && enough);
+  if (enough && fresh && served.penalty === 0) return served;
   const exchanges = budget.exchanges * (1 + ROUNDS_SHARE * (rounds - 1));
-  const again = new RoundsSearch(problem, units, rng, from.rounds);
+  const again = new RoundsSearch(problem, units, rng, served.rounds);
   const searched = yield* again.run(exchanges, FROM_A_SCHEDULE, least);
-  return better(searched, from) ? searched : from;
+  return better(searched, served) ? searched : served;
 }
 
 /** A schedule for groups of the larger size, places left empty where there are smaller ones. */

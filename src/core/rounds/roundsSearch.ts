@@ -20,7 +20,7 @@ export interface SearchedRounds {
 
 const STEP = 128;
 const STEPS_A_REPORT = 32;
-const COLDEST = 2e-3;
+const COLDEST = 0.02;
 /** What breaking a rule costs, in repeats. */
 const PRICE_IN_REPEATS = 4;
 /** What a repeat weighs beside goals of weight 1 where the request names no weight: partners come first. */

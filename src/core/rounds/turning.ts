@@ -63,7 +63,10 @@ class BaseSearch {
   /** line * rings + ring → position of the line's place in the ring. */
   private readonly positionAt: Int32Array;
   private readonly kinds: number;
-  private readonly cells: number;
+  /** place → ring, or a number of its own from `rings` on where it stands still. */
+  private readonly kindOfPlace: Int32Array;
+  /** place → position in its ring; 0 where it stands still. */
+  private readonly positionOfPlace: Int32Array;
   private penalty = 0;
   private swaps = 0;
 
@@ -75,8 +78,14 @@ class BaseSearch {
   ) {
     const { bases, rings, still, turns } = way;
     this.kinds = rings + still;
-    this.cells = this.kinds * this.kinds * turns;
-    this.counts = new Int32Array(this.cells);
+    this.counts = new Int32Array(this.kinds * this.kinds * turns);
+    const moving = rings * turns;
+    this.kindOfPlace = Int32Array.from({ length: places }, (_, place) =>
+      place < moving ? Math.floor(place / turns) : rings + place - moving,
+    );
+    this.positionOfPlace = Int32Array.from({ length: places }, (_, place) =>
+      place < moving ? place % turns : 0,
+    );
     this.placeAt = new Int32Array(bases * places);
     this.positionAt = new Int32Array(way.lines * rings);
     this.tabuUntil = new Int32Array(bases * places + way.lines * rings);
@@ -283,18 +292,18 @@ class BaseSearch {
   private cellOf(a: number, b: number): number {
     const { turns, rings } = this.way;
     const [x, y] = [this.placeAt[a] as number, this.placeAt[b] as number];
-    const moving = rings * turns;
-    const kindX = x < moving ? Math.floor(x / turns) : rings + x - moving;
-    const kindY = y < moving ? Math.floor(y / turns) : rings + y - moving;
+    const kindX = this.kindOfPlace[x] as number;
+    const kindY = this.kindOfPlace[y] as number;
     if (kindX >= rings && kindY >= rings) return -1;
-    const low = Math.min(kindX, kindY);
-    const high = Math.max(kindX, kindY);
+    const low = kindX < kindY ? kindX : kindY;
+    const high = kindX < kindY ? kindY : kindX;
     const start = (low * this.kinds + high) * turns;
     if (high >= rings) return start;
-    const [from, to] = kindX <= kindY ? [x, y] : [y, x];
-    const difference = (to - high * turns - (from - low * turns) + turns) % turns;
+    let difference = (this.positionOfPlace[y] as number) - (this.positionOfPlace[x] as number);
+    if (kindX > kindY) difference = -difference;
+    if (difference < 0) difference += turns;
     if (low !== high) return start + difference;
-    return start + Math.min(difference, turns - difference);
+    return start + (difference * 2 > turns ? turns - difference : difference);
   }
 
   private isHalf(cell: number): boolean {

@@ -1,0 +1,190 @@
+import { arrangeNow } from '../arrange';
+import type { ArrangeRequest, ArrangeResult, RequestRule } from '../format';
+import { rngFromSeed } from '../random/rng';
+import { constructSchedule } from './construct';
+import { circle, net, type Schedule } from './designs';
+import { ringOf } from './ring';
+import { rotating } from './rotating';
+import { findTurning, turningsFor } from './turning';
+
+/** Pairs that share a group more than once, and whether each round seats everybody once. */
+function faults(
+  schedule: Schedule,
+  places: number,
+): { readonly again: number; readonly whole: boolean } {
+  const met = new Set<number>();
+  let again = 0;
+  const whole = schedule.every(
+    (round) => new Set(round.flat()).size === places && round.flat().length === places,
+  );
+  for (const group of schedule.flat()) {
+    group.forEach((one, i) =>
+      group.slice(i + 1).forEach((two) => {
+        const key = Math.min(one, two) * places + Math.max(one, two);
+        if (met.has(key)) again++;
+        met.add(key);
+      }),
+    );
+  }
+  return { again, whole };
+}
+
+const perfect = { again: 0, whole: true };
+
+describe('schedules from mathematics', () => {
+  test('a circle of an even number gives n - 1 rounds in which everybody meets everybody', () => {
+    for (const n of [2, 4, 10, 30]) {
+      expect(circle(n)).toHaveLength(n - 1);
+      expect(faults(circle(n), n)).toEqual(perfect);
+    }
+  });
+
+  test.each([
+    [9, 3, 4],
+    [16, 4, 5],
+    [25, 5, 6],
+    [27, 3, 13],
+    [49, 7, 8],
+    [64, 4, 21],
+    [32, 4, 9],
+    [24, 3, 8],
+  ])('lines of a net: %i places in groups of %i give %i rounds', (places, size, rounds) => {
+    const schedule = net(places, size)!;
+    expect(schedule).toHaveLength(rounds);
+    expect(faults(schedule, places)).toEqual(perfect);
+  });
+
+  test.each([
+    [28, 4, 9],
+    [40, 4, 13],
+  ])('a rotated base round: %i places in groups of %i give %i rounds', (places, size, rounds) => {
+    const schedule = rotating(places, size, 1_000_000)!;
+    expect(schedule).toHaveLength(rounds);
+    expect(faults(schedule, places)).toEqual(perfect);
+  });
+
+  test.each([
+    [15, 3, 7],
+    [18, 3, 8],
+    [21, 3, 10],
+  ])('a turned base round: %i places in groups of %i give %i rounds', (places, size, rounds) => {
+    const schedule = constructSchedule(places, size, rounds, rngFromSeed(1));
+    expect(schedule.length).toBeGreaterThanOrEqual(rounds);
+    expect(faults(schedule, places)).toEqual(perfect);
+  });
+
+  test('whatever turning is found repeats nothing, with and without places that stand still', () => {
+    const ways = [...turningsFor(24, 4, 5), ...turningsFor(20, 4, 3)];
+    expect(ways.some(({ still }) => still > 0)).toBe(true);
+    for (const way of ways.slice(0, 12)) {
+      const places = way.rings * way.turns + way.still;
+      const schedule = findTurning(places, 4, way, 40_000, rngFromSeed(2));
+      if (schedule) expect(faults(schedule, places)).toEqual(perfect);
+    }
+  });
+
+  test('in a ring all differences of the chosen elements can be divided by', () => {
+    for (const order of [4, 7, 8, 9, 15, 16, 45]) {
+      const ring = ringOf(order);
+      for (const one of ring.apart) {
+        for (const two of ring.apart) {
+          if (one === two) continue;
+          // Lines of the two slopes through a point meet in it alone, for every start.
+          const crossings = Array.from({ length: order }, (_, x) =>
+            Array.from({ length: order }, (_unused, b) => b).filter(
+              (b) => ring.add(ring.multiply(one, x), b) === ring.add(ring.multiply(two, x), b),
+            ),
+          );
+          const products = new Set(
+            Array.from(
+              { length: order },
+              (_, x) => `${ring.multiply(one, x)} ${ring.multiply(two, x)}`,
+            ),
+          );
+          expect(products.size).toBe(order);
+          expect(crossings[0]).toHaveLength(order);
+        }
+      }
+    }
+  });
+});
+
+function request(n: number, size: number, rounds: number, more: Partial<ArrangeRequest> = {}) {
+  return {
+    format: 'gruppetto.request' as const,
+    version: 1 as const,
+    seed: 1,
+    students: Array.from({ length: n }, (_, i) => ({ id: `s${i}` })),
+    sizing: { by: 'size' as const, size, leftover: 'spread' as const },
+    rules: [],
+    rounds,
+    ...more,
+  };
+}
+
+function result(of: ArrangeRequest): ArrangeResult {
+  const outcome = arrangeNow(of, 'quick');
+  if (!outcome.ok) throw new Error(outcome.issue.code);
+  return outcome.result;
+}
+
+describe('several rounds at once', () => {
+  test('26 in fours for six weeks: nobody meets twice, sizes are as asked in every round', () => {
+    const made = result(request(26, 4, 6));
+    expect(made.rounds).toHaveLength(6);
+    expect(made.measures.repeats).toEqual({ pairs: 0, bestPossible: 0 });
+    made.rounds.forEach(({ groups }) =>
+      expect(groups.map((group) => group.length).sort()).toEqual([3, 3, 4, 4, 4, 4, 4]),
+    );
+  });
+
+  test('rules hold in every round, and partners are fresh all the same', () => {
+    const rules: RequestRule[] = [
+      { kind: 'apart', students: ['s0', 's1'] },
+      { kind: 'apart', students: ['s2', 's3', 's4'] },
+    ];
+    const made = result(request(20, 4, 4, { rules }));
+    expect([made.feasible, made.measures.repeats?.pairs]).toEqual([true, 0]);
+    for (const { groups } of made.rounds) {
+      for (const group of groups) {
+        expect(group.filter((id) => ['s0', 's1'].includes(id)).length).toBeLessThan(2);
+        expect(group.filter((id) => ['s2', 's3', 's4'].includes(id)).length).toBeLessThan(2);
+      }
+    }
+  });
+
+  test('blocks that stay together repeat with themselves alone as far as can be told', () => {
+    const rules: RequestRule[] = [{ kind: 'together', students: ['s0', 's1'] }];
+    const made = result(request(16, 4, 3, { rules }));
+    expect(made.feasible).toBe(true);
+    expect(made.measures.repeats?.bestPossible).toBe(2);
+    made.rounds.forEach(({ groups }) =>
+      expect(groups.some((group) => group.includes('s0') && group.includes('s1'))).toBe(true),
+    );
+  });
+
+  test('partners of earlier weeks count as met', () => {
+    const history = [
+      {
+        groups: [
+          ['s0', 's1'],
+          ['s2', 's3'],
+          ['s4', 's5'],
+        ],
+      },
+    ];
+    const made = result(request(6, 2, 4, { history }));
+    expect(made.measures.repeats).toEqual({ pairs: 0, bestPossible: 0 });
+    expect(made.search.provenBest).toBe(true);
+  });
+
+  test('rules that cannot hold are told for all rounds as for one', () => {
+    const rules: RequestRule[] = [{ kind: 'together', students: ['s0', 's1', 's2'] }];
+    const made = result(request(6, 2, 2, { rules }));
+    expect([made.feasible, made.clash?.reason.code, made.rounds.length]).toEqual([
+      false,
+      'blockTooLarge',
+      2,
+    ]);
+  });
+});
