@@ -1,9 +1,16 @@
+import { benchEveryday, benchHard, benchInfeasible, benchScale } from './engine';
+import { benchExact } from './exact';
 import { benchRoster } from './roster';
 import { benchRounds } from './rounds';
 
 const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   roster: benchRoster,
+  everyday: benchEveryday,
+  hard: benchHard,
+  infeasible: benchInfeasible,
+  scale: benchScale,
   rounds: benchRounds,
+  exact: benchExact,
 };
 
 /** Runs the named parts, all of them where none is named. */

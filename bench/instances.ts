@@ -1,0 +1,159 @@
+import type { ArrangeRequest, RequestGoal, RequestRule } from '@/core/format';
+import { rngFromSeed } from '@/core/random/rng';
+import { uniformInt } from '@/core/random/uniform';
+
+const LEVELS = ['new', 'some', 'seasoned'];
+const LANGUAGES = ['Welsh', 'Spanish', 'Arabic', 'Māori', 'Malayalam'];
+
+export const EVERYDAY_GOALS: readonly RequestGoal[] = [
+  { kind: 'spread', attribute: 'score', weight: 1 },
+  { kind: 'spread', attribute: 'level', weight: 1 },
+];
+
+/** A class with two details, and rules that a hidden arrangement keeps. */
+export function everyday(n: number, size: number, ruleCount: number, seed: number): ArrangeRequest {
+  const rng = rngFromSeed(seed * 7919 + n);
+  const groups = Math.max(1, Math.round(n / size));
+  const students = Array.from({ length: n }, (_, i) => ({
+    id: `s${i}`,
+    section: i % 2 === 0 ? 'North' : 'South',
+    attributes: {
+      score: uniformInt(rng, 101),
+      level: LEVELS[uniformInt(rng, 3)] ?? '',
+      language: LANGUAGES[uniformInt(rng, 5)] ?? '',
+    },
+  }));
+  const rules: RequestRule[] = [];
+  while (rules.length < ruleCount) {
+    const [one, two] = [uniformInt(rng, n), uniformInt(rng, n)];
+    if (one === two) continue;
+    const same = one % groups === two % groups;
+    rules.push({ kind: same ? 'together' : 'apart', students: [`s${one}`, `s${two}`] });
+  }
+  return {
+    format: 'gruppetto.request',
+    version: 1,
+    seed,
+    students,
+    sizing: { by: 'size', size, leftover: 'spread' },
+    rules,
+    goals: EVERYDAY_GOALS,
+  };
+}
+
+/** Random pairs apart, as dense as given (0 to 1), all of which a hidden arrangement keeps. */
+export function denseApart(
+  n: number,
+  groups: number,
+  density: number,
+  seed: number,
+): ArrangeRequest {
+  const rng = rngFromSeed(seed * 104_729 + n);
+  const rules: RequestRule[] = [];
+  for (let one = 0; one < n; one++) {
+    for (let two = one + 1; two < n; two++) {
+      if (one % groups === two % groups) continue;
+      if (uniformInt(rng, 1_000) < density * 1_000) {
+        rules.push({ kind: 'apart', students: [`s${one}`, `s${two}`] });
+      }
+    }
+  }
+  return {
+    format: 'gruppetto.request',
+    version: 1,
+    seed,
+    students: Array.from({ length: n }, (_, i) => ({ id: `s${i}` })),
+    sizing: { by: 'count', count: groups },
+    rules,
+  };
+}
+
+/** Everything at once: sections, a value in every group, none alone, few of one level, blocks and pairs apart. */
+export function mixedRules(n: number, size: number, seed: number): ArrangeRequest {
+  const base = everyday(n, size, 0, seed);
+  const groups = Math.round(n / size);
+  const students = base.students.map((student, i) => ({
+    ...student,
+    // A hidden arrangement by i modulo groups keeps all of it; odd and even groups are of two sections.
+    section: (i % groups) % 2 === 0 ? 'North' : 'South',
+    attributes: {
+      ...student.attributes,
+      swims: Math.floor(i / groups) === 0 ? 'yes' : 'no',
+      level: Math.floor(i / groups) === 1 ? 'new' : 'some',
+      helper: i % groups < 2 && Math.floor(i / groups) > 1 ? 'yes' : 'no',
+    },
+  }));
+  const at = (group: number, place: number): string => `s${place * groups + group}`;
+  return {
+    ...base,
+    students,
+    rules: [
+      { kind: 'sameSection' },
+      { kind: 'atLeast', attribute: 'swims', value: 'yes', count: 1 },
+      { kind: 'atMost', attribute: 'level', value: 'new', count: 1 },
+      { kind: 'notAlone', attribute: 'helper', value: 'yes' },
+      { kind: 'together', students: [at(0, 0), at(0, 1)] },
+      { kind: 'together', students: [at(1, 1), at(1, 2)] },
+      { kind: 'apart', students: [at(0, 0), at(2, 0), at(2, 1)] },
+      { kind: 'pin', student: at(3, 0), group: 1 },
+    ],
+  };
+}
+
+/** Ordinary sets that cannot hold, by the kind of reason. */
+export const INFEASIBLE: Readonly<Record<string, (seed: number) => ArrangeRequest>> = {
+  'seven apart in six groups': (seed) => ({
+    ...everyday(28, 4, 4, seed),
+    sizing: { by: 'count', count: 6 },
+    rules: [
+      { kind: 'apart', students: ['s0', 's1', 's2', 's3', 's4', 's5', 's6'] },
+      { kind: 'apart', students: ['s8', 's9'] },
+      { kind: 'together', students: ['s10', 's11'] },
+    ],
+  }),
+  'blocks that cannot be packed': (seed) => ({
+    ...everyday(24, 4, 0, seed),
+    rules: [0, 3, 6, 9, 12, 15, 18].map((i) => ({
+      kind: 'together' as const,
+      students: [`s${i}`, `s${i + 1}`, `s${i + 2}`],
+    })),
+  }),
+  'too few swimmers': (seed) => {
+    const base = everyday(28, 4, 3, seed);
+    return {
+      ...base,
+      students: base.students.map((one, i) => ({
+        ...one,
+        attributes: { swims: i < 6 ? 'yes' : 'no' },
+      })),
+      rules: [{ kind: 'atLeast', attribute: 'swims', value: 'yes', count: 1 }],
+      goals: [],
+    };
+  },
+  'swimmers tied together': (seed) => {
+    const base = everyday(28, 4, 0, seed);
+    return {
+      ...base,
+      students: base.students.map((one, i) => ({
+        ...one,
+        attributes: { swims: i < 8 ? 'yes' : 'no' },
+      })),
+      rules: [
+        { kind: 'atLeast', attribute: 'swims', value: 'yes', count: 1 },
+        { kind: 'together', students: ['s0', 's1'] },
+        { kind: 'together', students: ['s2', 's3'] },
+        { kind: 'apart', students: ['s9', 's10'] },
+      ],
+      goals: [],
+    };
+  },
+  'a ring of pairs with two groups': (seed) => ({
+    ...everyday(15, 8, 0, seed),
+    sizing: { by: 'count', count: 2 },
+    rules: Array.from({ length: 9 }, (_, i) => ({
+      kind: 'apart' as const,
+      students: [`s${i}`, `s${(i + 1) % 9}`],
+    })),
+    goals: [],
+  }),
+};
