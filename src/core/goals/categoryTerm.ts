@@ -28,8 +28,19 @@ abstract class CategoryTerm implements Term {
     for (let group = 0; group < this.groupCount; group++) this.value += this.costOfGroup(group);
   }
 
+  /** What one student of value `out` leaving the group for one of value `into` changes, its size the same. */
+  protected abstract replaceDelta(group: number, out: number, into: number): number;
+
   delta(exchange: Exchange): number {
     const { from, to } = exchange;
+    if (exchange.goingCount === 1 && exchange.comingCount === 1) {
+      const going = this.valueOfStudent[exchange.going[0] as number] as number;
+      const coming = this.valueOfStudent[exchange.coming[0] as number] as number;
+      if (going === coming) return 0;
+      if (going >= 0 && coming >= 0) {
+        return this.replaceDelta(from, going, coming) + this.replaceDelta(to, coming, going);
+      }
+    }
     const before = this.costOfGroup(from) + this.costOfGroup(to);
     this.move(exchange, 1);
     const after = this.costOfGroup(from) + this.costOfGroup(to);
@@ -103,6 +114,20 @@ export class ShareTerm extends CategoryTerm {
     );
   }
 
+  protected replaceDelta(group: number, out: number, into: number): number {
+    const row = (this.known[group] as number) * this.valueCount;
+    const start = group * this.valueCount;
+    const left = this.counts[start + out] as number;
+    const joined = this.counts[start + into] as number;
+    // One fewer is worse below the share and better above it; one more the other way round.
+    const change =
+      (left <= (this.least[row + out] as number) ? 1 : 0) -
+      (left > (this.most[row + out] as number) ? 1 : 0) +
+      (joined >= (this.most[row + into] as number) ? 1 : 0) -
+      (joined < (this.least[row + into] as number) ? 1 : 0);
+    return change * this.scale;
+  }
+
   protected costOfGroup(group: number): number {
     const { valueCount, counts, least, most } = this;
     const row = (this.known[group] as number) * valueCount;
@@ -131,6 +156,15 @@ export class WithinTerm extends CategoryTerm {
     private readonly scale: number,
   ) {
     super(valueOfStudent, valueCount, groupCount);
+  }
+
+  protected replaceDelta(group: number, out: number, into: number): number {
+    const start = group * this.valueCount;
+    const left = this.counts[start + out] as number;
+    const joined = this.counts[start + into] as number;
+    // Squares: (left - 1)^2 - left^2 + (joined + 1)^2 - joined^2.
+    const squares = 2 * (joined - left + 1);
+    return (-squares / (this.known[group] as number) / 2) * this.scale;
   }
 
   protected costOfGroup(group: number): number {

@@ -79,6 +79,9 @@ export class BetweenTerm implements Term {
 
   private netSum({ going, goingCount, coming, comingCount }: Exchange): number {
     const { ofStudent } = this.of;
+    if (goingCount === 1 && comingCount === 1) {
+      return (ofStudent[going[0] as number] as number) - (ofStudent[coming[0] as number] as number);
+    }
     let net = 0;
     for (let i = 0; i < goingCount; i++) net += ofStudent[going[i] as number] as number;
     for (let i = 0; i < comingCount; i++) net -= ofStudent[coming[i] as number] as number;
@@ -87,6 +90,9 @@ export class BetweenTerm implements Term {
 
   private netCount({ going, goingCount, coming, comingCount }: Exchange): number {
     const { known } = this.of;
+    if (goingCount === 1 && comingCount === 1) {
+      return (known[going[0] as number] as number) - (known[coming[0] as number] as number);
+    }
     let net = 0;
     for (let i = 0; i < goingCount; i++) net += known[going[i] as number] as number;
     for (let i = 0; i < comingCount; i++) net -= known[coming[i] as number] as number;

@@ -48,15 +48,14 @@ function categorySpread(
   const known = (group: readonly number[]): number =>
     group.filter((student) => (of.valueOfStudent[student] as number) >= 0).length;
   const everybody = [...groupOfStudent.keys()];
+  const inAll = of.values.map((_, value) => have(everybody, value));
+  const knownInAll = known(everybody);
   let cost = 0;
   for (const group of groupsOf(problem, groupOfStudent)) {
     of.values.forEach((_, value) => {
       // Whole numbers first, so that a share that is one is seen to be.
-      const times = known(group) * have(everybody, value);
-      const [low, high] = [
-        Math.floor(times / known(everybody)),
-        Math.ceil(times / known(everybody)),
-      ];
+      const times = known(group) * (inAll[value] as number);
+      const [low, high] = [Math.floor(times / knownInAll), Math.ceil(times / knownInAll)];
       cost += Math.max(0, low - have(group, value), have(group, value) - high);
     });
   }

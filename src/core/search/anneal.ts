@@ -23,9 +23,11 @@ const STEPS_A_REPORT = 32;
 /** Exchanges looked at to learn what usual changes of the cost are. */
 const SAMPLE = 200;
 /** The coldest temperature as a part of the first: below any change that still matters. */
-const COLDEST = 5e-4;
+const COLDEST = 5e-6;
 /** What breaking a rule costs, in usual changes of the cost at the beginning. */
 const PRICE_OF_BREAKING = 6;
+/** Changes for the worse of so many temperatures come once in a thousand million draws: never. */
+const HOPELESS = 21;
 const EPSILON = 1e-12;
 
 /**
@@ -59,12 +61,13 @@ export function* anneal(
   for (let step = 0; done < exchanges; step++) {
     for (let i = 0; i < STEP; i++) {
       if (!proposals.draw(arrangement)) continue;
-      // The change that this draw of chance would let pass.
-      const limit = -temperature * Math.log(1 - uniformUnit(rng));
       const broken = objective.penaltyDelta(exchange, arrangement);
-      if (broken > 0 && broken * price > limit + usual) continue;
+      if (broken * price > HOPELESS * temperature + usual) continue;
       const change = objective.costDelta(exchange, arrangement) + broken * price;
-      if (change > limit) continue;
+      if (change > 0) {
+        if (change > HOPELESS * temperature) continue;
+        if (uniformUnit(rng) >= Math.exp(-change / temperature)) continue;
+      }
       objective.commit(exchange, arrangement);
       if (change >= 0 && broken >= 0) continue;
       const penalty = objective.penalty();

@@ -13,21 +13,17 @@ export interface Budget {
   readonly repairSwaps: number;
   /** Exchanges tried for each student to forget where the search began. */
   readonly mixingPerStudent: number;
-  /** Exchanges tried to bring the goals' costs down, over all starts. */
+  /** Exchanges tried to bring the goals' costs down, in one long cooling. */
   readonly exchanges: number;
-  /** Starts among which the exchanges are shared. */
-  readonly starts: number;
 }
 
 const SHUFFLES = 300;
 const GREEDY_TRIES = 20;
 const MIXING_PER_STUDENT = 60;
 /** Exchanges for a class of 40: about 60 ms. */
-const EXCHANGES_AT_40 = 260_000;
+const EXCHANGES_AT_40 = 180_000;
 /** Larger classes get more, but less than in proportion, so that 5,000 students stay under 3 s. */
-const GROWTH = 0.72;
-/** Small classes are searched from several starts; large ones do better by one long cooling. */
-const STARTS_UP_TO = 80;
+const GROWTH = 0.53;
 /** Cells (units x groups) that all nodes of a complete search may look at. */
 const CELLS = 24_000_000;
 const MOST_NODES = 150_000;
@@ -45,6 +41,5 @@ export function budgetFor(effort: Effort, { studentCount, groupCount }: Problem)
     repairSwaps: Math.ceil((400_000 + 400 * studentCount) * factor),
     mixingPerStudent: MIXING_PER_STUDENT,
     exchanges: Math.ceil(exchanges * factor),
-    starts: studentCount <= STARTS_UP_TO ? 3 : 1,
   };
 }

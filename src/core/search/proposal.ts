@@ -1,6 +1,6 @@
 import type { Problem } from '../problem/problem';
 import type { Units } from '../problem/units';
-import { uniformInt } from '../random/uniform';
+import { quickInt } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import type { Arrangement } from './arrangement';
 import { Exchange } from './arrangement';
@@ -28,9 +28,9 @@ export class Proposals {
   /** Fills `exchange`; false where this draw came to nothing. */
   draw(arrangement: Arrangement): boolean {
     const { problem, units, rng, exchange } = this;
-    const student = uniformInt(rng, problem.studentCount);
+    const student = quickInt(rng, problem.studentCount);
     const home = arrangement.groupOfStudent[student] as number;
-    const draw = uniformInt(rng, problem.groupCount - 1);
+    const draw = quickInt(rng, problem.groupCount - 1);
     const away = draw < home ? draw : draw + 1;
     const unit = units.unitOfStudent[student] as number;
     const width = units.sizeOfUnit[unit] as number;
@@ -38,8 +38,18 @@ export class Proposals {
     const awaySize = arrangement.sizeOfGroup[away] as number;
     exchange.begin(home, away);
     this.ratio = 1;
-    if (width === 1 && this.mayGrow(home, away, homeSize, awaySize) && uniformInt(rng, 2) === 0) {
+    if (width === 1 && this.mayGrow(home, away, homeSize, awaySize) && quickInt(rng, 2) === 0) {
       exchange.addGoing(student);
+      return true;
+    }
+    if (width === 1) {
+      const other = arrangement.members[
+        away * arrangement.capacity + quickInt(rng, awaySize)
+      ] as number;
+      if (units.sizeOfUnit[units.unitOfStudent[other] as number] !== 1) return false;
+      exchange.addGoing(student);
+      exchange.addComing(other);
+      if (homeSize !== awaySize) this.ratio = awaySize / homeSize;
       return true;
     }
     if (width > awaySize || width > exchange.coming.length) return false;
@@ -67,8 +77,8 @@ export class Proposals {
     const start = group * capacity;
     for (let i = 0; i < width; i++) {
       // Drawn without repeating: whoever was drawn already is skipped over.
-      let student = members[start + uniformInt(rng, size)] as number;
-      while (exchange.moves(student)) student = members[start + uniformInt(rng, size)] as number;
+      let student = members[start + quickInt(rng, size)] as number;
+      while (exchange.moves(student)) student = members[start + quickInt(rng, size)] as number;
       exchange.addComing(student);
     }
     for (let i = 0; i < width; i++) {

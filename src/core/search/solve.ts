@@ -49,7 +49,8 @@ export function* solve(
     ? { outcome: 'impossible' as const, groupOfStudent: null, evaluations: 0 }
     : yield* findValid(problem, units, budget, rng);
   if (found.outcome === 'valid') {
-    const improved = yield* improve(problem, units, goals, found.groupOfStudent, budget, rng);
+    const start = found.groupOfStudent;
+    const improved = yield* anneal(problem, units, goals, start, budget.exchanges, rng);
     const evaluations = found.evaluations + improved.evaluations;
     return { outcome: 'valid', groupOfStudent: improved.groupOfStudent, evaluations };
   }
@@ -199,31 +200,6 @@ function* run(search: ExactSearch, nodes: number, from: number) {
     yield { done: from + 0.1 * (visited / nodes) };
   }
   return 'paused' as const;
-}
-
-/** The goals' costs brought down from a valid start, from several such where the class is small. */
-function* improve(
-  problem: Problem,
-  units: Units,
-  goals: readonly PreparedGoal[],
-  start: Int32Array,
-  budget: Budget,
-  rng: Rng,
-): Search<Pick<Annealed, 'groupOfStudent' | 'evaluations'>> {
-  if (goals.length === 0) return { groupOfStudent: start, evaluations: 0 };
-  const least = goals.reduce((sum, { goal, leastValue }) => sum + goal.weight * leastValue, 0);
-  let best: Annealed | null = null;
-  let evaluations = 0;
-  for (let run = 0; run < budget.starts; run++) {
-    const from = start.slice();
-    if (run > 0) mix(problem, units, from, problem.studentCount * 10, rng);
-    const share = budget.exchanges / budget.starts;
-    const annealed: Annealed = yield* anneal(problem, units, goals, from, share, rng);
-    evaluations += annealed.evaluations;
-    if (!best || annealed.cost < best.cost) best = annealed;
-    if (best.cost <= least + 1e-12) break;
-  }
-  return { groupOfStudent: best?.groupOfStudent ?? start, evaluations };
 }
 
 /** The arrangement that breaks least, and among those met the one with the least cost. */
