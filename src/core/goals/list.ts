@@ -20,7 +20,7 @@ export function prepareGoals(problem: Problem): readonly PreparedGoal[] {
   return problem.goals.flatMap((goal) => {
     // The list holds for each kind what knows just that kind.
     const kind = GOAL_KINDS[goal.kind] as unknown as GoalKind<typeof goal.kind>;
-    const prepared = goal.weight > 0 ? kind.prepare(problem, goal as never) : null;
+    const prepared = goal.weight > 0 ? kind.prepare(problem, goal) : null;
     return prepared ? [prepared] : [];
   });
 }

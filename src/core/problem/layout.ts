@@ -1,4 +1,4 @@
-import type { ProblemRule } from './problem';
+import type { ProblemRule } from './rule';
 import type { Sizing } from '../format';
 
 /**

@@ -1,42 +1,10 @@
 import type { ArrangeRequest, RequestGoal, RequestRule, RequestStudent, Sizing } from '../format';
 import { markValue, readAttribute, type Attribute } from './attributes';
 import { layOut, type Layout } from './layout';
+import type { ProblemRule } from './rule';
 import { groupSizes, type SizingIssue } from './sizes';
 
-interface Named {
-  /** Index of the rule in the request. */
-  readonly requestIndex: number;
-}
-
-/** A rule about named students; indexes each once, at least two. */
-export interface MembersProblemRule extends Named {
-  readonly kind: 'apart' | 'together';
-  readonly members: Int32Array;
-}
-
-/** A rule about the students who are marked; `value` names them in sentences. */
-export interface MarkedProblemRule extends Named {
-  readonly kind: 'atLeast' | 'atMost' | 'notAlone';
-  /** student → 1 where the rule counts them. */
-  readonly marked: Uint8Array;
-  readonly value: string;
-  /** 0 for `notAlone`, which needs none. */
-  readonly count: number;
-}
-
-export interface PinProblemRule extends Named {
-  readonly kind: 'pin';
-  readonly student: number;
-  readonly group: number;
-}
-
-export interface SectionProblemRule extends Named {
-  readonly kind: 'sameSection';
-}
-
-/** A hard rule over dense student indexes. */
-export type ProblemRule =
-  MembersProblemRule | MarkedProblemRule | PinProblemRule | SectionProblemRule;
+export type { MarkedProblemRule, ProblemRule } from './rule';
 
 /** A goal with its weight; those on attributes carry what is known of the students. */
 export type ProblemGoal =

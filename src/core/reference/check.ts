@@ -1,4 +1,5 @@
 import type { Assignment, Problem, ProblemRule } from '../problem/problem';
+import { shareGroups } from '../problem/layout';
 import { groupSizes } from '../problem/sizes';
 
 /**
@@ -29,16 +30,19 @@ export function fillsTheSizes(problem: Problem, groupOfStudent: Assignment): boo
   return sorted(groups.map((group) => group.length)) === sorted([...asked.sizes]);
 }
 
-/** Groups that hold one section only differ in size by at most one within it. */
+/** Each section has its share of the groups, alone, and their sizes differ by at most one. */
 function sectionsAreEven(problem: Problem, groups: readonly (readonly number[])[]): boolean {
-  for (let section = 0; section < problem.sectionCount; section++) {
+  const sections = Array.from({ length: problem.sectionCount }, (_, section) => section);
+  const students = sections.map(
+    (section) => problem.sectionOfStudent.filter((one) => one === section).length,
+  );
+  const share = shareGroups(Int32Array.from(students), problem.groupCount);
+  return sections.every((section) => {
     const sizes = groups
-      .filter((group) => group.length > 0)
-      .filter((group) => group.every((student) => problem.sectionOfStudent[student] === section))
+      .filter((group) => group.some((one) => problem.sectionOfStudent[one] === section))
       .map((group) => group.length);
-    if (Math.max(...sizes) - Math.min(...sizes) > 1) return false;
-  }
-  return groups.every((group) => group.length > 0);
+    return sizes.length === share[section] && Math.max(...sizes) - Math.min(...sizes) <= 1;
+  });
 }
 
 export function keepsRule(

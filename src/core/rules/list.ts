@@ -28,14 +28,14 @@ export function ruleBreaks(
   return seating.rules.flatMap((rule) => breaksOf(seating, rule, groupOfStudent));
 }
 
-function breaksOf<R extends ProblemRule>(
+function breaksOf(
   seating: Seating,
-  rule: R,
+  rule: ProblemRule,
   groupOfStudent: Assignment,
 ): readonly RuleBreak[] {
   // The list holds for each kind what knows just that kind.
-  const kind = RULE_KINDS[rule.kind] as unknown as RuleKind<R['kind']>;
-  return kind.explain(seating, rule as never, groupOfStudent);
+  const kind = RULE_KINDS[rule.kind] as unknown as RuleKind<ProblemRule['kind']>;
+  return kind.explain(seating, rule, groupOfStudent);
 }
 
 /** The penalties that a search must bring to 0; together rules only where blocks do not move as one. */

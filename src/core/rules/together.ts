@@ -75,11 +75,11 @@ class TogetherTerm implements Term {
   private outside(rule: number, groupOfStudent: Int32Array, exchange: Exchange | null): number {
     const { members } = this.rules[rule] as RuleOf<'together'>;
     let most = 0;
-    for (let i = 0; i < members.length; i++) {
-      const group = groupAfter(members[i] as number, groupOfStudent, exchange);
+    for (const one of members) {
+      const group = groupAfter(one, groupOfStudent, exchange);
       let same = 0;
-      for (let j = 0; j < members.length; j++) {
-        if (groupAfter(members[j] as number, groupOfStudent, exchange) === group) same++;
+      for (const two of members) {
+        if (groupAfter(two, groupOfStudent, exchange) === group) same++;
       }
       if (same > most) most = same;
     }

@@ -53,9 +53,7 @@ export class Objective {
 
   penaltyDelta(exchange: Exchange, arrangement: Arrangement): number {
     let change = 0;
-    for (let i = 0; i < this.ruleTerms.length; i++) {
-      change += (this.ruleTerms[i] as Term).delta(exchange, arrangement);
-    }
+    for (const term of this.ruleTerms) change += term.delta(exchange, arrangement);
     return change;
   }
 
