@@ -1,4 +1,5 @@
 import { cleanText, plainWords } from './text';
+import { words } from './words';
 
 export interface NameParts {
   readonly given: string;
@@ -7,47 +8,9 @@ export interface NameParts {
 
 /** Words that belong to the family name they stand before. */
 const PARTICLES = new Set(
-  [
-    'de',
-    'da',
-    'das',
-    'do',
-    'dos',
-    'del',
-    'della',
-    'di',
-    'du',
-    'des',
-    'la',
-    'le',
-    'las',
-    'los',
-    'van',
-    'von',
-    'vom',
-    'zu',
-    'zur',
-    'der',
-    'den',
-    'ter',
-    'ten',
-    'bin',
-    'bint',
-    'ibn',
-    'al',
-    'el',
-    'ben',
-    'abu',
-    'af',
-    'av',
-    'st',
-    'san',
-    'santa',
-    'mac',
-    'ó',
-    'ni',
-    'nic',
-  ].map(plainWords),
+  words(`
+  de|da|das|do|dos|del|della|di|du|des|la|le|las|los|van|von|vom|zu|zur|der|den|ter|ten|bin|
+  bint|ibn|al|el|ben|abu|af|av|st|san|santa|mac|ó|ni|nic`).map(plainWords),
 );
 const SUFFIX = /^(jr|sr|ii|iii|iv|phd|md)\.?$/i;
 
@@ -79,32 +42,11 @@ function leadingCapitals(words: readonly string[]): number {
   return first > 0 ? first : 0;
 }
 
-const NOBODY = ['test', 'demo', 'dummy', 'prueba', 'preview', 'probe', 'essai'];
-const NOBODY_TOO = [
-  'student',
-  'user',
-  'account',
-  'pupil',
-  'learner',
-  'alumno',
-  'alumna',
-  'usuario',
-  'cuenta',
-  'estudiante',
-  'eleve',
-  'etudiant',
-  'compte',
-  'utilisateur',
-  'schuler',
-  'schulerin',
-  'konto',
-  'benutzer',
-  'de',
-  'sample',
-  'mode',
-  'a',
-  'b',
-];
+const NOBODY = words(`
+  test|demo|dummy|prueba|preview|probe|essai`);
+const NOBODY_TOO = words(`
+  student|user|account|pupil|learner|alumno|alumna|usuario|cuenta|estudiante|eleve|etudiant|
+  compte|utilisateur|schuler|schulerin|konto|benutzer|de|sample|mode|a|b`);
 
 /** Whether a name is that of an account made for trying things out. */
 export function isTestAccount(name: string): boolean {
@@ -118,44 +60,13 @@ export function isTestAccount(name: string): boolean {
   return compound || (words.length > 1 && known && words.some((word) => NOBODY.includes(word)));
 }
 
-const TOTALS = new Set([
-  ...[
-    'total',
-    'totals',
-    'grand total',
-    'sum',
-    'average',
-    'averages',
-    'class average',
-    'mean',
-    'median',
-    'count',
-    'std dev',
-    'standard deviation',
-    'minimum',
-    'maximum',
-    'min',
-    'max',
-    'overall average',
-  ],
-  ...[
-    'totales',
-    'promedio',
-    'media',
-    'suma',
-    'mediana',
-    'moyenne',
-    'somme',
-    'mediane',
-    'moyenne de la classe',
-    'summe',
-    'gesamt',
-    'durchschnitt',
-    'mittelwert',
-    'klassenschnitt',
-    'anzahl',
-  ],
-]);
+const TOTALS = new Set(
+  words(`
+  total|totals|grand total|sum|average|averages|class average|mean|median|count|std dev|
+  standard deviation|minimum|maximum|min|max|overall average|totales|promedio|media|suma|
+  mediana|moyenne|somme|mediane|moyenne de la classe|summe|gesamt|durchschnitt|mittelwert|
+  klassenschnitt|anzahl`),
+);
 
 export function isTotal(name: string): boolean {
   const words = plainWords(name).replace(/ \d+$/, '');
@@ -207,53 +118,14 @@ export function roleOfPerson(cell: string): 'student' | 'staff' | 'other' {
   return STAFF.test(words) || words.includes('teach') ? 'staff' : 'other';
 }
 
-const INACTIVE = new Set([
-  ...[
-    'inactive',
-    'withdrawn',
-    'withdrew',
-    'dropped',
-    'drop',
-    'deleted',
-    'tobedeleted',
-    'to be deleted',
-    'suspended',
-    'completed',
-    'concluded',
-    'transferred',
-    'left',
-    'removed',
-    'rejected',
-    'disabled',
-    'archived',
-    'unenrolled',
-    'not enrolled',
-    'no',
-    'false',
-    '0',
-    'n',
-    'w',
-  ],
-  ...[
-    'baja',
-    'retirado',
-    'retirada',
-    'inactivo',
-    'inactiva',
-    'suspendido',
-    'trasladado',
-    'inactif',
-    'inactive',
-    'abandon',
-    'desinscrit',
-    'desinscrite',
-    'parti',
-    'partie',
-    'radie',
-    'non',
-  ],
-  ...['inaktiv', 'abgemeldet', 'ausgetreten', 'exmatrikuliert', 'beurlaubt', 'gewechselt', 'nein'],
-]);
+const INACTIVE = new Set(
+  words(`
+  inactive|withdrawn|withdrew|dropped|drop|deleted|tobedeleted|to be deleted|suspended|
+  completed|concluded|transferred|left|removed|rejected|disabled|archived|unenrolled|
+  not enrolled|no|false|0|n|w|baja|retirado|retirada|inactivo|inactiva|suspendido|trasladado|
+  inactif|inactive|abandon|desinscrit|desinscrite|parti|partie|radie|non|inaktiv|abgemeldet|
+  ausgetreten|exmatrikuliert|beurlaubt|gewechselt|nein`),
+);
 
 /** Whether a cell of the status column says that somebody has left. */
 export function isInactive(cell: string): boolean {

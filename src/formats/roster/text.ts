@@ -1,3 +1,4 @@
+import { words } from './words';
 /** Characters that no reader sees: zero widths, directional marks, soft hyphens, byte order marks. */
 const INVISIBLE = /[\u00ad\u180e\u200b-\u200f\u202a-\u202e\u2060-\u2064\u2066-\u2069\ufeff]/gu;
 
@@ -44,39 +45,12 @@ function wordsOf(text: string): string {
     .trim();
 }
 
-const MISSING = new Set(
-  [
-    '',
-    '-',
-    '--',
-    '–',
-    '—',
-    '.',
-    '?',
-    'n/a',
-    'na',
-    'n.a.',
-    'n.a',
-    '#n/a',
-    'null',
-    'nil',
-    'none',
-    'nan',
-  ].concat([
-    'k.a.',
-    'k. a.',
-    'keine angabe',
-    's/d',
-    'n.d.',
-    'n/d',
-    'nd',
-    'sin dato',
-    'sin datos',
-    'non renseigné',
-    'missing',
-    'unknown',
-  ]),
-);
+const MISSING = new Set([
+  '',
+  ...words(`
+  -|--|–|—|.|?|n/a|na|n.a.|n.a|#n/a|null|nil|none|nan|k.a.|k. a.|keine angabe|s/d|n.d.|n/d|nd|
+  sin dato|sin datos|non renseigné|missing|unknown`),
+]);
 
 /** Whether a cell says that nothing is known. */
 export function isMissing(cell: string): boolean {

@@ -1,26 +1,15 @@
 import { cleanText, isMissing, plainWords } from './text';
 import type { DetailKind } from './types';
+import { words } from './words';
 
-const YES = new Set([
-  'yes',
-  'y',
-  'true',
-  'si',
-  's',
-  'oui',
-  'o',
-  'vrai',
-  'ja',
-  'j',
-  'wahr',
-  'verdadero',
-  'x',
-  '✓',
-  '✔',
-  '☑',
-  'done',
-]);
-const NO = new Set(['no', 'n', 'false', 'non', 'faux', 'nein', 'falsch', 'falso', '✗', '✘', '☐']);
+const YES = new Set(
+  words(`
+  yes|y|true|si|s|oui|o|vrai|ja|j|wahr|verdadero|x|✓|✔|☑|done`),
+);
+const NO = new Set(
+  words(`
+  no|n|false|non|faux|nein|falsch|falso|✗|✘|☐`),
+);
 
 /** Orders of level words from low to high, as `plainWords` writes them. Words on one place mean the same. */
 const SCALES: readonly (readonly (readonly string[])[])[] = [

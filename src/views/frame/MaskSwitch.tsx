@@ -2,9 +2,9 @@
 
 import VisibilityOffOutlined from '@mui/icons-material/VisibilityOffOutlined';
 import ClickAwayListener from '@mui/material/ClickAwayListener';
-import { useId, useRef, useState } from 'react';
 import { say } from '@/messages';
 import { Choice } from '../primitives/Choice';
+import { useOpenPart } from '../primitives/useOpenPart';
 import { useNameMask } from './masking';
 import styles from './MaskSwitch.module.css';
 
@@ -13,21 +13,10 @@ const MASKS = ['names', 'initials', 'aliases'] as const;
 /** Initials or made-up names in place of the real ones, on every view; while it is so, that is said here. */
 export function MaskSwitch() {
   const [mask, setMask] = useNameMask();
-  const [open, setOpen] = useState(false);
-  const anchor = useRef<HTMLDivElement>(null);
-  const partId = useId();
+  const { open, toggle, close, partId, anchor, onKeyDown } = useOpenPart();
   return (
-    <ClickAwayListener onClickAway={() => setOpen(false)}>
-      <div
-        ref={anchor}
-        className={styles.anchor}
-        onKeyDown={(event) => {
-          if (event.key !== 'Escape' || !open) return;
-          event.stopPropagation();
-          setOpen(false);
-          anchor.current?.querySelector('button')?.focus();
-        }}
-      >
+    <ClickAwayListener onClickAway={close}>
+      <div ref={anchor} className={styles.anchor} onKeyDown={onKeyDown}>
         <button
           type="button"
           className={styles.press}
@@ -36,7 +25,7 @@ export function MaskSwitch() {
           aria-controls={partId}
           aria-label={say.privacy.title}
           title={say.privacy.title}
-          onClick={() => setOpen(!open)}
+          onClick={toggle}
         >
           <VisibilityOffOutlined />
           {mask !== 'names' && <span>{say.privacy.on[mask]}</span>}

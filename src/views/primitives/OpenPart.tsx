@@ -2,8 +2,9 @@
 
 import Button from '@mui/material/Button';
 import ClickAwayListener from '@mui/material/ClickAwayListener';
-import { useId, useRef, useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import styles from './OpenPart.module.css';
+import { useOpenPart } from './useOpenPart';
 
 interface OpenPartProps {
   readonly label: string;
@@ -14,27 +15,16 @@ interface OpenPartProps {
 
 /** A button that opens something small right below it; Escape or a press elsewhere closes it. */
 export function OpenPart({ label, align, children }: OpenPartProps) {
-  const [open, setOpen] = useState(false);
-  const anchor = useRef<HTMLDivElement>(null);
-  const partId = useId();
+  const { open, toggle, close, partId, anchor, onKeyDown } = useOpenPart();
   return (
-    <ClickAwayListener onClickAway={() => setOpen(false)}>
-      <div
-        ref={anchor}
-        className={styles.anchor}
-        onKeyDown={(event) => {
-          if (event.key !== 'Escape' || !open) return;
-          event.stopPropagation();
-          setOpen(false);
-          anchor.current?.querySelector('button')?.focus();
-        }}
-      >
+    <ClickAwayListener onClickAway={close}>
+      <div ref={anchor} className={styles.anchor} onKeyDown={onKeyDown}>
         <Button
           size="small"
           variant="paper"
           aria-expanded={open}
           aria-controls={partId}
-          onClick={() => setOpen(!open)}
+          onClick={toggle}
         >
           {label}
         </Button>

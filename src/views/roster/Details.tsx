@@ -10,7 +10,7 @@ import type { DetailValue, StudentRecord } from '@/schema/student';
 import { addDetail, editDetail, removeDetail } from '@/store/actions/classParts';
 import { useStore } from '@/store/react';
 import { InPlaceText } from '../primitives/InPlaceText';
-import { NameField } from '../primitives/NameField';
+import { AddNamed } from '../primitives/AddNamed';
 import { useNotices } from '../primitives/notices';
 import { detailColumn } from './columns';
 import styles from './RosterPanel.module.css';
@@ -31,7 +31,6 @@ interface DetailsProps {
 /** Each detail with how the class is spread over it; a press on a bar shows only those students. */
 export function Details({ theClass, students, table }: DetailsProps) {
   const store = useStore();
-  const [naming, setNaming] = useState(false);
   return (
     <section className={styles.block} aria-labelledby="details">
       <h3 id="details" className={styles.title}>
@@ -58,22 +57,12 @@ export function Details({ theClass, students, table }: DetailsProps) {
           table={table}
         />
       ))}
-      {naming ? (
-        <NameField
-          value=""
-          label={say.roster.detailName}
-          className={styles.select}
-          onDone={(name) => {
-            if (name !== null)
-              addDetail(store, theClass.id, { name, kind: 'category', levels: [] });
-            setNaming(false);
-          }}
-        />
-      ) : (
-        <Button size="small" variant="paper" onClick={() => setNaming(true)}>
-          {say.roster.addDetail}
-        </Button>
-      )}
+      <AddNamed
+        action={say.roster.addDetail}
+        label={say.roster.detailName}
+        className={styles.select}
+        onAdd={(name) => addDetail(store, theClass.id, { name, kind: 'category', levels: [] })}
+      />
     </section>
   );
 }

@@ -2,13 +2,12 @@
 
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { useRef, useState } from 'react';
 import { say } from '@/messages';
 import type { ClassRecord } from '@/schema/classRecord';
 import { addStudent, setTakesPart } from '@/store/actions/students';
 import { useStore } from '@/store/react';
 import { KeyHint } from '../primitives/KeyHint';
-import { NameField } from '../primitives/NameField';
+import { AddNamed } from '../primitives/AddNamed';
 import { OpenPart } from '../primitives/OpenPart';
 import { columnTitle } from './columnTitle';
 import styles from './RosterBar.module.css';
@@ -29,8 +28,6 @@ interface RosterBarProps {
 export function RosterBar(props: RosterBarProps) {
   const { theClass, table, studentCount, hereCount, adding, calling, onAdd, onCall } = props;
   const store = useStore();
-  const [naming, setNaming] = useState(false);
-  const addButton = useRef<HTMLButtonElement>(null);
   const filters = table.getState().columnFilters;
   const everybody = table
     .getCoreRowModel()
@@ -61,22 +58,12 @@ export function RosterBar(props: RosterBarProps) {
         <KeyHint>{'A'}</KeyHint>
       </Button>
       <span className={styles.space} />
-      {naming ? (
-        <NameField
-          value=""
-          label={say.roster.newcomerName}
-          className={styles.newcomer}
-          onDone={(name) => {
-            if (name !== null) addStudent(store, theClass.id, { name, email: '' });
-            setNaming(false);
-            requestAnimationFrame(() => addButton.current?.focus());
-          }}
-        />
-      ) : (
-        <Button ref={addButton} size="small" variant="paper" onClick={() => setNaming(true)}>
-          {say.roster.addOne}
-        </Button>
-      )}
+      <AddNamed
+        action={say.roster.addOne}
+        label={say.roster.newcomerName}
+        className={styles.newcomer}
+        onAdd={(name) => addStudent(store, theClass.id, { name, email: '' })}
+      />
       <Button size="small" variant="paper" aria-expanded={adding} onClick={onAdd}>
         {say.roster.pasteMore}
       </Button>

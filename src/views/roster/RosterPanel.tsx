@@ -23,7 +23,7 @@ import { Choice } from '../primitives/Choice';
 import { Flag } from '../primitives/Flag';
 import { IconPress } from '../primitives/IconPress';
 import { InPlaceText } from '../primitives/InPlaceText';
-import { NameField } from '../primitives/NameField';
+import { AddNamed } from '../primitives/AddNamed';
 import { Details } from './Details';
 import { RosterFiles } from './RosterFiles';
 import styles from './RosterPanel.module.css';
@@ -223,7 +223,6 @@ function labelOf(by: string, value: string, theClass: ClassRecord): string {
 
 function Sections({ theClass, students }: PartProps) {
   const store = useStore();
-  const [naming, setNaming] = useState(false);
   return (
     <>
       <ul className={styles.lines}>
@@ -249,28 +248,18 @@ function Sections({ theClass, students }: PartProps) {
           </li>
         ))}
       </ul>
-      {naming ? (
-        <NameField
-          value=""
-          label={say.roster.sectionName}
-          className={styles.select}
-          onDone={(name) => {
-            if (name !== null) addSection(store, theClass.id, name);
-            setNaming(false);
-          }}
-        />
-      ) : (
-        <Button size="small" variant="paper" onClick={() => setNaming(true)}>
-          {say.roster.addSection}
-        </Button>
-      )}
+      <AddNamed
+        action={say.roster.addSection}
+        label={say.roster.sectionName}
+        className={styles.select}
+        onAdd={(name) => addSection(store, theClass.id, name)}
+      />
     </>
   );
 }
 
 function Staff({ theClass }: { readonly theClass: ClassRecord }) {
   const store = useStore();
-  const [naming, setNaming] = useState(false);
   const { staff } = theClass;
   const change = (place: number, next: Partial<(typeof staff)[number]>): void =>
     setStaff(
@@ -323,23 +312,12 @@ function Staff({ theClass }: { readonly theClass: ClassRecord }) {
           </li>
         ))}
       </ul>
-      {naming ? (
-        <NameField
-          value=""
-          label={say.roster.nameOf}
-          className={styles.select}
-          onDone={(name) => {
-            if (name !== null) {
-              setStaff(store, theClass.id, [...staff, { name, email: null, role: '' }]);
-            }
-            setNaming(false);
-          }}
-        />
-      ) : (
-        <Button size="small" variant="paper" onClick={() => setNaming(true)}>
-          {say.roster.addStaff}
-        </Button>
-      )}
+      <AddNamed
+        action={say.roster.addStaff}
+        label={say.roster.nameOf}
+        className={styles.select}
+        onAdd={(name) => setStaff(store, theClass.id, [...staff, { name, email: null, role: '' }])}
+      />
     </>
   );
 }
