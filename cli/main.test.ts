@@ -43,6 +43,69 @@ test('a feasible request ends with 0 and a result of the published shape', async
   expect(result.rounds[0]?.groups.map((group) => group.length)).toEqual([2, 2]);
 });
 
+test('every kind of rule and goal, and several rounds, come back with their measures', async () => {
+  const students = Array.from({ length: 12 }, (_, i) => ({
+    id: `s${i}`,
+    section: i < 6 ? 'A' : 'B',
+    attributes: { score: i, swims: i % 3 === 0 ? 'yes' : 'no' },
+    wishes: [`s${(i + 1) % 12}`],
+  }));
+  const { code, written } = await run(
+    request(
+      [
+        { kind: 'sameSection' },
+        { kind: 'apart', students: ['s0', 's1'] },
+        { kind: 'pin', student: 's6', group: 3 },
+        { kind: 'atLeast', attribute: 'swims', value: 'yes', count: 1 },
+        { kind: 'atMost', attribute: 'swims', value: 'yes', count: 2 },
+      ],
+      {
+        students,
+        sizing: { by: 'size', size: 3, leftover: 'larger' },
+        goals: [
+          { kind: 'spread', attribute: 'score', weight: 1 },
+          { kind: 'alike', attribute: 'swims', weight: 0.5 },
+          { kind: 'freshPartners' },
+          { kind: 'wishes' },
+          { kind: 'steady' },
+        ],
+        current: [['s0', 's2']],
+        history: [
+          {
+            groups: [
+              ['s0', 's2'],
+              ['s7', 'gone'],
+            ],
+          },
+        ],
+        rounds: 2,
+      },
+    ),
+  );
+  expect(code).toBe(0);
+  const { rounds, measures } = ResultSchema.parse(written);
+  expect(rounds).toHaveLength(2);
+  rounds.forEach(({ groups }) => {
+    expect(groups.map((group) => group.length)).toEqual([3, 3, 3, 3]);
+    expect(groups[3]).toContain('s6');
+  });
+  expect(Object.keys(measures).sort()).toEqual([
+    ...['alike', 'repeats', 'rounds', 'spread', 'steady', 'wishes'],
+  ]);
+});
+
+test.each([
+  ['one student', 1, 1],
+  ['as many groups as students', 7, 7],
+  ['ten thousand students', 10_000, 2_500],
+])('%s are placed', async (_, n, count) => {
+  const students = Array.from({ length: n }, (_unused, i) => ({ id: `s${i}` }));
+  const { code, written } = await run(request([], { students, sizing: { by: 'count', count } }));
+  expect(code).toBe(0);
+  const [round] = ResultSchema.parse(written).rounds;
+  expect([round!.groups.length, round!.groups.flat().length]).toEqual([count, n]);
+});
+
 test('rules that cannot hold end with 3, the result written, the clash in words', async () => {
   const { code, said, written } = await run(
     request([{ kind: 'apart', students: ['ana', 'bo', 'caro'] }]),

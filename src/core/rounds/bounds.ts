@@ -8,11 +8,12 @@ import { unitsOf } from '../problem/units';
  * threes have 1 and 12 in threes 4 (no Kirkman system with holes of those orders; Rees and Stinson 1987), and 12 in
  * sixes, 36 in sixes have fewer for want of orthogonal squares of order 6 (Tarry 1900).
  */
-export function mostFreshRounds({ studentCount, sizeOfGroup }: Problem): number {
+export function mostFreshRounds({ studentCount, sizeOfGroup, rounds }: Problem): number {
   const sizes = [...new Set(sizeOfGroup)];
   // With mixed sizes the students of the larger groups change from round to round: pairs are what runs out.
   const pairs = sizeOfGroup.reduce((sum, size) => sum + (size * (size - 1)) / 2, 0);
-  if (pairs === 0) return Number.MAX_SAFE_INTEGER;
+  // Groups of one repeat nothing in however many rounds.
+  if (pairs === 0) return rounds;
   const byPairs = Math.floor((studentCount * (studentCount - 1)) / 2 / pairs);
   const [size = 1] = sizes;
   if (sizes.length > 1) return byPairs;

@@ -85,11 +85,13 @@ function* fromSchedule(
   const start = [...known, ...mixedRounds(problem, units, valid, rounds - known.length, rng)];
   const fresh = goals.every(({ kind }) => kind === 'freshPartners') && history.length === 0;
   const search = new RoundsSearch(problem, units, rng, start);
-  if (enough && fresh && search.penalty() === 0) {
+  // A schedule of odd pairs repeats some; only one that repeats no more than must be is as good as done.
+  const perfect = enough && fresh && search.repeats <= least;
+  if (perfect && search.penalty() === 0) {
     return { rounds: start, cost: search.cost(), penalty: 0, evaluations: 0 };
   }
-  const served = yield* search.relabel(RELABELLINGS, fresh && enough);
-  if (enough && fresh && served.penalty === 0) return served;
+  const served = yield* search.relabel(perfect || !fresh ? RELABELLINGS : 0, perfect);
+  if (perfect && served.penalty === 0) return served;
   const exchanges = budget.exchanges * (1 + ROUNDS_SHARE * (rounds - 1));
   const again = new RoundsSearch(problem, units, rng, served.rounds);
   const searched = yield* again.run(exchanges, FROM_A_SCHEDULE, least);
