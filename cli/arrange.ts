@@ -1,6 +1,7 @@
 import { arrangeNow } from '@/core/arrange';
 import type { ArrangeRequest, ArrangeResult, Effort } from '@/core/format';
 import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import { readRequest } from '@/schema/request';
 import { toResultFile } from '@/schema/result';
 import { BAD_INPUT, DONE, NOT_FEASIBLE, readJson, writeJson, type Complain } from './files';
@@ -22,19 +23,19 @@ export function arrangeCommand(args: readonly string[], complain: Complain): num
   }
   const read = readRequest(data.value);
   if (!read.ok) {
-    read.issues.forEach((issue) => complain(say.requestIssueSentence(issue)));
-    complain(say.commandLine.nothingWritten);
+    read.issues.forEach((issue) => complain(sayRoster.requestIssueSentence(issue)));
+    complain(sayRoster.commandLine.nothingWritten);
     return BAD_INPUT;
   }
   const outcome = arrangeNow(read.request, effort);
   if (!outcome.ok) {
-    complain(`${say.sizingIssueSentence(outcome.issue)} ${say.commandLine.nothingWritten}`);
+    complain(`${say.sizingIssueSentence(outcome.issue)} ${sayRoster.commandLine.nothingWritten}`);
     return BAD_INPUT;
   }
   const sentence = whyNot(outcome.result, read.request);
   if (sentence !== '') complain(sentence);
   if (!writeJson(resultPath, toResultFile(outcome.result, sentence))) {
-    complain(say.commandLine.cannotWrite(resultPath));
+    complain(sayRoster.commandLine.cannotWrite(resultPath));
     return BAD_INPUT;
   }
   return outcome.result.feasible ? DONE : NOT_FEASIBLE;
@@ -67,13 +68,14 @@ function arrangeArguments(args: readonly string[]): ArrangeArguments {
       continue;
     }
     const given = word.startsWith('--effort=') ? word.slice('--effort='.length) : (args[++i] ?? '');
-    if (!word.startsWith('--effort')) return { ok: false, sentence: say.commandLine.usage };
-    if (!isEffort(given)) return { ok: false, sentence: say.commandLine.unknownEffort(given) };
+    if (!word.startsWith('--effort')) return { ok: false, sentence: sayRoster.commandLine.usage };
+    if (!isEffort(given))
+      return { ok: false, sentence: sayRoster.commandLine.unknownEffort(given) };
     effort = given;
   }
   const [requestPath, resultPath, ...others] = paths;
   if (requestPath === undefined || resultPath === undefined || others.length > 0) {
-    return { ok: false, sentence: say.commandLine.usage };
+    return { ok: false, sentence: sayRoster.commandLine.usage };
   }
   return { ok: true, requestPath, resultPath, effort };
 }

@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 
 /** Exit codes of the command line. */
 export const DONE = 0;
@@ -18,12 +18,12 @@ export function readJson(path: string): Json {
   try {
     text = readFileSync(path, 'utf8');
   } catch {
-    return { ok: false, sentence: say.commandLine.cannotRead(path) };
+    return { ok: false, sentence: sayRoster.commandLine.cannotRead(path) };
   }
   try {
     return { ok: true, value: JSON.parse(text.replace(/^\uFEFF/, '')) };
   } catch {
-    return { ok: false, sentence: say.commandLine.notJson(path) };
+    return { ok: false, sentence: sayRoster.commandLine.notJson(path) };
   }
 }
 

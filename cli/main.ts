@@ -1,4 +1,4 @@
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import { arrangeCommand } from './arrange';
 import { BAD_INPUT, type Complain } from './files';
 import { rosterCommand } from './roster';
@@ -8,6 +8,6 @@ export async function main(args: readonly string[], complain: Complain): Promise
   const [command, ...rest] = args;
   if (command === 'arrange') return arrangeCommand(rest, complain);
   if (command === 'roster') return rosterCommand(rest, complain);
-  complain(say.commandLine.usage);
+  complain(sayRoster.commandLine.usage);
   return BAD_INPUT;
 }

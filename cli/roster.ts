@@ -2,14 +2,14 @@ import { readFileSync } from 'node:fs';
 import { mergeRosters } from '@/formats/roster/merge';
 import { readRosterFile, type ReadRoster } from '@/formats/roster/readRoster';
 import type { RosterStudent } from '@/formats/roster/types';
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import { BAD_INPUT, DONE, writeJson, type Complain } from './files';
 
 /** `gruppetto roster`: reads any class list, writes what was understood, returns the exit code. */
 export async function rosterCommand(args: readonly string[], complain: Complain): Promise<number> {
   const parsed = rosterArguments(args);
   if (!parsed) {
-    complain(say.commandLine.usage);
+    complain(sayRoster.commandLine.usage);
     return BAD_INPUT;
   }
   const { file, out, into } = parsed;
@@ -22,7 +22,7 @@ export async function rosterCommand(args: readonly string[], complain: Complain)
       : whole(read, earlier);
   if (output.error !== null) complain(output.error);
   if (!writeJson(out, output)) {
-    complain(say.commandLine.cannotWrite(out));
+    complain(sayRoster.commandLine.cannotWrite(out));
     return BAD_INPUT;
   }
   return output.error === null ? DONE : BAD_INPUT;
@@ -36,10 +36,10 @@ async function readFile(path: string): Promise<Read | string> {
   try {
     bytes = readFileSync(path);
   } catch {
-    return say.commandLine.cannotRead(path);
+    return sayRoster.commandLine.cannotRead(path);
   }
   const read = await readRosterFile(new Uint8Array(bytes));
-  return read.ok ? read : say.rosterErrorSentence(read.error);
+  return read.ok ? read : sayRoster.rosterErrorSentence(read.error);
 }
 
 function unread(error: string) {
@@ -56,14 +56,14 @@ function whole({ roster }: Read, earlier: Read | string | null) {
     skipped: roster.skipped.map(({ row, name, reason }) => ({
       row,
       name,
-      reason: say.skipReasons[reason],
+      reason: sayRoster.skipReasons[reason],
       code: reason,
     })),
     warnings: roster.warnings.map((warning) => ({
       kind: warning.kind,
       row: warning.row,
       name: warning.name,
-      message: say.rosterWarningSentence(warning),
+      message: sayRoster.rosterWarningSentence(warning),
     })),
     ...(known ? { merge: mergeRosters(known, roster.students) } : {}),
     error: null,

@@ -1,6 +1,7 @@
 import type { ClashReason } from '../core/format';
 import type { RosterError, RosterWarning, WarningKind } from '../formats/roster/types';
 import { say } from '.';
+import { sayRoster } from './roster';
 
 const students = ['a', 'b'];
 
@@ -48,7 +49,7 @@ const ERRORS: readonly RosterError[] = [
 test.each(ERRORS)(
   'a file that cannot be read (%j) says so, and that nothing was taken in',
   (error) => {
-    expect(say.rosterErrorSentence(error)).toMatch(/Nothing was taken in/);
+    expect(sayRoster.rosterErrorSentence(error)).toMatch(/Nothing was taken in/);
   },
 );
 
@@ -61,8 +62,8 @@ const KINDS: readonly WarningKind[] = [
 test.each(KINDS)('the doubt %s names whom it is about, in the file and in the class', (kind) => {
   const warning: RosterWarning = { kind, row: 3, name: 'Ana Ruiz', given: 'x@y', likely: '2' };
   for (const sentence of [
-    say.rosterWarningSentence(warning),
-    say.classDoubtSentence(warning, 'Bo'),
+    sayRoster.rosterWarningSentence(warning),
+    sayRoster.classDoubtSentence(warning, 'Bo'),
   ]) {
     expect(sentence).toContain('Ana Ruiz');
     expect(sentence).not.toMatch(/undefined|null|NaN/);
@@ -70,10 +71,12 @@ test.each(KINDS)('the doubt %s names whom it is about, in the file and in the cl
 });
 
 test('what will be taken in is said as one sentence, whatever parts it has', () => {
-  expect(say.roster.takeIn(0, 0, 0)).toBe('Add');
-  expect(say.roster.takeIn(2, 0, 0)).toBe('Add 2 students');
-  expect(say.roster.takeIn(0, 1, 0)).toBe('Update 1 student');
-  expect(say.roster.takeIn(1, 1, 2)).toBe('Add 1 student, update 1 student and mark 2 as left');
+  expect(sayRoster.roster.takeIn(0, 0, 0)).toBe('Add');
+  expect(sayRoster.roster.takeIn(2, 0, 0)).toBe('Add 2 students');
+  expect(sayRoster.roster.takeIn(0, 1, 0)).toBe('Update 1 student');
+  expect(sayRoster.roster.takeIn(1, 1, 2)).toBe(
+    'Add 1 student, update 1 student and mark 2 as left',
+  );
 });
 
 test.each([
@@ -85,7 +88,7 @@ test.each([
 ] as const)(
   'a class file that cannot be opened (%j) says why and that nothing was changed',
   (issue, why) => {
-    const sentence = say.classFileIssueSentence(issue);
+    const sentence = sayRoster.classFileIssueSentence(issue);
     expect(sentence).toContain(why);
     expect(sentence).toContain('Nothing was changed');
   },

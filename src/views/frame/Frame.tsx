@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
@@ -12,12 +13,16 @@ import { InPlaceText } from '../primitives/InPlaceText';
 import { KeyHint } from '../primitives/KeyHint';
 import styles from './Frame.module.css';
 import { LineupChooser } from './LineupChooser';
-import { MaskSwitch } from './MaskSwitch';
 import { Rail } from './Rail';
 import { SaveMark } from './SaveMark';
 import { useClassId } from './useClassId';
 import { useKeys } from './useKeys';
 import { useUndoKeys } from './useUndoKeys';
+
+/** Loaded beside the bench, which does not wait for it. */
+const MaskSwitch = dynamic(() => import('./MaskSwitch').then((module) => module.MaskSwitch), {
+  ssr: false,
+});
 
 /** The bench: the rail at the side, the bar above, one step of the work within. */
 export function Frame({ children }: { readonly children: ReactNode }) {

@@ -3,7 +3,7 @@
 import { useId } from 'react';
 import { hasContent } from '@/formats/roster/delimited';
 import type { ColumnRole, DetailKind } from '@/formats/roster/types';
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import styles from './ColumnPreview.module.css';
 import type { PastedListState } from './usePastedList';
 
@@ -32,24 +32,31 @@ export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) 
     <>
       {table.rows[0]?.line !== 0 && (
         <div className={styles.over}>
-          <label htmlFor={headingId}>{say.roster.headingLabel}</label>
+          <label htmlFor={headingId}>{sayRoster.roster.headingLabel}</label>
           <select
             id={headingId}
             className={styles.role}
             value={reading.headingRow}
             onChange={(event) => pasted.setHeading(Number(event.target.value))}
           >
-            <option value={-1}>{say.roster.noHeading}</option>
+            <option value={-1}>{sayRoster.roster.noHeading}</option>
             {table.rows.slice(0, HEADING_CHOICES).map(({ line }, row) => (
               <option key={line} value={row}>
-                {say.roster.headingOnLine(line)}
+                {sayRoster.roster.headingOnLine(line)}
               </option>
             ))}
           </select>
         </div>
       )}
-      {pasted.remembered && <p className={styles.remembered}>{say.roster.rememberedReading}</p>}
-      <div className={styles.scroll} tabIndex={0} role="region" aria-label={say.roster.columns}>
+      {pasted.remembered && (
+        <p className={styles.remembered}>{sayRoster.roster.rememberedReading}</p>
+      )}
+      <div
+        className={styles.scroll}
+        tabIndex={0}
+        role="region"
+        aria-label={sayRoster.roster.columns}
+      >
         <table className={styles.table}>
           <thead>
             <tr>
@@ -59,17 +66,17 @@ export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) 
                   <select
                     className={styles.role}
                     value={column.role}
-                    aria-label={say.roster.columnIs(heading[i] ?? '', i + 1)}
+                    aria-label={sayRoster.roster.columnIs(heading[i] ?? '', i + 1)}
                     onChange={(event) => {
                       const role = ROLES.find((one) => one === event.target.value);
                       const name =
-                        column.name || (heading[i] ?? '') || say.roster.columnName(i + 1);
+                        column.name || (heading[i] ?? '') || sayRoster.roster.columnName(i + 1);
                       if (role) pasted.setColumn(i, { role, name: role === 'detail' ? name : '' });
                     }}
                   >
                     {ROLES.map((role) => (
                       <option key={role} value={role}>
-                        {say.roster.columnRole[role]}
+                        {sayRoster.roster.columnRole[role]}
                       </option>
                     ))}
                   </select>
@@ -77,7 +84,7 @@ export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) 
                     <select
                       className={styles.kind}
                       value={column.kind}
-                      aria-label={say.roster.kindOf(column.name)}
+                      aria-label={sayRoster.roster.kindOf(column.name)}
                       onChange={(event) => {
                         const kind = KINDS.find((one) => one === event.target.value);
                         if (kind) pasted.setColumn(i, { kind });
@@ -85,7 +92,7 @@ export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) 
                     >
                       {KINDS.map((kind) => (
                         <option key={kind} value={kind}>
-                          {say.roster.kind[kind]}
+                          {sayRoster.roster.kind[kind]}
                         </option>
                       ))}
                     </select>

@@ -1,7 +1,7 @@
 'use client';
 
 import { readNumber } from '@/formats/roster/values';
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord, Detail } from '@/schema/classRecord';
 import { valueKey } from '@/schema/presence';
 import type { StudentRecord } from '@/schema/student';
@@ -28,10 +28,10 @@ export function DetailCell({ column, student, theClass, tabIndex }: DetailCellPr
   if (!detail) return null;
   const held = student.details[detail.id];
   const value = held === undefined ? '' : valueKey(held);
-  const label = say.roster.detailOf(detail.name, student.name);
+  const label = sayRoster.roster.detailOf(detail.name, student.name);
   const set = (next: string): void => {
     const read = readInput(detail, next);
-    if (read === undefined) notify({ text: say.roster.notANumber(next, detail.name) });
+    if (read === undefined) notify({ text: sayRoster.roster.notANumber(next, detail.name) });
     else setDetail(store, [student.id], detail.id, read);
   };
   if (detail.kind === 'level' || detail.kind === 'yesNo') {
@@ -45,9 +45,9 @@ export function DetailCell({ column, student, theClass, tabIndex }: DetailCellPr
         options={[
           ...choices.map((one) => ({
             value: one,
-            label: detail.kind === 'yesNo' ? say.roster.value(one === YES) : one,
+            label: detail.kind === 'yesNo' ? sayRoster.roster.value(one === YES) : one,
           })),
-          { value: '', label: say.roster.nothing },
+          { value: '', label: sayRoster.roster.nothing },
         ]}
         onChange={set}
       />
@@ -60,7 +60,7 @@ export function DetailCell({ column, student, theClass, tabIndex }: DetailCellPr
       <InPlaceText
         value={value}
         label={label}
-        placeholder={say.roster.nothing}
+        placeholder={sayRoster.roster.nothing}
         mayBeEmpty
         tabIndex={tabIndex}
         inputMode={isNumber ? 'decimal' : 'text'}
@@ -81,8 +81,8 @@ function readInput(detail: Detail, text: string): string | number | null | undef
 }
 
 function Shown({ detail, value }: { readonly detail: Detail; readonly value: string }) {
-  if (value === '') return <span className={styles.dim}>{say.roster.nothing}</span>;
-  if (detail.kind === 'yesNo') return say.roster.value(value === YES);
+  if (value === '') return <span className={styles.dim}>{sayRoster.roster.nothing}</span>;
+  if (detail.kind === 'yesNo') return sayRoster.roster.value(value === YES);
   const place = detail.levels.indexOf(value);
   return (
     <span className={styles.level}>

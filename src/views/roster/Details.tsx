@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic';
 import { useId, useState } from 'react';
 import { readNumber, readYesNo } from '@/formats/roster/values';
 import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord, Detail } from '@/schema/classRecord';
 import type { DetailValue, StudentRecord } from '@/schema/student';
 import { addDetail, editDetail, removeDetail } from '@/store/actions/classParts';
@@ -34,20 +35,20 @@ export function Details({ theClass, students, table }: DetailsProps) {
   return (
     <section className={styles.block} aria-labelledby="details">
       <h3 id="details" className={styles.title}>
-        {say.roster.detailsTitle}
+        {sayRoster.roster.detailsTitle}
       </h3>
       <div className={styles.shows}>
         <ShowColumn
           column="here"
-          label={say.roster.column.here}
+          label={sayRoster.roster.column.here}
           table={table}
-          nameOf={say.roster.presence}
+          nameOf={sayRoster.roster.presence}
         />
         {theClass.sections.length > 0 && (
-          <ShowColumn column="section" label={say.roster.column.section} table={table} />
+          <ShowColumn column="section" label={sayRoster.roster.column.section} table={table} />
         )}
       </div>
-      {theClass.details.length === 0 && <p className={styles.hint}>{say.roster.noDetails}</p>}
+      {theClass.details.length === 0 && <p className={styles.hint}>{sayRoster.roster.noDetails}</p>}
       {theClass.details.map((detail) => (
         <DetailBlock
           key={detail.id}
@@ -58,8 +59,8 @@ export function Details({ theClass, students, table }: DetailsProps) {
         />
       ))}
       <AddNamed
-        action={say.roster.addDetail}
-        label={say.roster.detailName}
+        action={sayRoster.roster.addDetail}
+        label={sayRoster.roster.detailName}
         className={styles.select}
         onAdd={(name) => addDetail(store, theClass.id, { name, kind: 'category', levels: [] })}
       />
@@ -87,17 +88,20 @@ function ShowColumn({ column: id, label, table, nameOf = (value) => value }: Sho
   return (
     <select
       className={styles.only}
-      aria-label={say.roster.showOnly(label)}
+      aria-label={sayRoster.roster.showOnly(label)}
       value={chosen ?? ALL}
       onChange={(event) => {
         const { value } = event.target;
         column?.setFilterValue(value === ALL ? undefined : [value]);
       }}
     >
-      <option value={ALL}>{`${label}: ${say.roster.showEverybody}`}</option>
+      <option value={ALL}>{`${label}: ${sayRoster.roster.showEverybody}`}</option>
       {[...counts].map(([value, count]) => (
         <option key={value} value={value}>
-          {say.roster.barLabel(value === '' ? say.roster.noSection : nameOf(value), count)}
+          {sayRoster.roster.barLabel(
+            value === '' ? sayRoster.roster.noSection : nameOf(value),
+            count,
+          )}
         </option>
       ))}
     </select>
@@ -121,15 +125,17 @@ function DetailBlock({ theClass, detail, students, table }: DetailBlockProps) {
     <div className={styles.detail}>
       <div className={styles.detailHead}>
         <h4 className={styles.detailName}>{detail.name}</h4>
-        <span className={styles.dim}>{say.roster.spreadFacts(spread.mean, spread.missing)}</span>
+        <span className={styles.dim}>
+          {sayRoster.roster.spreadFacts(spread.mean, spread.missing)}
+        </span>
         <button
           type="button"
           className={styles.edit}
           aria-expanded={editing}
-          aria-label={say.roster.editDetail(detail.name)}
+          aria-label={sayRoster.roster.editDetail(detail.name)}
           onClick={() => setEditing(!editing)}
         >
-          {editing ? say.roster.done : say.roster.change}
+          {editing ? sayRoster.roster.done : sayRoster.roster.change}
         </button>
       </div>
       {editing ? (
@@ -139,7 +145,7 @@ function DetailBlock({ theClass, detail, students, table }: DetailBlockProps) {
           {spread.bars.length > 0 && (
             <SpreadChart
               spread={spread}
-              label={say.roster.chartLabel(detail.name, spread.bars)}
+              label={sayRoster.roster.chartLabel(detail.name, spread.bars)}
               chosen={chosen}
               onChoose={choose}
             />
@@ -164,16 +170,16 @@ function ShowOnly({ spread, detail, chosen, onChoose }: ShowOnlyProps) {
   return (
     <select
       className={styles.only}
-      aria-label={say.roster.showOnly(detail.name)}
+      aria-label={sayRoster.roster.showOnly(detail.name)}
       value={chosen.length === 0 ? ALL : chosen.join('\n')}
       onChange={(event) =>
         onChoose(event.target.value === ALL ? [] : event.target.value.split('\n'))
       }
     >
-      <option value={ALL}>{say.roster.showEverybody}</option>
+      <option value={ALL}>{sayRoster.roster.showEverybody}</option>
       {bars.map(({ label, values, count }) => (
         <option key={label} value={values.join('\n')}>
-          {say.roster.barLabel(label || say.roster.missingValue, count)}
+          {sayRoster.roster.barLabel(label || sayRoster.roster.missingValue, count)}
         </option>
       ))}
     </select>
@@ -216,11 +222,11 @@ function DetailEditor({
     <div className={styles.editor}>
       <InPlaceText
         value={detail.name}
-        label={say.roster.detailName}
+        label={sayRoster.roster.detailName}
         onChange={(name) => editDetail(store, theClass.id, detail.id, { name })}
       />
       <label htmlFor={kindId} className={styles.dim}>
-        {say.roster.kindLabel}
+        {sayRoster.roster.kindLabel}
       </label>
       <select
         id={kindId}
@@ -233,19 +239,19 @@ function DetailEditor({
       >
         {KINDS.map((kind) => (
           <option key={kind} value={kind}>
-            {say.roster.kind[kind]}
+            {sayRoster.roster.kind[kind]}
           </option>
         ))}
       </select>
       {detail.kind === 'level' && (
-        <ol className={styles.levels} aria-label={say.roster.levelsLabel}>
+        <ol className={styles.levels} aria-label={sayRoster.roster.levelsLabel}>
           {detail.levels.map((level, place) => (
             <li key={level} className={styles.line}>
               <span className={styles.grow}>{level}</span>
               <Button
                 size="small"
                 disabled={place === 0}
-                aria-label={say.roster.levelUp(level)}
+                aria-label={sayRoster.roster.levelUp(level)}
                 onClick={() => moveLevel(place, -1)}
               >
                 {'↑'}
@@ -253,7 +259,7 @@ function DetailEditor({
               <Button
                 size="small"
                 disabled={place === detail.levels.length - 1}
-                aria-label={say.roster.levelDown(level)}
+                aria-label={sayRoster.roster.levelDown(level)}
                 onClick={() => moveLevel(place, 1)}
               >
                 {'↓'}
@@ -268,12 +274,12 @@ function DetailEditor({
         onClick={() => {
           removeDetail(store, theClass.id, detail.id);
           notify({
-            text: say.roster.detailRemoved(detail.name),
+            text: sayRoster.roster.detailRemoved(detail.name),
             action: { label: say.frame.undoShort, run: () => void store.history.undo() },
           });
         }}
       >
-        {say.roster.removeDetail}
+        {sayRoster.roster.removeDetail}
       </Button>
     </div>
   );

@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { Children, type ReactNode } from 'react';
 import type { SkipReason, WarningKind } from '@/formats/roster/types';
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import { Choice } from '../primitives/Choice';
 import styles from './PasteBox.module.css';
 import type { PastedListState } from './usePastedList';
@@ -28,18 +28,18 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
       <Questions pasted={pasted} />
       {addresses.length > 0 && (
         <div className={styles.doubt} data-tone="brick">
-          <p className={styles.question}>{say.roster.malformed(addresses.length)}</p>
+          <p className={styles.question}>{sayRoster.roster.malformed(addresses.length)}</p>
           <ul className={styles.cases}>
             {addresses.map((warning) => (
               <li key={`${warning.row} ${warning.given}`}>
-                {say.roster.onRow(say.rosterWarningSentence(warning), warning.row)}
+                {sayRoster.roster.onRow(sayRoster.rosterWarningSentence(warning), warning.row)}
                 {warning.likely !== '' && (
                   <Button
                     size="small"
                     variant="paper"
                     onClick={() => pasted.write(pasted.text.replace(warning.given, warning.likely))}
                   >
-                    {say.roster.useAddress(warning.likely)}
+                    {sayRoster.roster.useAddress(warning.likely)}
                   </Button>
                 )}
               </li>
@@ -48,20 +48,23 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
         </div>
       )}
       {others.length > 0 && (
-        <Box title={say.roster.doubtful(others.length)}>
+        <Box title={sayRoster.roster.doubtful(others.length)}>
           {others.map((warning) =>
-            say.roster.onRow(say.rosterWarningSentence(warning), warning.row),
+            sayRoster.roster.onRow(sayRoster.rosterWarningSentence(warning), warning.row),
           )}
         </Box>
       )}
       {roster.skipped.length > 0 && (
         <div className={styles.doubt}>
-          <p className={styles.question}>{say.roster.leftOut(roster.skipped.length)}</p>
+          <p className={styles.question}>{sayRoster.roster.leftOut(roster.skipped.length)}</p>
           <ul className={styles.cases}>
             {roster.skipped.map(({ name, reason, row }, i) => (
               <li key={i} className={styles.skipped}>
                 <span>
-                  {say.roster.onRow(say.roster.leftOutCase(name, say.skipReasons[reason]), row)}
+                  {sayRoster.roster.onRow(
+                    sayRoster.roster.leftOutCase(name, sayRoster.skipReasons[reason]),
+                    row,
+                  )}
                 </span>
                 {NEVER_TAKEN.includes(reason) || (
                   <button
@@ -69,7 +72,7 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
                     className={styles.take}
                     onClick={() => pasted.takeInRow(row)}
                   >
-                    {say.roster.takeInRow}
+                    {sayRoster.roster.takeInRow}
                   </button>
                 )}
               </li>
@@ -78,13 +81,13 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
         </div>
       )}
       {plan.changes.length > 0 && (
-        <Box title={say.roster.changes(plan.changes.length)}>
+        <Box title={sayRoster.roster.changes(plan.changes.length)}>
           {plan.changes.map(({ name, back, changes }) =>
-            say.roster.changeOf(
+            sayRoster.roster.changeOf(
               name,
               back,
               changes.map(({ field, from, to }) => ({
-                what: typeof field === 'string' ? say.roster.column[field] : field.detail,
+                what: typeof field === 'string' ? sayRoster.roster.column[field] : field.detail,
                 from,
                 to,
               })),
@@ -93,14 +96,14 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
         </Box>
       )}
       {draft.gone.length > 0 && (
-        <Box title={say.roster.gone(draft.gone.length)}>
+        <Box title={sayRoster.roster.gone(draft.gone.length)}>
           {draft.gone.map(({ name }) => name)}
           <Choice
-            legend={say.roster.goneLegend}
+            legend={sayRoster.roster.goneLegend}
             value={pasted.markGone ? 'mark' : 'leave'}
             options={[
-              { value: 'mark', label: say.roster.goneMark },
-              { value: 'leave', label: say.roster.goneLeave },
+              { value: 'mark', label: sayRoster.roster.goneMark },
+              { value: 'leave', label: sayRoster.roster.goneLeave },
             ]}
             onChange={(answer) => pasted.setMarkGone(answer === 'mark')}
           />
@@ -129,14 +132,14 @@ function Questions({ pasted }: { readonly pasted: PastedListState }) {
   if (twice.length === 0) return null;
   return (
     <div className={styles.doubt}>
-      <p className={styles.question}>{say.roster.twice(twice.length)}</p>
+      <p className={styles.question}>{sayRoster.roster.twice(twice.length)}</p>
       {twice.length > 2 && (
         <div className={styles.answers}>
           <Button size="small" variant="paper" onClick={() => pasted.answerAll('same')}>
-            {say.roster.allSame}
+            {sayRoster.roster.allSame}
           </Button>
           <Button size="small" variant="paper" onClick={() => pasted.answerAll('another')}>
-            {say.roster.allAnother}
+            {sayRoster.roster.allAnother}
           </Button>
         </div>
       )}
@@ -145,7 +148,7 @@ function Questions({ pasted }: { readonly pasted: PastedListState }) {
           <li key={one.index}>
             <fieldset className={styles.case}>
               <legend>
-                {say.roster.twiceCase(
+                {sayRoster.roster.twiceCase(
                   one.inClass?.name ?? one.student.displayName.replace(/ \(\d+\)$/, ''),
                   one.student.row,
                   one.before,
@@ -159,7 +162,7 @@ function Questions({ pasted }: { readonly pasted: PastedListState }) {
                     checked={pasted.answerTo(one) === answer}
                     onChange={() => pasted.answer(one, answer)}
                   />
-                  {say.roster.twiceAnswer[answer]}
+                  {sayRoster.roster.twiceAnswer[answer]}
                 </label>
               ))}
             </fieldset>

@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import { useId, useRef, useState, type DragEvent } from 'react';
 import type { Encoding } from '@/formats/roster/decode';
 import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import { useStore } from '@/store/react';
@@ -40,7 +41,7 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
     if (!ready) return;
     pasted.takeIn();
     notify({
-      text: say.roster.takenIn(added.length, updated.length, gone.length),
+      text: sayRoster.roster.takenIn(added.length, updated.length, gone.length),
       action: { label: say.frame.undoShort, run: () => void store.history.undo() },
     });
     area.current?.focus();
@@ -65,10 +66,10 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
       onDrop={drop}
     >
       <h2 id={`${areaId}-title`} className={styles.title}>
-        {empty ? say.roster.pasteFirst : say.roster.pasteMore}
+        {empty ? sayRoster.roster.pasteFirst : sayRoster.roster.pasteMore}
       </h2>
       <label htmlFor={areaId} className={styles.hint}>
-        {say.roster.pasteHint}
+        {sayRoster.roster.pasteHint}
       </label>
       <textarea
         ref={area}
@@ -76,7 +77,7 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
         className={styles.area}
         rows={idle ? (empty ? 12 : 7) : 5}
         value={pasted.text}
-        placeholder={say.roster.pasteExample}
+        placeholder={sayRoster.roster.pasteExample}
         spellCheck={false}
         autoFocus={focus}
         wrap="off"
@@ -87,7 +88,7 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
       />
       {!idle && <FileChoices pasted={pasted} />}
       <div role="status" className={styles.read}>
-        {!idle && pasted.trouble === '' && say.roster.read(pasted.roster.students.length)}
+        {!idle && pasted.trouble === '' && sayRoster.roster.read(pasted.roster.students.length)}
       </div>
       {pasted.trouble !== '' && (
         <p role="alert" className={styles.trouble}>
@@ -103,8 +104,8 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
       <div className={styles.foot}>
         <Button variant="contained" disabled={!ready} onClick={takeIn}>
           {pasted.openQuestions > 0
-            ? say.roster.answerFirst(pasted.openQuestions)
-            : say.roster.takeIn(added.length, updated.length, gone.length)}
+            ? sayRoster.roster.answerFirst(pasted.openQuestions)
+            : sayRoster.roster.takeIn(added.length, updated.length, gone.length)}
           <KeyHint>{'Ctrl ↵'}</KeyHint>
         </Button>
         <OpenFile onFile={(file) => void pasted.open(file)} />
@@ -122,7 +123,7 @@ function FileChoices({ pasted }: { readonly pasted: PastedListState }) {
     <>
       {file.sheets.length > 1 && (
         <div className={styles.sheets}>
-          <span>{say.roster.sheets}</span>
+          <span>{sayRoster.roster.sheets}</span>
           {file.sheets.map(({ name, text }) => (
             <Button
               key={name}
@@ -138,7 +139,7 @@ function FileChoices({ pasted }: { readonly pasted: PastedListState }) {
       )}
       {file.classes.length > 1 && (
         <fieldset className={styles.sheets}>
-          <legend>{say.roster.classesInFile}</legend>
+          <legend>{sayRoster.roster.classesInFile}</legend>
           {file.classes.map((title) => (
             <label key={title} className={styles.answer}>
               <input
@@ -159,7 +160,7 @@ function FileChoices({ pasted }: { readonly pasted: PastedListState }) {
       )}
       {file.encoding !== null && (
         <div className={styles.sheets}>
-          <label htmlFor={encodingId}>{say.roster.encoding}</label>
+          <label htmlFor={encodingId}>{sayRoster.roster.encoding}</label>
           <select
             id={encodingId}
             className={styles.select}
@@ -171,7 +172,7 @@ function FileChoices({ pasted }: { readonly pasted: PastedListState }) {
           >
             {ENCODINGS.map((encoding) => (
               <option key={encoding} value={encoding}>
-                {say.roster.encodings[encoding]}
+                {sayRoster.roster.encodings[encoding]}
               </option>
             ))}
           </select>
@@ -192,13 +193,13 @@ function OpenFile({ onFile }: { readonly onFile: (file: File) => void }) {
         startIcon={<UploadFileRounded />}
         onClick={() => input.current?.click()}
       >
-        {say.roster.openFile}
+        {sayRoster.roster.openFile}
       </Button>
       <input
         ref={input}
         type="file"
         hidden
-        aria-label={say.roster.openFile}
+        aria-label={sayRoster.roster.openFile}
         accept=".csv,.tsv,.txt,.xlsx,.zip,.vcf,.json,text/*"
         onChange={(event) => {
           const file = event.target.files?.[0];

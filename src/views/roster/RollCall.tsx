@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useRef, type KeyboardEvent } from 'react';
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import { setTakesPart } from '@/store/actions/students';
@@ -39,7 +39,7 @@ export function RollCall({ theClass, students, onDone }: RollCallProps) {
   };
   return (
     <div className={styles.call} onKeyDown={onKeyDown}>
-      <p className={styles.hint}>{say.roster.rollHint}</p>
+      <p className={styles.hint}>{sayRoster.roster.rollHint}</p>
       <ul ref={list} className={styles.names}>
         {students.map((student, place) => {
           const presence = presenceOf(student, theClass);
@@ -55,7 +55,7 @@ export function RollCall({ theClass, students, onDone }: RollCallProps) {
               >
                 {student.name}
                 {presence !== 'here' && (
-                  <span className={styles.why}>{say.roster.presence(presence)}</span>
+                  <span className={styles.why}>{sayRoster.roster.presence(presence)}</span>
                 )}
               </button>
             </li>
@@ -63,7 +63,7 @@ export function RollCall({ theClass, students, onDone }: RollCallProps) {
         })}
       </ul>
       <Button variant="paper" className={styles.done} onClick={onDone}>
-        {say.roster.rollDone}
+        {sayRoster.roster.rollDone}
         <KeyHint>{'Esc'}</KeyHint>
       </Button>
     </div>

@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import { addStudent, setTakesPart } from '@/store/actions/students';
 import { useStore } from '@/store/react';
@@ -36,7 +36,7 @@ export function RosterBar(props: RosterBarProps) {
   return (
     <div className={styles.top}>
       <h2 className={styles.count}>
-        <span role="status">{say.roster.count(studentCount, hereCount)}</span>
+        <span role="status">{sayRoster.roster.count(studentCount, hereCount)}</span>
       </h2>
       {everybody.length > 0 && (
         <Button
@@ -50,24 +50,24 @@ export function RosterBar(props: RosterBarProps) {
             )
           }
         >
-          {say.roster.allHere}
+          {sayRoster.roster.allHere}
         </Button>
       )}
       <Button size="small" variant="paper" aria-pressed={calling} onClick={onCall}>
-        {say.roster.rollCall}
+        {sayRoster.roster.rollCall}
         <KeyHint>{'A'}</KeyHint>
       </Button>
       <span className={styles.space} />
       <AddNamed
-        action={say.roster.addOne}
-        label={say.roster.newcomerName}
+        action={sayRoster.roster.addOne}
+        label={sayRoster.roster.newcomerName}
         className={styles.newcomer}
         onAdd={(name) => addStudent(store, theClass.id, { name, email: '' })}
       />
       <Button size="small" variant="paper" aria-expanded={adding} onClick={onAdd}>
-        {say.roster.pasteMore}
+        {sayRoster.roster.pasteMore}
       </Button>
-      <OpenPart label={say.roster.columnsShown} align="end">
+      <OpenPart label={sayRoster.roster.columnsShown} align="end">
         <ul className={styles.columns}>
           {table.getAllLeafColumns().map((column) =>
             column.getCanHide() ? (
@@ -88,13 +88,13 @@ export function RosterBar(props: RosterBarProps) {
       <input
         type="search"
         className={styles.search}
-        aria-label={say.roster.find}
-        placeholder={say.roster.find}
+        aria-label={sayRoster.roster.find}
+        placeholder={sayRoster.roster.find}
         value={String(table.getState().globalFilter ?? '')}
         onChange={(event) => table.setGlobalFilter(event.target.value)}
       />
       <Button size="small" variant="contained" component={Link} href={`/c/${theClass.id}/groups`}>
-        {say.roster.toGroups}
+        {sayRoster.roster.toGroups}
         <KeyHint>{'G'}</KeyHint>
       </Button>
       {filters.length > 0 && (
@@ -106,16 +106,18 @@ export function RosterBar(props: RosterBarProps) {
               className={styles.filter}
               onClick={() => table.getColumn(id)?.setFilterValue(undefined)}
             >
-              {say.roster.onlyThese(
+              {sayRoster.roster.onlyThese(
                 columnTitle(id, theClass),
                 (value as string[]).map((one) =>
-                  id === 'here' ? say.roster.presence(one) : one || say.roster.missingValue,
+                  id === 'here'
+                    ? sayRoster.roster.presence(one)
+                    : one || sayRoster.roster.missingValue,
                 ),
               )}
               <span aria-hidden="true">{' ✕'}</span>
             </button>
           ))}
-          <span>{say.roster.shownOf(table.getRowModel().rows.length)}</span>
+          <span>{sayRoster.roster.shownOf(table.getRowModel().rows.length)}</span>
         </p>
       )}
     </div>

@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button';
 import { rosterCsv, rosterWorkbook, type RosterOut } from '@/formats/rosterOut';
 import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import { useStore } from '@/store/react';
@@ -38,29 +39,31 @@ export function RosterFiles({ theClass, students }: RosterFilesProps) {
           )
         }
       >
-        {say.roster.classFile}
+        {sayRoster.roster.classFile}
       </Button>
       <Button
         size="small"
         variant="paper"
         onClick={() =>
-          save('csv', rosterCsv(rosterOut(theClass, students), say.rosterWords), 'text/csv')
+          save('csv', rosterCsv(rosterOut(theClass, students), sayRoster.rosterWords), 'text/csv')
         }
       >
-        {say.roster.csvFile}
+        {sayRoster.roster.csvFile}
       </Button>
       <Button
         size="small"
         variant="paper"
         onClick={() =>
-          void rosterWorkbook(rosterOut(theClass, students), say.rosterWords, theClass.name).then(
-            (blob) => save('xlsx', blob, blob.type),
-          )
+          void rosterWorkbook(
+            rosterOut(theClass, students),
+            sayRoster.rosterWords,
+            theClass.name,
+          ).then((blob) => save('xlsx', blob, blob.type))
         }
       >
-        {say.roster.workbook}
+        {sayRoster.roster.workbook}
       </Button>
-      <p className={styles.hint}>{say.roster.filesHint}</p>
+      <p className={styles.hint}>{sayRoster.roster.filesHint}</p>
     </div>
   );
 }

@@ -5,6 +5,7 @@ import CloseRounded from '@mui/icons-material/CloseRounded';
 import Switch from '@mui/material/Switch';
 import { useId, useState, type ReactNode } from 'react';
 import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import { BY_SECTION, filtersOn, valueKey } from '@/schema/presence';
 import type { StudentRecord } from '@/schema/student';
@@ -44,23 +45,23 @@ export function RosterPanel({ theClass, students, real, table }: RosterPanelProp
   return (
     <>
       <Details theClass={theClass} students={students} table={table} />
-      <Block title={say.roster.leftOutTitle} open={theClass.leaveOuts.length > 0}>
+      <Block title={sayRoster.roster.leftOutTitle} open={theClass.leaveOuts.length > 0}>
         <LeaveOuts theClass={theClass} students={students} />
       </Block>
-      <Block title={say.roster.sectionsTitle(theClass.sections.length)}>
+      <Block title={sayRoster.roster.sectionsTitle(theClass.sections.length)}>
         <Sections theClass={theClass} students={students} />
       </Block>
-      <Block title={say.roster.staffTitle(theClass.staff.length)}>
+      <Block title={sayRoster.roster.staffTitle(theClass.staff.length)}>
         <Staff theClass={theClass} />
       </Block>
-      <Block title={say.roster.filesTitle}>
+      <Block title={sayRoster.roster.filesTitle}>
         <RosterFiles theClass={theClass} students={real} />
         <Choice
-          legend={say.roster.nameOrderLegend}
+          legend={sayRoster.roster.nameOrderLegend}
           value={theClass.nameOrder}
           options={(['givenFirst', 'familyFirst', 'familyComma'] as const).map((value) => ({
             value,
-            label: say.roster.nameOrder[value],
+            label: sayRoster.roster.nameOrder[value],
           }))}
           onChange={(order) => setNameOrder(store, theClass.id, order)}
         />
@@ -96,13 +97,13 @@ function LeaveOuts({ theClass, students }: PartProps) {
   const selectId = useId();
   const choices = by === '' ? [] : valuesOf(by, theClass, students);
   const sentence = (filter: ClassRecord['leaveOuts'][number]): string =>
-    say.roster.leaveOutSentence(
+    sayRoster.roster.leaveOutSentence(
       titleOf(filter.by, theClass),
       filter.values.map((value) => labelOf(filter.by, value, theClass)),
     );
   return (
     <>
-      <p className={styles.hint}>{say.roster.leaveOutHint}</p>
+      <p className={styles.hint}>{sayRoster.roster.leaveOutHint}</p>
       <ul className={styles.lines}>
         {theClass.leaveOuts.map((filter) => {
           const only = { ...theClass, leaveOuts: [{ ...filter, on: true }] };
@@ -121,7 +122,7 @@ function LeaveOuts({ theClass, students }: PartProps) {
                 {sentence(filter)} <span className={styles.dim}>{say.shelf.students(count)}</span>
               </span>
               <IconPress
-                label={say.roster.forgetFilter(sentence(filter))}
+                label={sayRoster.roster.forgetFilter(sentence(filter))}
                 onPress={() => removeLeaveOut(store, theClass.id, filter.id)}
               >
                 <CloseRounded fontSize="small" />
@@ -131,7 +132,7 @@ function LeaveOuts({ theClass, students }: PartProps) {
         })}
       </ul>
       <label htmlFor={selectId} className={styles.dim}>
-        {say.roster.leaveOutBy}
+        {sayRoster.roster.leaveOutBy}
       </label>
       <select
         id={selectId}
@@ -142,9 +143,9 @@ function LeaveOuts({ theClass, students }: PartProps) {
           setValues([]);
         }}
       >
-        <option value="">{say.roster.chooseDetail}</option>
+        <option value="">{sayRoster.roster.chooseDetail}</option>
         {theClass.sections.length > 0 && (
-          <option value={BY_SECTION}>{say.roster.column.section}</option>
+          <option value={BY_SECTION}>{sayRoster.roster.column.section}</option>
         )}
         {theClass.details.map(({ id, name }) => (
           <option key={id} value={id}>
@@ -154,7 +155,7 @@ function LeaveOuts({ theClass, students }: PartProps) {
       </select>
       {choices.length > 0 && (
         <fieldset className={styles.values}>
-          <legend className={styles.dim}>{say.roster.leaveOutValues}</legend>
+          <legend className={styles.dim}>{sayRoster.roster.leaveOutValues}</legend>
           {choices.map((value) => (
             <label key={value} className={styles.check}>
               <input
@@ -183,7 +184,7 @@ function LeaveOuts({ theClass, students }: PartProps) {
             setValues([]);
           }}
         >
-          {say.roster.leaveThemOut}
+          {sayRoster.roster.leaveThemOut}
         </Button>
       )}
     </>
@@ -212,7 +213,7 @@ function valuesOf(
 }
 
 function titleOf(by: string, theClass: ClassRecord): string {
-  if (by === BY_SECTION) return say.roster.column.section;
+  if (by === BY_SECTION) return sayRoster.roster.column.section;
   return theClass.details.find(({ id }) => id === by)?.name ?? '';
 }
 
@@ -232,7 +233,7 @@ function Sections({ theClass, students }: PartProps) {
             <span className={styles.grow}>
               <InPlaceText
                 value={name}
-                label={say.roster.sectionName}
+                label={sayRoster.roster.sectionName}
                 onChange={(next) => renameSection(store, theClass.id, id, next)}
               />
             </span>
@@ -240,7 +241,7 @@ function Sections({ theClass, students }: PartProps) {
               {say.shelf.students(students.filter(({ sectionId }) => sectionId === id).length)}
             </span>
             <IconPress
-              label={say.roster.removeSection(name)}
+              label={sayRoster.roster.removeSection(name)}
               onPress={() => removeSection(store, theClass.id, id)}
             >
               <CloseRounded fontSize="small" />
@@ -249,8 +250,8 @@ function Sections({ theClass, students }: PartProps) {
         ))}
       </ul>
       <AddNamed
-        action={say.roster.addSection}
-        label={say.roster.sectionName}
+        action={sayRoster.roster.addSection}
+        label={sayRoster.roster.sectionName}
         className={styles.select}
         onAdd={(name) => addSection(store, theClass.id, name)}
       />
@@ -269,28 +270,28 @@ function Staff({ theClass }: { readonly theClass: ClassRecord }) {
     );
   return (
     <>
-      <p className={styles.hint}>{say.roster.staffHint}</p>
+      <p className={styles.hint}>{sayRoster.roster.staffHint}</p>
       <ul className={styles.lines}>
         {staff.map(({ name, email, role }, place) => (
           <li key={place} className={styles.line}>
             <span className={styles.grow}>
               <InPlaceText
                 value={name}
-                label={say.roster.nameOf}
+                label={sayRoster.roster.nameOf}
                 onChange={(next) => change(place, { name: next })}
               />
               <span className={styles.small}>
                 <InPlaceText
                   value={role}
-                  label={say.roster.staffRole(name)}
-                  placeholder={say.roster.noRole}
+                  label={sayRoster.roster.staffRole(name)}
+                  placeholder={sayRoster.roster.noRole}
                   mayBeEmpty
                   onChange={(next) => change(place, { role: next })}
                 />
                 <InPlaceText
                   value={email ?? ''}
-                  label={say.roster.emailOf(name)}
-                  placeholder={say.roster.noAddress}
+                  label={sayRoster.roster.emailOf(name)}
+                  placeholder={sayRoster.roster.noAddress}
                   mayBeEmpty
                   inputMode="email"
                   onChange={(next) => change(place, { email: next === '' ? null : next })}
@@ -298,7 +299,7 @@ function Staff({ theClass }: { readonly theClass: ClassRecord }) {
               </span>
             </span>
             <IconPress
-              label={say.roster.removeStaff(name)}
+              label={sayRoster.roster.removeStaff(name)}
               onPress={() =>
                 setStaff(
                   store,
@@ -313,8 +314,8 @@ function Staff({ theClass }: { readonly theClass: ClassRecord }) {
         ))}
       </ul>
       <AddNamed
-        action={say.roster.addStaff}
-        label={say.roster.nameOf}
+        action={sayRoster.roster.addStaff}
+        label={sayRoster.roster.nameOf}
         className={styles.select}
         onAdd={(name) => setStaff(store, theClass.id, [...staff, { name, email: null, role: '' }])}
       />

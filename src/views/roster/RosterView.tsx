@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
 import type { StudentRecord } from '@/schema/student';
@@ -95,7 +95,7 @@ function Listed({ theClass, real, adding, onAdd }: ListedProps) {
         onAdd={onAdd}
         onCall={() => setCalling(!calling)}
       />
-      <section className={styles.list} aria-label={say.roster.title}>
+      <section className={styles.list} aria-label={sayRoster.roster.title}>
         {calling ? (
           <RollCall theClass={theClass} students={inClass} onDone={() => setCalling(false)} />
         ) : (
@@ -110,7 +110,7 @@ function Listed({ theClass, real, adding, onAdd }: ListedProps) {
         )}
       </section>
       {!adding && (
-        <aside className={styles.panel} aria-label={say.roster.panel}>
+        <aside className={styles.panel} aria-label={sayRoster.roster.panel}>
           {openedStudent ? (
             <StudentSheet
               key={openedStudent.id}

@@ -3,7 +3,7 @@
 import MoreHorizRounded from '@mui/icons-material/MoreHorizRounded';
 import Switch from '@mui/material/Switch';
 import type { RosterWarning } from '@/formats/roster/types';
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
 import { editStudent, setTakesPart } from '@/store/actions/students';
@@ -75,9 +75,9 @@ export function StudentRow(props: StudentRowProps) {
         <button
           type="button"
           className={styles.more}
-          aria-label={say.roster.open(student.name)}
+          aria-label={sayRoster.roster.open(student.name)}
           aria-expanded={opened}
-          title={readOnly ? undefined : say.roster.open(student.name)}
+          title={readOnly ? undefined : sayRoster.roster.open(student.name)}
           disabled={readOnly}
           onClick={() => onOpen(opened ? null : student.id)}
         >
@@ -106,7 +106,7 @@ function Cell({ column, tabIndex, row, theClass, doubts, readOnly }: CellProps) 
   const text = (
     field: 'givenName' | 'familyName' | 'preferredName' | 'externalId' | 'email' | 'note',
     label: string,
-    placeholder = say.roster.nothing,
+    placeholder = sayRoster.roster.nothing,
   ) => (
     <InPlaceText
       value={student[field]}
@@ -123,7 +123,7 @@ function Cell({ column, tabIndex, row, theClass, doubts, readOnly }: CellProps) 
     case 'here':
       return presence === 'left' ? (
         <button type="button" className={styles.left} tabIndex={tabIndex}>
-          {say.roster.hasLeft}
+          {sayRoster.roster.hasLeft}
         </button>
       ) : (
         <Switch
@@ -131,7 +131,7 @@ function Cell({ column, tabIndex, row, theClass, doubts, readOnly }: CellProps) 
           color="success"
           size="small"
           slotProps={{
-            input: { 'aria-label': say.roster.isHere(name), role: 'switch', tabIndex },
+            input: { 'aria-label': sayRoster.roster.isHere(name), role: 'switch', tabIndex },
           }}
           onChange={(event) => setTakesPart(store, [id], event.target.checked)}
         />
@@ -141,7 +141,7 @@ function Cell({ column, tabIndex, row, theClass, doubts, readOnly }: CellProps) 
         <>
           <InPlaceText
             value={name}
-            label={say.roster.nameOf}
+            label={sayRoster.roster.nameOf}
             tabIndex={tabIndex}
             readOnly={readOnly}
             onChange={(next) =>
@@ -154,7 +154,7 @@ function Cell({ column, tabIndex, row, theClass, doubts, readOnly }: CellProps) 
             }
           />
           {presence === 'leftOut' && (
-            <span className={styles.aside}>{say.roster.leftOutToday}</span>
+            <span className={styles.aside}>{sayRoster.roster.leftOutToday}</span>
           )}
         </>
       );
@@ -170,9 +170,9 @@ function Cell({ column, tabIndex, row, theClass, doubts, readOnly }: CellProps) 
     case 'email':
       return (
         <>
-          {text('email', say.roster.emailOf(name), say.roster.noEmail)}
+          {text('email', sayRoster.roster.emailOf(name), sayRoster.roster.noEmail)}
           {doubts?.some(({ kind }) => kind === 'malformedAddress') && (
-            <span className={styles.slip}>{say.roster.slip}</span>
+            <span className={styles.slip}>{sayRoster.roster.slip}</span>
           )}
         </>
       );
@@ -181,11 +181,11 @@ function Cell({ column, tabIndex, row, theClass, doubts, readOnly }: CellProps) 
     case 'preferredName':
     case 'externalId':
     case 'note':
-      return text(column, `${say.roster.column[column]} (${name})`);
+      return text(column, `${sayRoster.roster.column[column]} (${name})`);
     case 'wishes':
       return (
         <button type="button" className={styles.plain} tabIndex={tabIndex}>
-          {say.roster.wishes(student.wishes.length)}
+          {sayRoster.roster.wishes(student.wishes.length)}
         </button>
       );
     default:
@@ -208,7 +208,7 @@ export function SectionCell({ student, theClass, tabIndex, onChange }: SectionCe
   return (
     <InPlaceChoice
       value={section?.id ?? ''}
-      label={say.roster.sectionOf(student.name)}
+      label={sayRoster.roster.sectionOf(student.name)}
       tabIndex={tabIndex}
       shown={
         section ? (
@@ -217,12 +217,12 @@ export function SectionCell({ student, theClass, tabIndex, onChange }: SectionCe
             {section.name}
           </>
         ) : (
-          <span className={styles.dim}>{say.roster.nothing}</span>
+          <span className={styles.dim}>{sayRoster.roster.nothing}</span>
         )
       }
       options={[
         ...theClass.sections.map(({ id: value, name: label }) => ({ value, label })),
-        { value: '', label: say.roster.noSection },
+        { value: '', label: sayRoster.roster.noSection },
       ]}
       onChange={(next) => onChange(next === '' ? null : next)}
     />

@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button';
 import { useId, useState, type ReactNode } from 'react';
 import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import { keepDraft } from '@/store/actions/drafts';
@@ -37,12 +38,12 @@ export function StudentSheet({ theClass, student, students, onClose }: StudentSh
   const edit = (change: StudentEdit): void => editStudent(store, id, change);
   const text = (
     field: 'givenName' | 'familyName' | 'preferredName' | 'email' | 'externalId',
-    placeholder: string = say.roster.nothing,
+    placeholder: string = sayRoster.roster.nothing,
   ) => (
-    <Fact title={say.roster.column[field]}>
+    <Fact title={sayRoster.roster.column[field]}>
       <InPlaceText
         value={student[field]}
-        label={say.roster.column[field]}
+        label={sayRoster.roster.column[field]}
         placeholder={placeholder}
         mayBeEmpty
         inputMode={field === 'email' ? 'email' : 'text'}
@@ -55,17 +56,19 @@ export function StudentSheet({ theClass, student, students, onClose }: StudentSh
       <header className={styles.head}>
         <h3 className={styles.name}>{name}</h3>
         <Button size="small" variant="paper" onClick={onClose}>
-          {say.roster.closeSheet}
+          {sayRoster.roster.closeSheet}
         </Button>
       </header>
-      {student.left !== null && <p className={styles.left}>{say.roster.leftOn(student.left)}</p>}
+      {student.left !== null && (
+        <p className={styles.left}>{sayRoster.roster.leftOn(student.left)}</p>
+      )}
       <dl className={styles.facts}>
         {text('givenName')}
         {text('familyName')}
-        {text('preferredName', say.roster.sameAsGiven)}
-        {text('email', say.roster.noEmail)}
+        {text('preferredName', sayRoster.roster.sameAsGiven)}
+        {text('email', sayRoster.roster.noEmail)}
         {text('externalId')}
-        <Fact title={say.roster.column.section}>
+        <Fact title={sayRoster.roster.column.section}>
           <SectionCell
             student={student}
             theClass={theClass}
@@ -116,14 +119,14 @@ function Wishes({ student, students, onChange }: WishesProps) {
   };
   return (
     <div>
-      <h4 className={styles.subtitle}>{say.roster.column.wishes}</h4>
+      <h4 className={styles.subtitle}>{sayRoster.roster.column.wishes}</h4>
       <ul className={styles.wishes}>
         {student.wishes.map((id) => (
           <li key={id}>
             <button
               type="button"
               className={styles.wish}
-              aria-label={say.roster.dropWish(nameOf.get(id) ?? '')}
+              aria-label={sayRoster.roster.dropWish(nameOf.get(id) ?? '')}
               onClick={() => onChange(student.wishes.filter((one) => one !== id))}
             >
               {nameOf.get(id)}
@@ -136,8 +139,8 @@ function Wishes({ student, students, onChange }: WishesProps) {
             className={styles.field}
             list={listId}
             value={typed}
-            aria-label={say.roster.addWish}
-            placeholder={say.roster.addWish}
+            aria-label={sayRoster.roster.addWish}
+            placeholder={sayRoster.roster.addWish}
             onChange={(event) => add(event.target.value)}
           />
           <datalist id={listId}>
@@ -165,7 +168,7 @@ function Note({
   const note = draft === '' ? student.note : draft.slice(MARK.length);
   return (
     <label className={styles.note}>
-      <span className={styles.subtitle}>{say.roster.privateNote}</span>
+      <span className={styles.subtitle}>{sayRoster.roster.privateNote}</span>
       <textarea
         className={styles.area}
         rows={3}
@@ -195,28 +198,28 @@ function Leaving({
   if (student.left === null) {
     const leave = (): void => {
       leaveClass(store, [student.id], today());
-      notify({ text: say.roster.markedLeft(student.name), action: undo });
+      notify({ text: sayRoster.roster.markedLeft(student.name), action: undo });
     };
     return (
       <div className={styles.leaving}>
         <Button size="small" variant="paper" onClick={leave}>
-          {say.roster.leaves}
+          {sayRoster.roster.leaves}
         </Button>
       </div>
     );
   }
   const remove = (): void => {
     deleteStudent(store, student.id);
-    notify({ text: say.roster.deleted(student.name), action: undo });
+    notify({ text: sayRoster.roster.deleted(student.name), action: undo });
     onClose();
   };
   return (
     <div className={styles.leaving}>
       <Button size="small" variant="contained" onClick={() => restoreStudent(store, student.id)}>
-        {say.roster.restore}
+        {sayRoster.roster.restore}
       </Button>
       <Button size="small" variant="paper" onClick={remove}>
-        {say.roster.deleteForGood}
+        {sayRoster.roster.deleteForGood}
       </Button>
     </div>
   );

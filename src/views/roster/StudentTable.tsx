@@ -5,7 +5,7 @@ import ArrowUpwardRounded from '@mui/icons-material/ArrowUpwardRounded';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useRef } from 'react';
 import type { RosterWarning } from '@/formats/roster/types';
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
 import { setTakesPart } from '@/store/actions/students';
@@ -69,7 +69,7 @@ export function StudentTable(props: StudentTableProps) {
         role="grid"
         className={styles.table}
         style={{ minWidth: width }}
-        aria-label={say.roster.title}
+        aria-label={sayRoster.roster.title}
         aria-rowcount={rows.length + 1}
       >
         <colgroup>
@@ -95,7 +95,7 @@ export function StudentTable(props: StudentTableProps) {
                   <button
                     type="button"
                     className={styles.sort}
-                    title={say.roster.sortBy(title)}
+                    title={sayRoster.roster.sortBy(title)}
                     onClick={column.getToggleSortingHandler()}
                   >
                     {title}
@@ -134,7 +134,7 @@ export function StudentTable(props: StudentTableProps) {
       </table>
       {rows.length === 0 && (
         <p className={styles.none}>
-          {say.roster.nobody(String(table.getState().globalFilter ?? ''))}
+          {sayRoster.roster.nobody(String(table.getState().globalFilter ?? ''))}
         </p>
       )}
     </div>

@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
 import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { StudentId } from '@/schema/ids';
 import type { StudentRecord } from '@/schema/student';
 import { deleteStudent, editStudent, mergeStudents, settleDoubt } from '@/store/actions/students';
@@ -30,12 +31,12 @@ export function Troubles({ doubts, onOpen }: TroublesProps) {
   return (
     <section className={styles.block} aria-labelledby="troubles">
       <h3 id="troubles" className={styles.title}>
-        {say.roster.troubles(others.length + (missing.length > 0 ? 1 : 0))}
+        {sayRoster.roster.troubles(others.length + (missing.length > 0 ? 1 : 0))}
       </h3>
       <ul className={styles.troubles}>
         {shown.map((doubt) => (
           <li key={`${doubt.student.id} ${doubt.key}`} className={styles.trouble}>
-            <p>{say.classDoubtSentence(doubt.warning, doubt.other?.name ?? '')}</p>
+            <p>{sayRoster.classDoubtSentence(doubt.warning, doubt.other?.name ?? '')}</p>
             <Remedies doubt={doubt} onOpen={onOpen} />
           </li>
         ))}
@@ -43,7 +44,7 @@ export function Troubles({ doubts, onOpen }: TroublesProps) {
       </ul>
       {others.length > shown.length && (
         <Button size="small" onClick={() => setWhole(true)}>
-          {say.roster.showAll(others.length)}
+          {sayRoster.roster.showAll(others.length)}
         </Button>
       )}
     </section>
@@ -69,11 +70,13 @@ function Remedies({
         <div className={styles.remedies}>
           {warning.likely !== '' && (
             <Remedy onPress={() => editStudent(store, student.id, { email: warning.likely })}>
-              {say.roster.useAddress(warning.likely.split('@')[1] ?? '')}
+              {sayRoster.roster.useAddress(warning.likely.split('@')[1] ?? '')}
             </Remedy>
           )}
-          {warning.kind === 'otherDomain' && <Remedy onPress={settle}>{say.roster.isRight}</Remedy>}
-          <Remedy onPress={() => onOpen(student.id)}>{say.roster.change}</Remedy>
+          {warning.kind === 'otherDomain' && (
+            <Remedy onPress={settle}>{sayRoster.roster.isRight}</Remedy>
+          )}
+          <Remedy onPress={() => onOpen(student.id)}>{sayRoster.roster.change}</Remedy>
         </div>
       );
     case 'sameName':
@@ -85,29 +88,29 @@ function Remedies({
             <Remedy
               onPress={() => {
                 mergeStudents(store, other.id, student.id);
-                notify({ text: say.roster.merged(other.name), action: undo });
+                notify({ text: sayRoster.roster.merged(other.name), action: undo });
               }}
             >
-              {say.roster.makeOne}
+              {sayRoster.roster.makeOne}
             </Remedy>
           )}
-          <Remedy onPress={settle}>{say.roster.areTwo}</Remedy>
+          <Remedy onPress={settle}>{sayRoster.roster.areTwo}</Remedy>
           {warning.kind !== 'sameName' && (
-            <Remedy onPress={() => onOpen(student.id)}>{say.roster.change}</Remedy>
+            <Remedy onPress={() => onOpen(student.id)}>{sayRoster.roster.change}</Remedy>
           )}
         </div>
       );
     case 'headingLikeName':
       return (
         <div className={styles.remedies}>
-          <Remedy onPress={settle}>{say.roster.isStudent}</Remedy>
+          <Remedy onPress={settle}>{sayRoster.roster.isStudent}</Remedy>
           <Remedy
             onPress={() => {
               deleteStudent(store, student.id);
-              notify({ text: say.roster.deleted(student.name), action: undo });
+              notify({ text: sayRoster.roster.deleted(student.name), action: undo });
             }}
           >
-            {say.roster.deleteRow}
+            {sayRoster.roster.deleteRow}
           </Remedy>
         </div>
       );
@@ -135,15 +138,15 @@ function Missing({
   if (!first) return null;
   return (
     <li className={styles.trouble}>
-      <p>{say.roster.noAddresses(doubts.map(({ student }) => student.name))}</p>
+      <p>{sayRoster.roster.noAddresses(doubts.map(({ student }) => student.name))}</p>
       <div className={styles.remedies}>
-        <Remedy onPress={() => onOpen(first.student.id)}>{say.roster.addAddress}</Remedy>
+        <Remedy onPress={() => onOpen(first.student.id)}>{sayRoster.roster.addAddress}</Remedy>
         <Remedy
           onPress={() =>
             doubts.forEach(({ student, key }) => settleDoubt(store, [student.id], key))
           }
         >
-          {say.roster.needNone(doubts.length)}
+          {sayRoster.roster.needNone(doubts.length)}
         </Remedy>
       </div>
     </li>

@@ -8,7 +8,7 @@ import type { FileText, TextSheet } from '@/formats/roster/asText';
 import { readRosterText, readTable, type ReadRoster } from '@/formats/roster/readRoster';
 import type { ColumnReading, Reading, Roster, Table } from '@/formats/roster/types';
 import { levelsFor } from '@/formats/roster/values';
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import { keepDraft } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
 import { browserRosterClient } from '@/worker/client';
@@ -86,7 +86,7 @@ export function useRosterReading(field: string) {
       .fileAsText(bytes, options)
       .catch((): FileText => ({ ok: false, error: { code: 'binary' } }));
     if (!result.ok) {
-      setFileTrouble(`${name}: ${say.rosterErrorSentence(result.error)}`);
+      setFileTrouble(`${name}: ${sayRoster.rosterErrorSentence(result.error)}`);
       return;
     }
     const { sheets, encoding, classes } = result;
@@ -107,7 +107,9 @@ export function useRosterReading(field: string) {
     file,
     /** Why what stands in the box, or the file just opened, cannot be read; '' while it can. */
     trouble:
-      fileTrouble === '' && read && !read.ok ? say.rosterErrorSentence(read.error) : fileTrouble,
+      fileTrouble === '' && read && !read.ok
+        ? sayRoster.rosterErrorSentence(read.error)
+        : fileTrouble,
     write,
     open: async (opened: File): Promise<void> =>
       openBytes(opened.name, new Uint8Array(await opened.arrayBuffer())),

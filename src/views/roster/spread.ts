@@ -1,4 +1,4 @@
-import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { Detail } from '@/schema/classRecord';
 import { valueKey } from '@/schema/presence';
 import type { StudentRecord } from '@/schema/student';
@@ -50,7 +50,7 @@ function fewBars(bars: readonly SpreadBar[]): readonly SpreadBar[] {
   return [
     ...bars.slice(0, MOST_BARS - 1),
     {
-      label: say.roster.otherValues(rest.length),
+      label: sayRoster.roster.otherValues(rest.length),
       values: rest.flatMap(({ values }) => values),
       count: rest.reduce((total, { count }) => total + count, 0),
     },
@@ -70,7 +70,7 @@ function ranges(numbers: readonly number[]): readonly SpreadBar[] {
     const within = numbers.filter((value) => value >= from && value < from + step);
     const last = whole ? from + step - 1 : from + step;
     return {
-      label: whole && step === 1 ? trim(from) : say.roster.range(trim(from), trim(last)),
+      label: whole && step === 1 ? trim(from) : sayRoster.roster.range(trim(from), trim(last)),
       values: [...new Set(within.map(String))],
       count: within.length,
     };

@@ -6,6 +6,7 @@ import { readBackup } from '@/schema/classFile';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { AppRecord } from '@/schema/records';
 import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import { openBackup, type BackupAnswer } from '@/store/actions/classes';
 import { sameData } from '@/store/diff';
 import { useStore } from '@/store/react';
@@ -54,7 +55,7 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
     setAsked(null);
     const read = readBackup(file.size > MOST_BYTES ? null : parse(await file.text()));
     if (!read.ok) {
-      setTrouble(`${file.name}: ${say.classFileIssueSentence(read.issue)}`);
+      setTrouble(`${file.name}: ${sayRoster.classFileIssueSentence(read.issue)}`);
       return;
     }
     const known = read.classes.filter((records) =>

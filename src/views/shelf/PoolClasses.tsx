@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { say } from '@/messages';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import { poolClasses, type PoolPart } from '@/store/actions/classes';
 import { studentsOf } from '@/store/queries';
@@ -125,7 +126,7 @@ function SectionChoice({ theClass, chosen, onChoose }: SectionChoiceProps) {
               }
             />
             {section && <Flag index={section.sign} />}
-            {section?.name ?? say.roster.noSection}
+            {section?.name ?? sayRoster.roster.noSection}
           </label>
         );
       })}
