@@ -2,6 +2,7 @@
 
 import MoreHorizRounded from '@mui/icons-material/MoreHorizRounded';
 import Switch from '@mui/material/Switch';
+import { memo } from 'react';
 import type { RosterWarning } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -24,18 +25,15 @@ interface StudentRowProps {
   readonly doubts: readonly RosterWarning[] | undefined;
   readonly opened: boolean;
   readonly onOpen: (id: StudentId | null) => void;
-  readonly cell: (
-    row: string,
-    column: string,
-  ) => {
-    readonly tabIndex: number;
-    readonly attributes: { readonly 'data-cell': string; readonly onFocus: () => void };
-  };
+  /** The column at which the tab key stops in this row; null in all rows but one. */
+  readonly stop: string | null;
+  readonly onFocusCell: (row: string, column: string) => void;
   readonly readOnly: boolean;
 }
 
-export function StudentRow(props: StudentRowProps) {
-  const { measure, index, row, columns, theClass, doubts, opened, onOpen, cell, readOnly } = props;
+export const StudentRow = memo(function StudentRow(props: StudentRowProps) {
+  const { measure, index, row, columns, theClass, doubts, opened, onOpen, readOnly } = props;
+  const { stop, onFocusCell } = props;
   const { student, presence } = row;
   return (
     <tr
@@ -47,7 +45,11 @@ export function StudentRow(props: StudentRowProps) {
       data-opened={opened}
     >
       {columns.map((column) => {
-        const { tabIndex, attributes } = cell(student.id, column);
+        const tabIndex = column === stop ? 0 : -1;
+        const attributes = {
+          'data-cell': `${student.id}\n${column}`,
+          onFocus: () => onFocusCell(student.id, column),
+        };
         const inside = <Cell {...props} column={column} tabIndex={tabIndex} />;
         if (column === 'name') {
           return (
@@ -86,7 +88,7 @@ export function StudentRow(props: StudentRowProps) {
       </td>
     </tr>
   );
-}
+});
 
 const ADDRESS_DOUBTS: readonly RosterWarning['kind'][] = [
   'malformedAddress',

@@ -3,7 +3,7 @@
 import ArrowDownwardRounded from '@mui/icons-material/ArrowDownwardRounded';
 import ArrowUpwardRounded from '@mui/icons-material/ArrowUpwardRounded';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useRef } from 'react';
+import { useMemo, useRef } from 'react';
 import type { RosterWarning } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -58,6 +58,9 @@ export function StudentTable(props: StudentTableProps) {
       return true;
     },
   });
+  const visible = columns.map(({ id }) => id).join('\n');
+  // The same list while the same columns are shown, so that rows in view are not drawn anew while scrolling.
+  const columnIds = useMemo(() => visible.split('\n'), [visible]);
   const drawn = virtual.getVirtualItems();
   const before = drawn[0]?.start ?? 0;
   const after = virtual.getTotalSize() - (drawn.at(-1)?.end ?? 0);
@@ -119,12 +122,13 @@ export function StudentTable(props: StudentTableProps) {
                 measure={virtual.measureElement}
                 index={index}
                 row={row.original}
-                columns={columns.map(({ id }) => id)}
+                columns={columnIds}
                 theClass={theClass}
                 doubts={doubtsOf.get(row.original.student.id)}
                 opened={opened === row.id}
                 onOpen={onOpen}
-                cell={grid.cell}
+                stop={grid.stop.row === row.id ? grid.stop.column : null}
+                onFocusCell={grid.focused}
                 readOnly={readOnly}
               />
             );

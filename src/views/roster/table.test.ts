@@ -173,12 +173,13 @@ describe('the keys of the table', () => {
     expect(press('ArrowDown', { ctrlKey: true })).toBe(false);
   });
 
-  test('the whole table is one stop of the tab key', () => {
+  test('the tab key stops at the first cell, then at the one that had the focus', () => {
     const { result } = grid();
-    const stops = ['a', 'b', 'c'].flatMap((row) =>
-      ['x', 'y'].filter((column) => result.current.cell(row, column).tabIndex === 0),
-    );
-    expect(stops).toEqual(['x']);
+    expect(result.current.stop).toEqual({ row: 'a', column: 'x' });
+    act(() => result.current.focused('b', 'y'));
+    expect(result.current.stop).toEqual({ row: 'b', column: 'y' });
+    act(() => result.current.focused('gone', 'y'));
+    expect(result.current.stop).toEqual({ row: 'a', column: 'x' });
   });
 });
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState, type KeyboardEvent, type RefObject } from 'react';
+import { useCallback, useState, type KeyboardEvent, type RefObject } from 'react';
 
 /** A cell by the id of its row and of its column. */
 interface Place {
@@ -28,6 +28,8 @@ export function useGridFocus({ table, rows, columns, show, onKey }: GridFocusOpt
       ? place
       : { row: firstRow, column: firstColumn };
 
+  const focused = useCallback((row: string, column: string): void => setPlace({ row, column }), []);
+
   const go = (row: number, column: number): void => {
     const next = { row: rows[row] ?? '', column: columns[column] ?? '' };
     setPlace(next);
@@ -49,14 +51,10 @@ export function useGridFocus({ table, rows, columns, show, onKey }: GridFocusOpt
   };
   return {
     onKeyDown,
-    /** Attributes of a cell, and the tab index of what is pressed in it. */
-    cell: (row: string, column: string) => ({
-      tabIndex: row === stop.row && column === stop.column ? 0 : -1,
-      attributes: {
-        'data-cell': `${row}\n${column}`,
-        onFocus: () => setPlace({ row, column }),
-      },
-    }),
+    /** The one cell that the tab key stops at. */
+    stop,
+    /** To be called when a cell gets the focus; always the same function. */
+    focused,
   };
 }
 
