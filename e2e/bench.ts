@@ -62,6 +62,13 @@ export async function rows(page: Page): Promise<string[][]> {
 
 /** No serious or critical finding of axe on the page as it stands. */
 export async function expectAccessible(page: Page): Promise<void> {
+  // What is half faded in has half its contrast: whatever is on its way is let arrive first.
+  await page.evaluate(async () => {
+    const arriving = document
+      .getAnimations()
+      .filter(({ effect }) => effect?.getComputedTiming().endTime !== Infinity);
+    await Promise.allSettled(arriving.map(({ finished }) => finished));
+  });
   const { violations } = await new AxeBuilder({ page }).analyze();
   const grave = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
   expect(
