@@ -17,6 +17,8 @@ export default defineConfig({
   use: {
     baseURL: address,
     viewport: { width: 1280, height: 800 },
+    // Nothing is half faded in or out when it is looked at.
+    contextOptions: { reducedMotion: 'reduce' },
     permissions: ['clipboard-read', 'clipboard-write'],
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',

@@ -156,10 +156,12 @@ test('6: the stage shows names and groups, nothing quiet, and holds still until 
   ]) {
     expect(text).not.toContain(quiet);
   }
-  const size = await page
-    .getByText('Ngozi')
-    .evaluate((name) => parseFloat(getComputedStyle(name).fontSize));
-  expect(size).toBeGreaterThan(36);
+  // Names grow to their size once the faces are there.
+  await expect
+    .poll(() =>
+      page.getByText('Ngozi').evaluate((name) => parseFloat(getComputedStyle(name).fontSize)),
+    )
+    .toBeGreaterThan(36);
   const shown = await page.locator('main').innerText();
   const bench = await context.newPage();
   await bench.goto(`${CREW}/groups`);

@@ -175,6 +175,7 @@ test('doubts are settled where they stand: a slip mended, a missing address excu
   await expect(page.getByText('29 students, all here today')).toBeVisible();
   await expect(panel.getByText('Yuki stands twice in the list.')).toBeVisible();
   await panel.getByRole('button', { name: 'Make one of them' }).click();
+  await expect(page.getByText('Yuki is one student now.')).toBeVisible();
   await expect(page.getByText('28 students, all here today')).toBeVisible();
   await expectAccessible(page);
 });
