@@ -1,20 +1,7 @@
 import fc from 'fast-check';
+import { rosterWords } from '../messages/en/roster';
 import { readRosterFile, readRosterText } from './roster/readRoster';
 import { rosterCsv, rosterRows, rosterWorkbook, type RosterOut } from './rosterOut';
-
-const WORDS = {
-  name: 'Name',
-  givenName: 'Given name',
-  familyName: 'Family name',
-  preferredName: 'Preferred name',
-  email: 'E-mail',
-  externalId: 'Student number',
-  section: 'Section',
-  status: 'Status',
-  left: 'left',
-  yes: 'yes',
-  no: 'no',
-};
 
 /** Names as people have them, some of which a spreadsheet would run. */
 const word = fc.constantFrom(
@@ -67,7 +54,7 @@ describe('a roster file', () => {
   test('as CSV is read back to the same students, whatever a spreadsheet would make of their names', () => {
     fc.assert(
       fc.property(roster, (out) => {
-        const read = readRosterText(rosterCsv(out, WORDS));
+        const read = readRosterText(rosterCsv(out, rosterWords));
         expect(read.ok && read.roster.students).toMatchObject(sameAs(out));
       }),
       { seed: 31, numRuns: 400 },
@@ -76,7 +63,7 @@ describe('a roster file', () => {
 
   test('as a workbook is read back to the same students, numbers as numbers', async () => {
     const [out] = fc.sample(roster, { seed: 32, numRuns: 1 });
-    const blob = await rosterWorkbook(out!, WORDS, 'River [survey]: crew');
+    const blob = await rosterWorkbook(out!, rosterWords, 'River [survey]: crew');
     const read = await readRosterFile(new Uint8Array(await blob.arrayBuffer()));
     expect(read.ok && read.roster.students).toMatchObject(sameAs(out!));
   });
@@ -84,7 +71,7 @@ describe('a roster file', () => {
   test('holds no cell that a spreadsheet would run', () => {
     fc.assert(
       fc.property(roster, (out) => {
-        const cells = rosterRows(out, WORDS).flat();
+        const cells = rosterRows(out, rosterWords).flat();
         expect(
           cells.filter((cell) => typeof cell === 'string' && /^[=+\-@\t\r]/.test(cell)),
         ).toEqual([]);
@@ -97,7 +84,7 @@ describe('a roster file', () => {
     const [out] = fc.sample(roster, { seed: 34, numRuns: 1 });
     const [first, ...rest] = out!.students;
     const gone: RosterOut = { ...out!, students: [{ ...first!, left: true }, ...rest] };
-    const read = readRosterText(rosterCsv(gone, WORDS));
+    const read = readRosterText(rosterCsv(gone, rosterWords));
     expect(read.ok && read.roster.skipped).toMatchObject([{ reason: 'inactive' }]);
     expect(read.ok && read.roster.students).toHaveLength(rest.length);
   });

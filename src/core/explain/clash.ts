@@ -13,7 +13,7 @@ const FARTHEST = 12;
 /**
  * A smallest set of rules that clash, why, and what would make the whole possible; for a problem that is proved
  * impossible. Deletion filtering (Chinneck and Dravnieks 1991): each rule that can go without making the rest
- * possible goes. `evidence` are rules known to be impossible alone, where such are known.
+ * possible goes.
  */
 export function explainClash(problem: Problem, rng: Rng): Clash {
   const cells = problem.studentCount * problem.groupCount;
@@ -93,8 +93,7 @@ function reasonOf(problem: Problem): ClashReason {
   const named = (students: readonly number[]): readonly string[] =>
     students.map((student) => problem.idOfStudent[student] as string);
   const reason = obviousReason(problem, unitsOf(problem));
-  // The figures of an obvious reason are those of its code; only students are named otherwise.
-  if (reason) return { ...reason, students: named(reason.students) } as ClashReason;
+  if (reason) return { ...reason, students: named(reason.students) };
   const members = new Set(
     problem.rules.flatMap((rule) =>
       'members' in rule ? [...rule.members] : rule.kind === 'pin' ? [rule.student] : [],

@@ -4,9 +4,12 @@ import { largestClique } from './clique';
 import type { ClashReason } from '../format';
 
 /** A reason that needs no search, over dense student indexes. */
-export type ObviousReason = Omit<ClashReason, 'students'> & {
-  readonly students: readonly number[];
-};
+export type ObviousReason = Dense<ClashReason>;
+
+/** Each kind of reason by itself, so that its figures stay with its code. */
+type Dense<Reason> = Reason extends ClashReason
+  ? Omit<Reason, 'students'> & { readonly students: readonly number[] }
+  : never;
 
 /** A plain reason why the rules cannot hold, or null where only a search can tell. */
 export function obviousReason(problem: Problem, units: Units): ObviousReason | null {
@@ -21,24 +24,23 @@ export function obviousReason(problem: Problem, units: Units): ObviousReason | n
 }
 
 function blockReason(problem: Problem, units: Units): ObviousReason | null {
-  if (units.contradiction)
-    return reason({ code: 'togetherYetApart', students: units.contradiction });
+  if (units.contradiction) return { code: 'togetherYetApart', students: units.contradiction };
   const largestGroup = problem.sizeOfGroup.reduce((most, size) => Math.max(most, size), 0);
   const tooLarge = units.sizeOfUnit.findIndex((size) => size > largestGroup);
   if (tooLarge < 0) return null;
   const students = studentsOfUnit(units, tooLarge);
-  return reason({ code: 'blockTooLarge', students, blockSize: students.length, largestGroup });
+  return { code: 'blockTooLarge', students, blockSize: students.length, largestGroup };
 }
 
 function sectionReason({ rules, sectionCount, groupCount }: Problem): ObviousReason | null {
   const parted = rules.some(({ kind }) => kind === 'sameSection');
   if (!parted || sectionCount <= groupCount) return null;
-  return reason({
+  return {
     code: 'tooFewSections',
     students: [],
     sections: sectionCount,
     groups: groupCount,
-  });
+  };
 }
 
 function pinReason({
@@ -48,7 +50,7 @@ function pinReason({
   classOfGroup,
   baseOfClass,
   extrasOfClass,
-}: Problem) {
+}: Problem): ObviousReason | null {
   const pinned = Array.from({ length: groupCount }, () => new Set<number>());
   for (const rule of rules) if (rule.kind === 'pin') pinned[rule.group]?.add(rule.student);
   for (let group = 0; group < groupCount; group++) {
@@ -56,7 +58,7 @@ function pinReason({
     const seats = (baseOfClass[of] as number) + ((extrasOfClass[of] as number) > 0 ? 1 : 0);
     const students = [...(pinned[group] ?? [])];
     if (students.length > Math.max(seats, sizeOfGroup[group] as number)) {
-      return reason({ code: 'pinnedTooMany', students, group, seats });
+      return { code: 'pinnedTooMany', students, group, seats };
     }
   }
   return null;
@@ -68,12 +70,10 @@ function countReason({ rules, groupCount }: Problem): ObviousReason | null {
     const have = rule.marked.reduce((sum, mark) => sum + mark, 0);
     const needed = rule.count * groupCount;
     const figures = { students: marked(rule.marked), value: rule.value, have, needed };
-    if (rule.kind === 'atLeast' && have < needed)
-      return reason({ code: 'tooFewWithValue', ...figures });
-    if (rule.kind === 'atMost' && have > needed)
-      return reason({ code: 'tooManyWithValue', ...figures });
+    if (rule.kind === 'atLeast' && have < needed) return { code: 'tooFewWithValue', ...figures };
+    if (rule.kind === 'atMost' && have > needed) return { code: 'tooManyWithValue', ...figures };
     if (rule.kind === 'notAlone' && have === 1) {
-      return reason({ code: 'aloneWithValue', students: figures.students, value: rule.value });
+      return { code: 'aloneWithValue', students: figures.students, value: rule.value };
     }
   }
   return null;
@@ -97,7 +97,7 @@ function placeReason(problem: Problem, units: Units): ObviousReason | null {
       });
     let free = false;
     for (let group = 0; group < groupCount && !free; group++) free = fits(group);
-    if (!free) return reason({ code: 'noGroupFits', students });
+    if (!free) return { code: 'noGroupFits', students };
   }
   return null;
 }
@@ -105,19 +105,14 @@ function placeReason(problem: Problem, units: Units): ObviousReason | null {
 function cliqueReason(problem: Problem, units: Units): ObviousReason | null {
   const clique = largestClique(units, problem.groupCount + 1);
   if (clique.length <= problem.groupCount) return null;
-  return reason({
+  return {
     code: 'tooManyApart',
     students: clique.map(
       (unit) => units.studentsByUnit[units.startOfUnit[unit] as number] as number,
     ),
     needed: clique.length,
     groups: problem.groupCount,
-  });
-}
-
-/** Only says what the object is: the figures differ from code to code. */
-function reason(of: ObviousReason & Readonly<Record<string, unknown>>): ObviousReason {
-  return of;
+  };
 }
 
 function marked(marks: Uint8Array): number[] {

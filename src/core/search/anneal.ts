@@ -47,7 +47,7 @@ export function* anneal(
   const objective = new Objective(goals, ruleTerms(problem, wholeBlocks(problem, units)));
   const proposals = new Proposals(problem, units, rng);
   objective.reset(arrangement);
-  let best = start.slice();
+  const best = start.slice();
   let [bestCost, bestPenalty] = [objective.cost(), objective.penalty()];
   if (problem.groupCount < 2 || (goals.length === 0 && bestPenalty === 0)) {
     return { groupOfStudent: best, cost: bestCost, penalty: bestPenalty, evaluations: 0 };
@@ -82,7 +82,6 @@ export function* anneal(
     if (bestPenalty === 0 && bestCost <= objective.leastCost + EPSILON) break;
     if (step % STEPS_A_REPORT === 0) yield { done: done / exchanges };
   }
-  best = best.slice();
   return { groupOfStudent: best, cost: bestCost, penalty: bestPenalty, evaluations: done };
 }
 
