@@ -77,6 +77,7 @@ export class BetweenTerm implements Term {
     this.count[to] = (this.count[to] as number) + count;
   }
 
+  // Net sum and net count stand apart so that each reads one kind of array; as one function they measure slower.
   private netSum({ going, goingCount, coming, comingCount }: Exchange): number {
     const { ofStudent } = this.of;
     if (goingCount === 1 && comingCount === 1) {
