@@ -48,7 +48,7 @@ module.exports = {
       name: 'one-view-never-imports-another',
       severity: 'error',
       from: { path: '^src/views/(?!primitives|frame)([^/]+)/' },
-      to: { path: '^src/views/', pathNot: '^src/views/(primitives|frame|$1)/' },
+      to: { path: '^src/views/', pathNot: '^src/views/(primitives|frame|theme|$1)/' },
     },
     {
       name: 'nothing-imports-app',

@@ -9,7 +9,7 @@ import { Arrangement } from '@/core/search/arrangement';
 import { Objective } from '@/core/search/objective';
 import { Deal } from '@/core/search/shuffleTrial';
 import { denseApart, everyday, INFEASIBLE, mixedRules } from './instances';
-import { printTable } from './table';
+import { median, printTable } from './table';
 
 const SEEDS = [1, 2, 3, 4, 5, 6, 7, 8, 9];
 
@@ -31,10 +31,6 @@ function costOf({ measures, rounds }: ArrangeResult): number {
   const students = rounds[0]?.groups.flat().length ?? 1;
   const spread = measures.spread ?? {};
   return (spread.score?.cost ?? 0) + (spread.level?.cost ?? 0) / students;
-}
-
-function median(values: readonly number[]): number {
-  return [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 }
 
 export function benchEveryday(): void {

@@ -6,8 +6,8 @@ export function medianMs(runs: number, work: (run: number) => unknown): number {
     const begin = performance.now();
     work(run);
     return performance.now() - begin;
-  }).sort((a, b) => a - b);
-  return times[Math.floor(times.length / 2)] ?? 0;
+  });
+  return median(times);
 }
 
 /** Prints rows in aligned columns under a title. */
@@ -22,4 +22,9 @@ export function printTable(title: string, rows: readonly (readonly (string | num
   cells.forEach((row) =>
     console.log(row.map((cell, column) => cell.padEnd(widths[column] ?? 0)).join('  ')),
   );
+}
+
+/** The middle one; of an even number the upper of the two. */
+export function median(values: readonly number[]): number {
+  return [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;
 }

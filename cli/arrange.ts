@@ -1,6 +1,7 @@
 import { arrangeNow } from '@/core/arrange';
 import type { ArrangeRequest, ArrangeResult, Effort } from '@/core/format';
 import { say } from '@/messages';
+import { sayClash } from '../src/messages/clash';
 import { sayRoster } from '@/messages/roster';
 import { readRequest } from '@/schema/request';
 import { toResultFile } from '@/schema/result';
@@ -44,9 +45,9 @@ export function arrangeCommand(args: readonly string[], complain: Complain): num
 /** Why the result breaks rules; '' when it breaks none. */
 function whyNot(result: ArrangeResult, request: ArrangeRequest): string {
   if (result.feasible) return '';
-  if (!result.clash) return say.notFound;
+  if (!result.clash) return sayClash.notFound;
   const names = new Map(request.students.map(({ id, name }) => [id, name ?? id]));
-  return say.clashSentence(result.clash.reason, (id) => names.get(id) ?? id);
+  return sayClash.sentence(result.clash.reason, (id) => names.get(id) ?? id);
 }
 
 type ArrangeArguments =

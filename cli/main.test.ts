@@ -106,6 +106,19 @@ test.each([
   expect([round!.groups.length, round!.groups.flat().length]).toEqual([count, n]);
 });
 
+test('however long a search goes on, what it looked at is told in whole numbers', async () => {
+  // Sums that cannot be even: the whole budget is spent.
+  const students = Array.from({ length: 14 }, (_, i) => ({
+    id: `s${i}`,
+    attributes: { x: i ** 3 },
+  }));
+  const goals = [{ kind: 'spread', attribute: 'x', weight: 1 }];
+  const sizing = { by: 'count', count: 4 };
+  const { code, written } = await run(request([], { students, goals, sizing }));
+  expect(code).toBe(0);
+  expect(ResultSchema.parse(written).search.evaluations).toBeGreaterThan(1_000);
+});
+
 test('rules that cannot hold end with 3, the result written, the clash in words', async () => {
   const { code, said, written } = await run(
     request([{ kind: 'apart', students: ['ana', 'bo', 'caro'] }]),

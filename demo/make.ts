@@ -9,6 +9,7 @@ import { writeClassFile, type ClassFile } from '@/schema/classFile';
 import { emptyClass, type ClassRecord, type Detail } from '@/schema/classRecord';
 import { ClassId, LineupId, RuleId, StudentId, TakeId } from '@/schema/ids';
 import { newLineup, type LineupRecord } from '@/schema/lineup';
+import { PLAIN_RECIPE, type Recipe } from '@/schema/recipe';
 import type { RuleKindName, RuleRecord } from '@/schema/rule';
 import { newStudent, type StudentRecord } from '@/schema/student';
 import type { TakeRecord } from '@/schema/take';
@@ -115,7 +116,14 @@ function thursday(): ClassFile {
   ];
   const parts: Parts = { students, rules, lineups: [], takes: [] };
   WEEKS.forEach((name, week) => addLineup(parts, theClass, name, week, 'retired', [week + 11]));
-  addLineup(parts, theClass, 'Week 7, bank walk', WEEKS.length, 'draft', [71, 72]);
+  addLineup(parts, theClass, 'Week 7, bank walk', WEEKS.length, 'draft', [71, 72], {
+    ...PLAIN_RECIPE,
+    balance: [
+      { detail: 'experience', how: 'mix', importance: 'plain' },
+      { detail: 'language', how: 'mix', importance: 'plain' },
+    ],
+    freshPartners: 'plain',
+  });
   return finish(theClass, parts);
 }
 
@@ -199,13 +207,21 @@ function addLineup(
   week: number,
   state: LineupRecord['state'],
   seeds: readonly number[],
+  recipe: Recipe = PLAIN_RECIPE,
 ): void {
   const id = LineupId.parse(`l_${theClass.id.slice(2)}_${week + 1}`);
   const createdAt = new Date(FIRST_DAY + week * 7 * DAY_MS).toISOString();
-  const lineup = { ...newLineup(id, theClass.id, name, createdAt), state };
+  const lineup = { ...newLineup(id, theClass.id, name, createdAt, recipe), state };
+  const history = parts.lineups.flatMap(({ takeId }) => {
+    const take = parts.takes.find((one) => one.id === takeId);
+    return take ? [take.groups.map(({ studentIds }) => studentIds)] : [];
+  });
   const takes = seeds.map((seed, index): TakeRecord => {
-    const input = { lineup, students: parts.students, rules: parts.rules, seed, today: TODAY };
-    const outcome = arrangeNow(requestFor(input));
+    const bench = {
+      ...{ lineup, theClass, students: parts.students, rules: parts.rules, others: {} },
+      ...{ history, take: undefined, today: TODAY },
+    };
+    const outcome = arrangeNow(requestFor(bench, seed).request);
     if (!outcome.ok || !outcome.result.feasible)
       throw new Error(`expected groups for ${name}, received none`);
     return {
@@ -215,8 +231,11 @@ function addLineup(
       classId: theClass.id,
       number: index + 1,
       seed,
-      groups: [...takeGroups(outcome.result, say.groupName)],
+      groups: [
+        ...takeGroups(outcome.result, (row) => say.groupWords[row % say.groupWords.length] ?? ''),
+      ],
       dealt: null,
+      starred: false,
       createdAt,
     };
   });

@@ -97,7 +97,7 @@ test('4: every reshuffle is a take; an earlier one comes back as it was', async 
   const second = await rows(page);
   await page.getByRole('button', { name: 'Reshuffle' }).click();
   await expect(takes).toHaveCount(3);
-  await expect(page.getByText('kept', { exact: true }).first()).toBeVisible();
+  await expect(page.getByRole('img', { name: 'kept' }).first()).toBeVisible();
   expect(await rows(page)).not.toEqual(second);
   await page.keyboard.press('r');
   await expect(takes).toHaveCount(4);

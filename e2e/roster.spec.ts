@@ -154,7 +154,7 @@ test('the roll is called by one key; who has something in common is left out, an
   await page.getByRole('switch', { name: 'Chipo Dube is here today' }).click();
   await expect(page.getByText(before)).toHaveCount(0);
   await page.getByRole('link', { name: 'Groups', exact: true }).click();
-  await expect(page.getByRole('link', { name: /1\d here today/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /1\d here today/ })).toBeVisible();
   await page.getByRole('link', { name: 'Roster' }).click();
   await panel.getByRole('switch', { name: 'drives: yes' }).click();
   await expect(page.getByText('28 students, 27 here today')).toBeVisible();

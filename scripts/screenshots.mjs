@@ -1,8 +1,6 @@
-import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { ensureBuild } from './build.mjs';
-import { ensureChromium } from './chromium.mjs';
-import { ensurePackages, ROOT } from './packages.mjs';
+import { withDemoPage } from './demoPage.mjs';
+import { ROOT } from './packages.mjs';
 
 const LATER_EXPORT = `River Survey, Thursday crew
 Last name,First name,E-mail,Student ID,Section,experience,Role
@@ -13,42 +11,11 @@ Visser,Bram,bram.visser@example.org,004121,North bank,52,Student
 Lindqvist,Oda,oda.lindqvist@example.org,,,,Teacher
 Average,,,,,61,`;
 
-/** One picture of each main view, from the demo data, into docs/screenshots. */
-ensurePackages();
-ensureChromium();
-ensureBuild();
-
-const { chromium } = await import('@playwright/test');
 const PORT = 4780;
-const address = `http://localhost:${PORT}`;
-const CREW = `${address}/c/c_thursday`;
-const server = spawn(
-  process.execPath,
-  ['node_modules/next/dist/bin/next', 'start', '-p', String(PORT), '-H', 'localhost'],
-  {
-    cwd: ROOT,
-    stdio: 'ignore',
-    env: { ...process.env, GRUPPETTO_DEMO: '1', NEXT_TELEMETRY_DISABLED: '1' },
-  },
-);
-try {
-  await answering();
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-    ],
-  });
-  const page = await browser.newPage({
-    viewport: { width: 1280, height: 800 },
-    reducedMotion: 'reduce',
-  });
+
+/** One picture of each main view, from the demo data, into docs/screenshots. */
+await withDemoPage(PORT, async (page, address) => {
+  const CREW = `${address}/c/c_thursday`;
   const shot = async (name) => {
     await page.evaluate(() => document.fonts.ready);
     await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${name}.png`) });
@@ -75,28 +42,32 @@ try {
   await shot('import');
   await box.fill('');
   await open(`${CREW}/rules`, 'text=can hold');
+  await page.getByRole('grid').waitFor();
   await shot('rules');
   await open(`${CREW}/groups`, '[data-student]');
   await page.keyboard.press('r');
   await page.getByText('Take 3').first().waitFor();
+  await page
+    .getByText(/^even to/)
+    .first()
+    .waitFor();
   await page.getByRole('button', { name: /^Ngozi Eze/ }).click();
+  await page.getByText('Pin here').waitFor();
   await shot('groups');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Sedge: about/ }).click();
+  await page.locator('canvas').first().waitFor();
+  await shot('group');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /What to mix/ }).click();
+  await page.getByRole('radio', { name: 'match' }).first().waitFor();
+  await shot('recipe');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Compare two' }).click();
+  await page.getByText('rules broken').waitFor();
+  await shot('takes');
   await open(`${CREW}/stage`, 'h2');
   await shot('stage');
   await open(`${CREW}/handoff`, 'h3');
   await shot('handoff');
-  await browser.close();
-} finally {
-  server.kill();
-}
-
-async function answering() {
-  while (
-    !(await fetch(address).then(
-      (response) => response.ok,
-      () => false,
-    ))
-  ) {
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
-}
+});

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { arrangeNow } from './arrange';
+import { arrange, arrangeNow } from './arrange';
 import type { ArrangeRequest, ArrangeResult, MembersRule } from './format';
 import { groupSizes } from './problem/sizes';
 
@@ -223,5 +223,48 @@ describe('rules that cannot all hold', () => {
       ),
       { seed: 6, numRuns: 100 },
     );
+  });
+});
+
+describe('how far a search has come', () => {
+  const many = ids(60).map((id, i) => ({ id, attributes: { score: (i * 37) % 101 } }));
+  /** Pairs apart that those who sit in i modulo 6 keep: one part of all of them, in tenths. */
+  const apart = (tenths: number): MembersRule[] =>
+    many.flatMap((_, one) =>
+      many.flatMap((_other, two): MembersRule[] =>
+        one < two && one % 6 !== two % 6 && (one * 31 + two * 17) % 10 < tenths
+          ? [{ kind: 'apart', students: [`s${one}`, `s${two}`] }]
+          : [],
+      ),
+    );
+  const CASES: readonly (readonly [string, ArrangeRequest])[] = [
+    [
+      'with goals',
+      {
+        ...request(60, 15, apart(1)),
+        students: many,
+        goals: [{ kind: 'spread', attribute: 'score', weight: 1 }],
+      },
+    ],
+    ['with many apart', request(60, 6, apart(4))],
+    [
+      'with rules that cannot hold',
+      {
+        ...request(12, 2, [
+          { kind: 'together', students: ['s0', 's1', 's2', 's3'] },
+          { kind: 'together', students: ['s4', 's5', 's6', 's7'] },
+          { kind: 'together', students: ['s8', 's9', 's10', 's11'] },
+        ]),
+      },
+    ],
+  ];
+
+  test.each(CASES)('never goes back, and stays within the whole: %s', (_, of) => {
+    const work = arrange(of, 'quick');
+    const seen: number[] = [];
+    for (let step = work.next(); !step.done; step = work.next()) seen.push(step.value.done);
+    expect(seen).toEqual([...seen].sort((a, b) => a - b));
+    expect(Math.max(0, ...seen)).toBeLessThanOrEqual(1);
+    expect(seen.length).toBeGreaterThan(0);
   });
 });

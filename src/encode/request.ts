@@ -1,33 +1,195 @@
-import type { ArrangeRequest, RequestRule } from '../core/format';
-import type { LineupRecord } from '../schema/lineup';
+import type { ArrangeRequest, RequestGoal, RequestRule, RequestStudent } from '../core/format';
+import type { ClassRecord } from '../schema/classRecord';
+import type { StudentId } from '../schema/ids';
+import { BY_SECTION, valueKey } from '../schema/presence';
+import type { Importance, Limit } from '../schema/recipe';
 import type { RuleRecord } from '../schema/rule';
 import type { StudentRecord } from '../schema/student';
+import { factOf, rulesInForce, whoIsDealt, type Bench } from './bench';
+import { previewSizes } from './sizing';
 
-export interface ArrangeInput {
-  readonly lineup: LineupRecord;
-  readonly students: readonly StudentRecord[];
-  readonly rules: readonly RuleRecord[];
-  readonly seed: number;
-  /** Today as YYYY-MM-DD: rules that have run out do not bind. */
-  readonly today: string;
+/** Where a rule of the request comes from, so that a clash can be told and taken back there. */
+export type RuleSource =
+  | { readonly from: 'rule'; readonly rule: RuleRecord }
+  | { readonly from: 'limit'; readonly limit: Limit }
+  | { readonly from: 'sections' }
+  | { readonly from: 'pin'; readonly studentId: StudentId; readonly group: number };
+
+/** Which part of the shown take is dealt anew. */
+export interface ShuffleScope {
+  /** Rows of the shown take, counted from 0; null for every one that is not locked. */
+  readonly rows: readonly number[] | null;
+  /** Whether pinned students stay where they are. */
+  readonly pins: boolean;
 }
 
-/** The engine's request for a shuffle of a lineup; its rules stand in the order of `rulesInForce`. */
-export function requestFor({ lineup, students, rules, seed, today }: ArrangeInput): ArrangeRequest {
+export const WHOLE: ShuffleScope = { rows: null, pins: true };
+
+/** A request with what is needed to put its result in place. */
+export interface ShufflePlan {
+  readonly request: ArrangeRequest;
+  /** In the order of the request's rules. */
+  readonly sources: readonly RuleSource[];
+  /** Rows of the shown take that stay as they are. */
+  readonly keptRows: readonly number[];
+}
+
+/** How much a goal of each importance weighs: each step counts four times the one below. */
+const WEIGHT: Readonly<Record<Importance, number>> = { little: 0.25, plain: 1, most: 4 };
+
+/** The engine's request for a shuffle of a lineup. */
+export function requestFor(bench: Bench, seed: number, scope: ShuffleScope = WHOLE): ShufflePlan {
+  const { lineup, take } = bench;
+  const dealt = whoIsDealt(bench);
+  const groups = take?.groups ?? [];
+  const keptRows = groups.flatMap(({ locked }, row) =>
+    locked || (scope.rows && !scope.rows.includes(row)) ? [row] : [],
+  );
+  const seated = new Set(keptRows.flatMap((row) => groups[row]?.studentIds ?? []));
+  const inIt = new Set(dealt.flatMap(({ id }) => (seated.has(id) ? [] : [id])));
+  const openRows = [...groups.keys()].filter((row) => !keptRows.includes(row));
+  const open = openCount(bench, dealt.length, keptRows.length, scope);
+  const pins = scope.pins ? pinsOf(bench, openRows, open ?? Infinity, inIt) : [];
+  const rules = [...pins, ...recipeRules(bench, inIt)];
+  const sizing = open === null ? lineup.recipe.sizing : { by: 'count' as const, count: open };
+  return {
+    request: requestAbout(bench, inIt, seed, sizing, rules),
+    sources: rules.map(([source]) => source),
+    keptRows,
+  };
+}
+
+/** The request to deal those in it by the goals of the recipe; everybody else is absent. */
+export function requestAbout(
+  bench: Bench,
+  inIt: ReadonlySet<StudentId>,
+  seed: number,
+  sizing: ArrangeRequest['sizing'],
+  rules: readonly Sourced[],
+): ArrangeRequest {
   return {
     format: 'gruppetto.request',
     version: 1,
     seed,
-    students: students.map(({ id, here }) => ({ id, absent: !here })),
-    sizing: lineup.recipe.sizing,
-    rules: rulesInForce(rules, today).map(({ kind, studentIds }): RequestRule => ({
-      kind,
-      students: studentIds,
-    })),
+    students: bench.students.map((student) =>
+      requestStudent(student, bench, !inIt.has(student.id)),
+    ),
+    sizing,
+    rules: rules.map(([, rule]) => rule),
+    goals: goalsOf(bench, inIt),
+    history: bench.history.map((past) => ({ groups: past })),
   };
 }
 
-/** The rules that hold today; their last day included. */
-export function rulesInForce(rules: readonly RuleRecord[], today: string): readonly RuleRecord[] {
-  return rules.filter(({ until }) => until === null || until >= today);
+/** How many groups are dealt anew beside kept rows; null where all are, and the recipe's own sizing holds. */
+function openCount(
+  { lineup, take }: Bench,
+  dealtCount: number,
+  keptCount: number,
+  { rows }: ShuffleScope,
+): number | null {
+  if (keptCount === 0) return null;
+  if (rows) return (take?.groups.length ?? 0) - keptCount;
+  const preview = previewSizes(dealtCount, lineup.recipe.sizing);
+  return Math.max(1, (preview.ok ? preview.groupCount : 1) - keptCount);
+}
+
+type Sourced = readonly [RuleSource, RequestRule];
+
+/** Pins of those in it whose rows are open; `groupCount` is how many groups the engine makes. */
+export function pinsOf(
+  { lineup, take }: Bench,
+  openRows: readonly number[],
+  groupCount: number,
+  inIt: ReadonlySet<StudentId>,
+): readonly Sourced[] {
+  return lineup.pinned.flatMap((studentId): Sourced[] => {
+    const row = take?.groups.findIndex(({ studentIds }) => studentIds.includes(studentId)) ?? -1;
+    const group = openRows.indexOf(row);
+    if (group < 0 || group >= groupCount || !inIt.has(studentId)) return [];
+    return [
+      [
+        { from: 'pin', studentId, group: row },
+        { kind: 'pin', student: studentId, group },
+      ],
+    ];
+  });
+}
+
+/** The quiet rules in force, sections kept, and the limits of the recipe; those about nobody here fall away. */
+export function recipeRules(bench: Bench, inIt: ReadonlySet<StudentId>): readonly Sourced[] {
+  const { recipe } = bench.lineup;
+  const quiet = rulesInForce(bench.rules, bench.today).map((rule): Sourced => [
+    { from: 'rule', rule },
+    { kind: rule.kind, students: rule.studentIds },
+  ]);
+  const sections: Sourced[] =
+    recipe.sections === 'kept' ? [[{ from: 'sections' }, { kind: 'sameSection' }]] : [];
+  const limits = recipe.limits
+    .filter(({ detail }) => isKnown(bench, detail, inIt))
+    .map((limit): Sourced => {
+      const { kind, detail: attribute, value, count } = limit;
+      const source = { from: 'limit', limit } as const;
+      return kind === 'notAlone'
+        ? [source, { kind, attribute, value }]
+        : [source, { kind, attribute, value, count }];
+    });
+  return [...quiet, ...sections, ...limits];
+}
+
+/** The goals of the recipe, each with the weight of its importance; a detail nobody has asks for nothing. */
+export function goalsOf(bench: Bench, inIt: ReadonlySet<StudentId>): readonly RequestGoal[] {
+  const { balance, sections, freshPartners, wishes } = bench.lineup.recipe;
+  const mixed: RequestGoal[] =
+    sections === 'mixed' && isKnown(bench, BY_SECTION, inIt)
+      ? [{ kind: 'spread', attribute: BY_SECTION, weight: WEIGHT.plain }]
+      : [];
+  return [
+    ...balance
+      .filter(({ detail }) => isKnown(bench, detail, inIt))
+      .map(({ detail, how, importance }): RequestGoal => {
+        const weight = WEIGHT[importance];
+        return how === 'mix'
+          ? { kind: 'spread', attribute: detail, weight }
+          : { kind: 'alike', attribute: matchedBy(bench.theClass, detail), weight };
+      }),
+    ...mixed,
+    ...(freshPartners ? [{ kind: 'freshPartners', weight: WEIGHT[freshPartners] } as const] : []),
+    ...(wishes ? [{ kind: 'wishes', weight: WEIGHT[wishes] } as const] : []),
+  ];
+}
+
+function isKnown({ students }: Bench, detail: string, inIt: ReadonlySet<StudentId>): boolean {
+  return students.some((student) => inIt.has(student.id) && factOf(student, detail) !== undefined);
+}
+
+/** Levels are alike when they are near to each other, so they are matched by their rank. */
+export function matchedBy(theClass: ClassRecord, detail: string): string {
+  return theClass.details.find(({ id }) => id === detail)?.kind === 'level'
+    ? `rank of ${detail}`
+    : detail;
+}
+
+/** A student as the engine knows them: details under their ids, levels also by rank, yes and no as words. */
+export function requestStudent(
+  student: StudentRecord,
+  { theClass }: Pick<Bench, 'theClass'>,
+  absent: boolean,
+): RequestStudent {
+  const attributes: Record<string, string | number> = {};
+  for (const { id, kind, levels } of theClass.details) {
+    const value = student.details[id];
+    if (value === undefined) continue;
+    attributes[id] = typeof value === 'number' ? value : valueKey(value);
+    const rank = levels.indexOf(String(value));
+    if (kind === 'level' && rank >= 0) attributes[`rank of ${id}`] = rank;
+  }
+  if (student.sectionId !== null) attributes[BY_SECTION] = student.sectionId;
+  return {
+    id: student.id,
+    absent,
+    attributes,
+    ...(student.sectionId === null ? {} : { section: student.sectionId }),
+    ...(student.wishes.length > 0 ? { wishes: student.wishes } : {}),
+  };
 }

@@ -1,35 +1,51 @@
-import type { ProblemRule } from '../core/problem/problem';
+import { problemRules } from '../core/problem/problem';
 import { ruleBreaks } from '../core/rules/list';
-import type { RuleRecord } from '../schema/rule';
 import type { StudentId } from '../schema/ids';
+import type { Bench } from './bench';
+import { recipeRules, requestStudent, type RuleSource } from './request';
 
-/** A quiet rule that a group breaks, and whom it concerns there. */
+/** A rule that a group breaks, and whom it concerns there. */
 export interface BrokenHere {
-  readonly rule: RuleRecord;
+  readonly source: RuleSource;
   readonly studentIds: readonly StudentId[];
   readonly group: number;
 }
 
-/** Which rules the groups break; students in no group are not looked at, and nothing is assumed about sizes. */
+/**
+ * Which quiet rules, limits and sections the groups break; students in no group are not looked at, nothing is assumed
+ * about sizes, and a group with nobody in it breaks nothing.
+ */
 export function brokenRules(
   groups: readonly (readonly StudentId[])[],
-  rules: readonly RuleRecord[],
+  bench: Bench,
 ): readonly BrokenHere[] {
-  const idOfStudent = groups.flat();
-  const indexOfId = new Map(idOfStudent.map((id, index) => [id, index]));
-  const groupOfStudent = Int32Array.from(groups.flatMap((ids, group) => ids.map(() => group)));
-  const problemRules = rules.map(({ kind, studentIds }, requestIndex): ProblemRule => {
-    const members = studentIds.flatMap((id) => indexOfId.get(id) ?? []);
-    return { kind, requestIndex, members: Int32Array.from(members) };
+  const studentOfId = new Map(bench.students.map((student) => [student.id, student]));
+  const seated = groups.flatMap((ids, group) =>
+    ids.flatMap((id) => {
+      const student = studentOfId.get(id);
+      return student ? [{ student, group }] : [];
+    }),
+  );
+  const present = seated.map(({ student }) => requestStudent(student, bench, false));
+  const rules = recipeRules(bench, new Set(seated.map(({ student }) => student.id)));
+  const sections = new Map<string | null, number>();
+  const sectionOfStudent = Int32Array.from(seated, ({ student: { sectionId } }) => {
+    if (!sections.has(sectionId)) sections.set(sectionId, sections.size);
+    return sections.get(sectionId) ?? 0;
   });
   const seating = {
     groupCount: groups.length,
-    sectionOfStudent: new Int32Array(idOfStudent.length),
-    rules: problemRules,
+    sectionOfStudent,
+    rules: problemRules(
+      rules.map(([, rule]) => rule),
+      present,
+    ),
   };
+  const groupOfStudent = Int32Array.from(seated, ({ group }) => group);
   return ruleBreaks(seating, groupOfStudent).flatMap(({ rule, students, group }): BrokenHere[] => {
-    const record = rules[rule.requestIndex];
-    const studentIds = students.flatMap((index) => idOfStudent[index] ?? []);
-    return record ? [{ rule: record, studentIds, group }] : [];
+    const source = rules[rule.requestIndex]?.[0];
+    const studentIds = students.flatMap((index) => seated[index]?.student.id ?? []);
+    const empty = (groups[group]?.length ?? 0) === 0;
+    return source && !empty ? [{ source, studentIds, group }] : [];
   });
 }

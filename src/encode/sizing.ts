@@ -1,5 +1,5 @@
 import { groupSizes, type SizingIssue } from '../core/problem/sizes';
-import type { SizingChoice } from '../schema/lineup';
+import type { SizingChoice } from '../schema/recipe';
 
 /** Equal sizes counted together, the larger first: 4 groups of 4, then 3 of 3. */
 export interface SizeCount {

@@ -1,6 +1,7 @@
 import type { ClashReason } from '../core/format';
 import type { RosterError, RosterWarning, WarningKind } from '../formats/roster/types';
-import { say } from '.';
+import { sayBench } from './bench';
+import { sayClash } from './clash';
 import { sayRoster } from './roster';
 
 const students = ['a', 'b'];
@@ -25,7 +26,7 @@ const REASONS: readonly (readonly [ClashReason, readonly string[]])[] = [
 ];
 
 test.each(REASONS)('a clash %j is told with its figures', (reason, parts) => {
-  const sentence = say.clashSentence(reason, (id) => id.toUpperCase());
+  const sentence = sayClash.sentence(reason, (id) => id.toUpperCase());
   parts.forEach((part) => expect(sentence).toContain(part));
   expect(sentence).toMatch(/^[A-Z].*\.$/);
 });
@@ -93,3 +94,9 @@ test.each([
     expect(sentence).toContain('Nothing was changed');
   },
 );
+
+test('one in other company under the name of the same group is not told to have moved to it', () => {
+  const { movedOne } = sayBench.compare;
+  expect(movedOne('Iolo W.', 'Cress', 'Rush')).toBe('Iolo W.: Cress → Rush');
+  expect(movedOne('Iolo W.', 'Cress', 'Cress')).toBe('Iolo W.: Cress, with others');
+});

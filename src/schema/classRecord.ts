@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { ClassId, LineupId } from './ids';
-import type { RecordType } from './versions';
+import { Recipe } from './recipe';
+import { listOf, type RecordType } from './versions';
 
 /** A column of facts about students. */
 export const Detail = z.object({
@@ -43,6 +44,15 @@ export const LeaveOut = z.object({
 });
 export type LeaveOut = z.infer<typeof LeaveOut>;
 
+/** A recipe kept under a name, for other lineups and other classes. */
+export const SavedRecipe = z.object({
+  name: z.string(),
+  recipe: Recipe,
+  /** Detail id → its name, by which another class finds its own detail. */
+  detailNames: z.record(z.string(), z.string()),
+});
+export type SavedRecipe = z.infer<typeof SavedRecipe>;
+
 export const ClassRecord = z.object({
   record: z.literal('class'),
   id: ClassId,
@@ -60,6 +70,9 @@ export const ClassRecord = z.object({
   temporary: z.boolean(),
   /** Words for groups, used in order. */
   groupNames: z.array(z.string()),
+  /** Roles in a group beside the lead, named by the teacher. */
+  roles: z.array(z.string()),
+  savedRecipes: z.array(SavedRecipe),
   /** The lineup last worked on, opened again next time. */
   openLineupId: z.nullable(LineupId),
   createdAt: z.iso.datetime(),
@@ -80,6 +93,10 @@ export const classType: RecordType<ClassRecord> = {
         temporary: false,
       }),
     },
+    {
+      name: 'class/2 add roles and saved recipes',
+      up: (data) => ({ ...data, roles: [], savedRecipes: [] }),
+    },
   ],
 };
 
@@ -99,13 +116,9 @@ export function emptyClass(id: ClassId, name: string, createdAt: string): ClassR
     nameOrder: 'givenFirst',
     temporary: false,
     groupNames: [],
+    roles: [],
+    savedRecipes: [],
     openLineupId: null,
     createdAt,
   };
-}
-
-function listOf(value: unknown): readonly object[] {
-  return Array.isArray(value)
-    ? value.filter((one): one is object => typeof one === 'object' && one !== null)
-    : [];
 }

@@ -1,20 +1,7 @@
 import * as z from 'zod/mini';
-import { ClassId, LineupId, TakeId } from './ids';
+import { ClassId, LineupId, StudentId, TakeId } from './ids';
+import { PLAIN_RECIPE, Recipe } from './recipe';
 import type { RecordType } from './versions';
-
-export const SizingSchema = z.discriminatedUnion('by', [
-  z.strictObject({ by: z.literal('count'), count: z.int() }),
-  z.strictObject({
-    by: z.literal('size'),
-    size: z.int(),
-    leftover: z.enum(['spread', 'larger', 'smaller']),
-  }),
-]);
-export type SizingChoice = z.infer<typeof SizingSchema>;
-
-/** How a lineup's groups are made. */
-export const Recipe = z.object({ sizing: SizingSchema });
-export type Recipe = z.infer<typeof Recipe>;
 
 export const LineupRecord = z.object({
   record: z.literal('lineup'),
@@ -25,6 +12,8 @@ export const LineupRecord = z.object({
   recipe: Recipe,
   /** The take shown now, or null before the first shuffle. */
   takeId: z.nullable(TakeId),
+  /** Students who stay in their group of the shown take through a reshuffle. */
+  pinned: z.array(StudentId),
   createdAt: z.iso.datetime(),
 });
 export type LineupRecord = z.infer<typeof LineupRecord>;
@@ -32,17 +21,34 @@ export type LineupRecord = z.infer<typeof LineupRecord>;
 export const lineupType: RecordType<LineupRecord> = {
   record: 'lineup',
   validator: LineupRecord,
-  migrations: [],
+  migrations: [
+    {
+      name: 'lineup/1 add all that a recipe can say, and pins',
+      up: (data) => ({
+        ...data,
+        recipe: {
+          ...(typeof data.recipe === 'object' ? data.recipe : {}),
+          who: { of: 'all' },
+          dealing: { by: 'shuffle' },
+          sections: 'any',
+          balance: [],
+          freshPartners: null,
+          wishes: null,
+          limits: [],
+          naming: { from: 'words', list: [], withCode: false, withDate: false },
+        },
+        pinned: [],
+      }),
+    },
+  ],
 };
-
-const USUAL_SIZE = 4;
 
 export function newLineup(
   id: LineupId,
   classId: ClassId,
   name: string,
   createdAt: string,
-  recipe: Recipe = { sizing: { by: 'size', size: USUAL_SIZE, leftover: 'spread' } },
+  recipe: Recipe = PLAIN_RECIPE,
 ): LineupRecord {
   return {
     record: 'lineup',
@@ -52,6 +58,7 @@ export function newLineup(
     state: 'draft',
     recipe,
     takeId: null,
+    pinned: [],
     createdAt,
   };
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { ArrangeRequest, RequestRule } from '../core/format';
-import { SizingSchema } from './lineup';
+import { SizingSchema } from './recipe';
 
 /** More students than the engine takes; a bound against runaway files, far above any class. */
 export const MOST_STUDENTS = 10_000;

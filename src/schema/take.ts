@@ -1,12 +1,16 @@
 import * as z from 'zod/mini';
 import { ClassId, LineupId, StudentId, TakeId } from './ids';
-import type { RecordType } from './versions';
+import { listOf, type RecordType } from './versions';
 
 export const TakeGroup = z.object({
   name: z.string(),
   /** Which sign stands for the group, counted from 0. */
   sign: z.int().check(z.gte(0)),
   studentIds: z.array(StudentId),
+  /** Role → who has it: `lead`, or a role of the class's own. */
+  roles: z.record(z.string(), StudentId),
+  /** A reshuffle leaves the group as it is. */
+  locked: z.boolean(),
 });
 export type TakeGroup = z.infer<typeof TakeGroup>;
 
@@ -21,7 +25,8 @@ export const TakeRecord = z.object({
   seed: z.int(),
   groups: z.array(TakeGroup),
   /** The groups as they were dealt, kept from the first change by hand on; null while unchanged. */
-  dealt: z.nullable(z.array(z.array(StudentId))),
+  dealt: z.nullable(z.array(TakeGroup)),
+  starred: z.boolean(),
   createdAt: z.iso.datetime(),
 });
 export type TakeRecord = z.infer<typeof TakeRecord>;
@@ -29,5 +34,28 @@ export type TakeRecord = z.infer<typeof TakeRecord>;
 export const takeType: RecordType<TakeRecord> = {
   record: 'take',
   validator: TakeRecord,
-  migrations: [],
+  migrations: [
+    {
+      name: 'take/1 add roles, locks and stars',
+      up: (data) => {
+        const groups = listOf(data.groups).map((group) => ({ ...group, roles: {}, locked: false }));
+        const dealt = Array.isArray(data.dealt) ? data.dealt : null;
+        return {
+          ...data,
+          groups,
+          // Dealt groups were lists of members; their names and signs are those of the groups.
+          dealt: dealt?.map((ids: unknown, row) => ({ ...groups[row], studentIds: ids })) ?? null,
+          starred: false,
+        };
+      },
+    },
+  ],
 };
+
+/** The role of whoever speaks for a group. */
+export const LEAD = 'lead';
+
+/** A group as it comes from a shuffle. */
+export function newGroup(name: string, sign: number, studentIds: StudentId[]): TakeGroup {
+  return { name, sign, studentIds, roles: {}, locked: false };
+}

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { readClassFile } from './classFile';
 import pastFile from './fixtures/class-v0.json';
+import { PLAIN_RECIPE } from './recipe';
 import { readRecord, RECORD_TYPES } from './records';
 import { migrate, validateMigrations, type RecordType } from './versions';
 
@@ -31,9 +32,34 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       temporary: false,
     },
   },
+  'class/2 add roles and saved recipes': {
+    given: {
+      ...pastFile.class,
+      sections: [],
+      leaveOuts: [],
+      nameOrder: 'givenFirst',
+      temporary: false,
+    },
+    became: { roles: [], savedRecipes: [] },
+  },
   'student/1 add preferred name, leaving, filters overruled and doubts settled': {
     given: pastFile.students[0]!,
     became: { name: 'Amira Haddad', preferredName: '', left: null, inAnyway: false, settled: [] },
+  },
+  'lineup/1 add all that a recipe can say, and pins': {
+    given: pastFile.lineups[0]!,
+    became: {
+      recipe: { ...PLAIN_RECIPE, sizing: pastFile.lineups[0]!.recipe.sizing },
+      pinned: [],
+    },
+  },
+  'take/1 add roles, locks and stars': {
+    given: { ...pastFile.takes[0]!, dealt: [['s_thursday_2']] },
+    became: {
+      groups: pastFile.takes[0]!.groups.map((group) => ({ ...group, roles: {}, locked: false })),
+      dealt: [{ name: 'Alder', roles: {}, studentIds: ['s_thursday_2'] }],
+      starred: false,
+    },
   },
 };
 

@@ -62,3 +62,10 @@ export function migrate<T>(type: RecordType<T>, data: unknown, given: number): M
   const path = checked.error.issues[0]?.path.join('.') ?? '';
   return { ok: false, issue: { code: 'damagedRecord', record, path } };
 }
+
+/** The objects of a list in data of unknown shape, for migrations. */
+export function listOf(value: unknown): readonly object[] {
+  return Array.isArray(value)
+    ? value.filter((one): one is object => typeof one === 'object' && one !== null)
+    : [];
+}

@@ -8,6 +8,7 @@ import {
   openBackup,
   poolClasses,
 } from './actions/classes';
+import { newGroup } from '../schema/take';
 import { draftText, keepDraft } from './actions/drafts';
 import { addTake, moveStudents, undealTake } from './actions/takes';
 import { addRule } from './actions/rules';
@@ -76,7 +77,7 @@ test('everything is found again after closing, with undo going on where it was',
   const first = await open();
   const { classId, ids, lineup } = classWith(first, ['Amira', 'Bram', 'Chipo']);
   addRule(first, classId, 'apart', [ids[0]!, ids[1]!]);
-  addTake(first, lineup.id, 7, [{ name: 'Alder', sign: 0, studentIds: [...ids] }]);
+  addTake(first, lineup.id, 7, [newGroup('Alder', 0, [...ids])]);
   keepDraft(first, 'paste:x', 'half a na');
   first.history.undo();
   await first.close();
@@ -101,7 +102,7 @@ test('a deleted class comes back whole with undo', async () => {
   const store = await open();
   const { classId, ids, lineup } = classWith(store, ['Amira', 'Bram']);
   addRule(store, classId, 'together', ids);
-  addTake(store, lineup.id, 1, [{ name: 'Alder', sign: 0, studentIds: ids }]);
+  addTake(store, lineup.id, 1, [newGroup('Alder', 0, ids)]);
   deleteClass(store, classId);
   expect([
     allClasses(store.records),
@@ -159,7 +160,7 @@ test('who has left stays in rules and lineups, is dealt no more, and can come ba
   const store = await open();
   const { classId, ids, lineup } = classWith(store, ['Amira', 'Bram', 'Chipo']);
   addRule(store, classId, 'apart', ids.slice(0, 2));
-  addTake(store, lineup.id, 1, [{ name: 'Alder', sign: 0, studentIds: ids }]);
+  addTake(store, lineup.id, 1, [newGroup('Alder', 0, ids)]);
   leaveClass(store, [ids[0]!], '2026-10-15');
   expect(rollOf(store.records, classId).map(({ here }) => here)).toEqual([false, true, true]);
   expect(rulesOf(store.records, classId)[0]!.studentIds).toContain(ids[0]);
@@ -213,8 +214,8 @@ test('two rows for one student become one, in rules, wishes and takes', async ()
   addRule(store, classId, 'apart', [other, bram]);
   addRule(store, classId, 'apart', [kept, other]);
   addTake(store, lineup.id, 1, [
-    { name: 'Alder', sign: 0, studentIds: [kept, bram] },
-    { name: 'Willow', sign: 1, studentIds: [other, chipo] },
+    newGroup('Alder', 0, [kept, bram]),
+    newGroup('Willow', 1, [other, chipo]),
   ]);
   const before = belongingTo(reading(store), classId);
   mergeStudents(store, kept, other);
@@ -252,7 +253,7 @@ test('a copied class has everything of the first and shares nothing with it', as
   const store = await open();
   const { classId, ids, lineup } = classWith(store, ['Amira', 'Bram']);
   addRule(store, classId, 'apart', ids);
-  addTake(store, lineup.id, 1, [{ name: 'Alder', sign: 0, studentIds: ids }]);
+  addTake(store, lineup.id, 1, [newGroup('Alder', 0, ids)]);
   copyClass(store, classId, 'Copy');
   const copy = allClasses(store.records).find(({ name }) => name === 'Copy')!;
   const students = studentsOf(store.records, copy.id);
@@ -337,17 +338,14 @@ test('what was dealt is kept while a take is changed by hand, and comes back', a
   const store = await open();
   const { ids, lineup } = classWith(store, ['Amira', 'Bram', 'Chipo']);
   const [a, b, c] = [ids[0]!, ids[1]!, ids[2]!];
-  addTake(store, lineup.id, 1, [
-    { name: 'Alder', sign: 0, studentIds: [a, b] },
-    { name: 'Willow', sign: 1, studentIds: [c] },
-  ]);
+  addTake(store, lineup.id, 1, [newGroup('Alder', 0, [a, b]), newGroup('Willow', 1, [c])]);
   const shown = () => shownTake(store.records, lineup.id)!;
   const groups = () => shown().groups.map(({ studentIds }) => studentIds);
   moveStudents(store, shown().id, [a], 1);
   expect(groups()).toEqual([[b], [c, a]]);
   moveStudents(store, shown().id, [b], null);
   expect(groups()).toEqual([[], [c, a]]);
-  expect(shown().dealt).toEqual([[a, b], [c]]);
+  expect(shown().dealt?.map(({ studentIds }) => studentIds)).toEqual([[a, b], [c]]);
   undealTake(store, shown().id);
   expect(groups()).toEqual([[a, b], [c]]);
   moveStudents(store, shown().id, [a], 1);

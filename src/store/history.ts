@@ -42,7 +42,17 @@ export type ActionLabel =
   | 'bringBackTake'
   | 'deleteTake'
   | 'moveStudent'
-  | 'undealTake';
+  | 'undealTake'
+  | 'starTake'
+  | 'swapStudents'
+  | 'editGroups'
+  | 'renameGroup'
+  | 'lockGroup'
+  | 'giveRoles'
+  | 'pin'
+  | 'nameGroups'
+  | 'lineupState'
+  | 'saveRecipe';
 
 /** Marks kept; the oldest go first. */
 export const MOST_MARKS = 300;

@@ -1,6 +1,6 @@
 import type { ClassRecord } from '../schema/classRecord';
 import { takesPart } from '../schema/presence';
-import type { ClassId, LineupId } from '../schema/ids';
+import type { ClassId, LineupId, StudentId } from '../schema/ids';
 import type { LineupRecord } from '../schema/lineup';
 import type { RecordKind } from '../schema/records';
 import type { RuleRecord } from '../schema/rule';
@@ -90,6 +90,35 @@ export const lineupsOf = query<[ClassId], readonly LineupRecord[]>(['lineup'], (
     .all('lineup')
     .filter((lineup) => lineup.classId === classId)
     .sort(oldestFirst),
+);
+
+/** Lineup id → its groups, for every lineup of the class that has been dealt. */
+export const groupsOfLineups = query<[ClassId], Readonly<Record<string, PastGroups>>>(
+  ['lineup', 'take'],
+  (store, classId) =>
+    Object.fromEntries(
+      lineupsOf(store, classId).flatMap(({ id }) => {
+        const take = shownTake(store, id);
+        return take ? [[id, take.groups.map(({ studentIds }) => studentIds)] as const] : [];
+      }),
+    ),
+);
+
+/** Groups of one earlier lineup. */
+export type PastGroups = readonly (readonly StudentId[])[];
+
+/** The groups of the class's lineups that were begun before this one, newest last. */
+export const historyOf = query<[ClassId, LineupId], readonly PastGroups[]>(
+  ['lineup', 'take'],
+  (store, classId, lineupId) => {
+    const lineups = lineupsOf(store, classId);
+    const groups = groupsOfLineups(store, classId);
+    const before = lineups.slice(
+      0,
+      lineups.findIndex(({ id }) => id === lineupId),
+    );
+    return before.flatMap(({ id }) => (groups[id] ? [groups[id]] : []));
+  },
 );
 
 /** The takes of a lineup in the order they were made. */

@@ -13,13 +13,18 @@ const request = (n: number, groups = 2): ArrangeRequest => ({
   rules: [],
 });
 
-/** A long search: a dense apart graph on the edge of what its groups allow. */
-function hardRequest(): ArrangeRequest {
-  const rules = Array.from({ length: 700 }, (_, i) => ({
-    kind: 'apart' as const,
-    students: [`s${(i * 7) % 80}`, `s${(i * 7 + 1 + ((i * 13) % 78)) % 80}`],
-  })).filter(({ students: [a, b] }) => a !== b);
-  return { ...request(80, 8), rules };
+/** A long search: many students with numbers that cannot be spread evenly. */
+function longRequest(): ArrangeRequest {
+  const students = Array.from({ length: 300 }, (_, i) => ({
+    id: `s${i}`,
+    attributes: { gauge: (i * i * 7919) % 1009, reach: (i * i * i * 31) % 997 },
+  }));
+  const goals = ['gauge', 'reach'].map((attribute) => ({
+    kind: 'spread' as const,
+    attribute,
+    weight: 1,
+  }));
+  return { ...request(0, 60), students, goals };
 }
 
 /** The real serving code on a port of this process; `silent` never answers. */
@@ -77,7 +82,7 @@ describe('every call to the worker settles', () => {
     });
     const controller = new AbortController();
     const seen: number[] = [];
-    const long = client.arrange(hardRequest(), {
+    const long = client.arrange(longRequest(), {
       effort: 'thorough',
       signal: controller.signal,
       onProgress: (done) => {

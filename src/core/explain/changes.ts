@@ -70,6 +70,14 @@ export function bestGroups(
     .map((change) => look.told(change));
 }
 
+/** The rules' penalty and the goals' weighted cost of an assignment as a whole. */
+export function totalOf(
+  problem: Problem,
+  groupOfStudent: Int32Array,
+): { readonly penalty: number; readonly cost: number } {
+  return new Look(problem, groupOfStudent).total();
+}
+
 /** Changes are kept short until it is known which are the best. */
 type Short = Omit<Change, 'goals'>;
 
@@ -85,6 +93,10 @@ class Look {
     this.objective = new Objective(this.goals, ruleTerms(problem, false));
     this.objective.reset(this.arrangement);
     this.exchange = new Exchange(problem.studentCount, 1);
+  }
+
+  total(): { readonly penalty: number; readonly cost: number } {
+    return { penalty: this.objective.penalty(), cost: this.objective.cost() };
   }
 
   swap(one: number, two: number): Short {

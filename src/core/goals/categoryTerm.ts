@@ -7,6 +7,8 @@ abstract class CategoryTerm implements Term {
   protected readonly counts: Int32Array;
   /** group → students whose value is known. */
   protected readonly known: Int32Array;
+  /** group → what it costs as it stands. */
+  private readonly costs: Float64Array;
 
   constructor(
     private readonly valueOfStudent: Int32Array,
@@ -15,6 +17,7 @@ abstract class CategoryTerm implements Term {
   ) {
     this.counts = new Int32Array(groupCount * valueCount);
     this.known = new Int32Array(groupCount);
+    this.costs = new Float64Array(groupCount);
   }
 
   /** What a group costs as it stands. */
@@ -25,7 +28,10 @@ abstract class CategoryTerm implements Term {
     this.known.fill(0);
     groupOfStudent.forEach((group, student) => this.count(student, group, 1));
     this.value = 0;
-    for (let group = 0; group < this.groupCount; group++) this.value += this.costOfGroup(group);
+    for (let group = 0; group < this.groupCount; group++) {
+      this.costs[group] = this.costOfGroup(group);
+      this.value += this.costs[group] as number;
+    }
   }
 
   /** What one student of value `out` leaving the group for one of value `into` changes, its size the same. */
@@ -41,7 +47,7 @@ abstract class CategoryTerm implements Term {
         return this.replaceDelta(from, going, coming) + this.replaceDelta(to, coming, going);
       }
     }
-    const before = this.costOfGroup(from) + this.costOfGroup(to);
+    const before = (this.costs[from] as number) + (this.costs[to] as number);
     this.move(exchange, 1);
     const after = this.costOfGroup(from) + this.costOfGroup(to);
     this.move(exchange, -1);
@@ -51,6 +57,12 @@ abstract class CategoryTerm implements Term {
   commit(exchange: Exchange): void {
     this.value += this.delta(exchange);
     this.move(exchange, 1);
+    this.costs[exchange.from] = this.costOfGroup(exchange.from);
+    this.costs[exchange.to] = this.costOfGroup(exchange.to);
+  }
+
+  mostGain(one: number, two: number): number {
+    return (this.costs[one] as number) + (this.costs[two] as number);
   }
 
   private move(exchange: Exchange, step: 1 | -1): void {

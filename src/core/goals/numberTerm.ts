@@ -1,4 +1,4 @@
-import type { Arrangement, Exchange, Term } from '../search/arrangement';
+import type { Arrangement, Exchange, Term, Span } from '../search/arrangement';
 
 /** A number of the students, as what each has above or below the mean of all. */
 export interface Deviations {
@@ -33,6 +33,7 @@ export class BetweenTerm implements Term {
   private readonly sum: Float64Array;
   /** group → members whose number is known. */
   private readonly count: Int32Array;
+  private readonly allKnown: boolean;
 
   /** `sign` 1 for groups alike, -1 and `offset` 1 for members alike: what lies not between groups lies within. */
   constructor(
@@ -43,6 +44,7 @@ export class BetweenTerm implements Term {
   ) {
     this.sum = new Float64Array(groupCount);
     this.count = new Int32Array(groupCount);
+    this.allKnown = of.count === of.known.length;
   }
 
   reset({ groupOfStudent }: Arrangement): void {
@@ -75,6 +77,28 @@ export class BetweenTerm implements Term {
     this.sum[to] = (this.sum[to] as number) + sum;
     this.count[from] = (this.count[from] as number) - count;
     this.count[to] = (this.count[to] as number) + count;
+  }
+
+  /** Between two groups there is least where their means are equal, however many of either are known. */
+  mostGain(one: number, two: number): number {
+    if (this.sign < 0) return this.value;
+    const [sumOne, sumTwo] = [this.sum[one] as number, this.sum[two] as number];
+    const [countOne, countTwo] = [this.count[one] as number, this.count[two] as number];
+    const least = part(sumOne + sumTwo, countOne + countTwo);
+    return (part(sumOne, countOne) + part(sumTwo, countTwo) - least) / this.of.total;
+  }
+
+  /** A net sum x going from one to two changes between by x²(1/n + 1/m) + 2x(sum of two/m − sum of one/n). */
+  narrow(one: number, two: number, limit: number, span: Span): boolean {
+    const [countOne, countTwo] = [this.count[one] as number, this.count[two] as number];
+    if (this.sign < 0 || !this.allKnown || countOne === 0 || countTwo === 0) return false;
+    const square = 1 / countOne + 1 / countTwo;
+    const slope = (this.sum[two] as number) / countTwo - (this.sum[one] as number) / countOne;
+    const root = Math.sqrt(Math.max(0, slope * slope + square * limit * this.of.total));
+    span.ofStudent = this.of.ofStudent;
+    span.low = (-slope - root) / square;
+    span.high = (-slope + root) / square;
+    return true;
   }
 
   // Net sum and net count stand apart so that each reads one kind of array; as one function they measure slower.

@@ -54,9 +54,7 @@ export function problemFromRequest(request: ArrangeRequest): ProblemOrIssue {
   const sizes = groupSizes(idOfStudent.length, request.sizing);
   if (!sizes.ok) return sizes;
   const indexOfId = new Map(idOfStudent.map((id, index) => [id, index]));
-  const rules = request.rules.flatMap((rule, requestIndex): ProblemRule[] =>
-    readRule(rule, requestIndex, present, indexOfId),
-  );
+  const rules = problemRules(request.rules, present);
   const lost = rules.find((rule) => rule.kind === 'pin' && rule.group >= sizes.sizes.length);
   if (lost?.kind === 'pin') {
     const issue = { code: 'noSuchGroup', given: lost.group, groups: sizes.sizes.length } as const;
@@ -101,6 +99,15 @@ export function withRules(problem: Problem, rules: readonly ProblemRule[]): Prob
   const sizes = groupSizes(problem.studentCount, problem.sizing);
   const base = { ...problem, rules };
   return sizes.ok ? { ...base, ...layOut(base, sizes.sizes) } : base;
+}
+
+/** Rules over the present students, numbered in their order; what is about fewer than it takes falls away. */
+export function problemRules(
+  rules: readonly RequestRule[],
+  present: readonly RequestStudent[],
+): ProblemRule[] {
+  const indexOfId = new Map(present.map(({ id }, index) => [id, index]));
+  return rules.flatMap((rule, requestIndex) => readRule(rule, requestIndex, present, indexOfId));
 }
 
 function readRule(

@@ -4,9 +4,10 @@ import { unitsOf } from '../problem/units';
 
 /**
  * The most rounds that could be had without anybody meeting a partner twice, whatever the history: a student meets
- * s - 1 new ones in each round, and there are n - 1. Two cases are known to fall short of that by one: 6 students in
- * threes have 1 and 12 in threes 4 (no Kirkman system with holes of those orders; Rees and Stinson 1987), and 12 in
- * sixes, 36 in sixes have fewer for want of orthogonal squares of order 6 (Tarry 1900).
+ * s - 1 new ones in each round, and there are n - 1. Some are known to fall short of that: 6 students in threes have 1
+ * and 12 in threes 4 (no Kirkman system with holes of those orders; Rees and Stinson 1987), 36 in sixes have 3 for want
+ * of orthogonal squares of order 6 (Tarry 1900), and 20 in fours 5: six rounds would be a resolvable group divisible
+ * design of type 2^10, which does not exist (among the exceptions of the survey by Ge and Ling 2004).
  */
 export function mostFreshRounds({ studentCount, sizeOfGroup, rounds }: Problem): number {
   const sizes = [...new Set(sizeOfGroup)];
@@ -16,23 +17,38 @@ export function mostFreshRounds({ studentCount, sizeOfGroup, rounds }: Problem):
   if (pairs === 0) return rounds;
   const byPairs = Math.floor((studentCount * (studentCount - 1)) / 2 / pairs);
   const [size = 1] = sizes;
-  if (sizes.length > 1) return byPairs;
-  const groups = sizeOfGroup.length;
+  if (sizes.length === 1) return mostRoundsOfDesign(studentCount, size);
+  return crowded(sizeOfGroup) > 0 ? 1 : byPairs;
+}
+
+/** The same for groups of one size that take everybody. */
+export function mostRoundsOfDesign(places: number, size: number): number {
   // No two members of one group may meet again, so as soon as there are two rounds there must be size groups.
-  if (groups < size) return 1;
-  const known = KNOWN_TO_FALL_SHORT.get(`${studentCount}/${size}`);
-  return Math.min(byPairs, known ?? byPairs);
+  if (places / size < size) return 1;
+  const byPartners = Math.floor((places - 1) / (size - 1));
+  return Math.min(byPartners, KNOWN_TO_FALL_SHORT.get(`${places}/${size}`) ?? byPartners);
+}
+
+/** Pairs of one round who meet again in the next for want of groups to spread over. */
+function crowded(sizeOfGroup: Int32Array): number {
+  const groups = sizeOfGroup.length;
+  return sizeOfGroup.reduce((sum, size) => {
+    const [each, more] = [Math.floor(size / groups), size % groups];
+    return sum + (groups * each * (each - 1)) / 2 + more * each;
+  }, 0);
 }
 
 const KNOWN_TO_FALL_SHORT: ReadonlyMap<string, number> = new Map([
   ['6/3', 1],
   ['12/3', 4],
   ['36/6', 3],
+  ['20/4', 5],
 ]);
 
 /**
  * Repeats that all rounds together must have beyond those of the history: blocks meet in every round, and each
- * student has so many partner places outside the block and so many partners there not met yet.
+ * student has so many partner places outside the block and so many partners there not met yet; and a group with more
+ * members than there are groups cannot spread over them.
  */
 export function leastRepeatsOver(problem: Problem, met: PairBuilder): number {
   const { studentCount, sizeOfGroup, rounds } = problem;
@@ -52,5 +68,6 @@ export function leastRepeatsOver(problem: Problem, met: PairBuilder): number {
   }
   const places = rounds * sizeOfGroup.reduce((sum, size) => sum + (size * (size - 1)) / 2, 0);
   const fresh = (studentCount * (studentCount - 1)) / 2 - met.count;
-  return Math.max(0, Math.ceil((byStudents + inBlocks) / 2), places - fresh);
+  const crowding = (rounds - 1) * crowded(sizeOfGroup);
+  return Math.max(0, Math.ceil((byStudents + inBlocks) / 2), places - fresh, crowding);
 }

@@ -11,6 +11,7 @@ import { solve } from '../search/solve';
 import { leastRepeatsOver } from './bounds';
 import { constructSchedule } from './construct';
 import type { Schedule } from './designs';
+import { joined } from './joining';
 import { RoundsSearch, type SearchedRounds } from './roundsSearch';
 
 export interface MadeRounds {
@@ -48,7 +49,8 @@ export function* makeRounds(
   const scheduled = yield* fromSchedule(problem, units, first.groupOfStudent, least, budget, rng);
   const exchanges = budget.exchanges * (1 + ROUNDS_SHARE * (problem.rounds - 1));
   let best = scheduled;
-  if (!best || best.penalty > 0) {
+  // A schedule that had to be patched may be further from the best than what is found without one.
+  if (!best || best.penalty > 0 || repeatPairs(problem, best.rounds) > least) {
     const start = mixedRounds(problem, units, first.groupOfStudent, problem.rounds, rng);
     const search = new RoundsSearch(problem, units, rng, start);
     const searched = yield* search.run(exchanges, FROM_ANYWHERE, least);
@@ -107,6 +109,12 @@ function scheduleFor(problem: Problem, rng: Rng): Schedule {
   // A ghost partner in each round of an odd circle: whoever has it joins a pair.
   if (size === 3 && empty === groupCount - 1 && studentCount % 2 === 1)
     return ghostPairs(studentCount);
+  // Few larger groups: a schedule of the smaller size, and those over it join a group each.
+  const extras = groupCount - empty;
+  if (extras < empty && size > 2) {
+    const places = groupCount * (size - 1);
+    return joined(constructSchedule(places, size - 1, rounds, rng), places, extras, rng);
+  }
   // Two empty places meet once too; the rounds in which they do are of no use.
   const spare = (empty * (empty - 1)) / 2;
   const whole = constructSchedule(groupCount * size, size, rounds + spare, rng);

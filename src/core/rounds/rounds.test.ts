@@ -1,8 +1,10 @@
 import { arrangeNow } from '../arrange';
 import type { ArrangeRequest, ArrangeResult, RequestRule } from '../format';
 import { rngFromSeed } from '../random/rng';
+import { affine } from './affine';
 import { constructSchedule } from './construct';
 import { circle, net, type Schedule } from './designs';
+import { joined } from './joining';
 import { ringOf } from './ring';
 import { rotating } from './rotating';
 import { findTurning, turningsFor } from './turning';
@@ -73,6 +75,30 @@ describe('schedules from mathematics', () => {
     expect(faults(schedule, places)).toEqual(perfect);
   });
 
+  test.each([
+    [32, 4, 10],
+    [24, 4, 7],
+    [20, 4, 5],
+    [40, 4, 12],
+  ])(
+    'rounds under the maps of a field: %i places in groups of %i give %i rounds',
+    (places, size, rounds) => {
+      const schedule = affine(places, size, rounds)!;
+      expect(schedule.length).toBeGreaterThanOrEqual(rounds);
+      expect(faults(schedule, places)).toEqual(perfect);
+    },
+  );
+
+  test('more rounds than there are partners for come out of no field', () => {
+    for (const [places, size, rounds] of [
+      [32, 4, 11],
+      [20, 4, 7],
+      [15, 3, 8],
+    ] as const) {
+      expect(affine(places, size, rounds)).toBeNull();
+    }
+  });
+
   test('whatever turning is found repeats nothing, with and without places that stand still', () => {
     const ways = [...turningsFor(24, 4, 5), ...turningsFor(20, 4, 3)];
     expect(ways.some(({ still }) => still > 0)).toBe(true);
@@ -103,6 +129,43 @@ describe('schedules from mathematics', () => {
   });
 });
 
+test.each([
+  [27, 3, 6, 1],
+  [24, 4, 5, 1],
+  [28, 4, 4, 2],
+])(
+  'to %i students in %is for %i rounds %i more join a group each and meet nobody twice either',
+  (places, size, rounds, extras) => {
+    const rng = rngFromSeed(4);
+    const schedule = constructSchedule(places, size, rounds, rng).slice(0, rounds);
+    const made = joined(schedule, places, extras, rng);
+    expect(made).toHaveLength(rounds);
+    const met = new Set<string>();
+    for (const round of made) {
+      expect(round.flat().sort((a, b) => a - b)).toEqual(
+        Array.from({ length: places + extras }, (_, i) => i),
+      );
+      expect(round.filter((group) => group.length > size)).toHaveLength(extras);
+      for (const group of round) {
+        group.forEach((one, i) => {
+          for (const two of group.slice(i + 1)) {
+            const pair = `${Math.min(one, two)} ${Math.max(one, two)}`;
+            expect(met.has(pair)).toBe(false);
+            met.add(pair);
+          }
+        });
+      }
+    }
+  },
+);
+
+test('where a newcomer to a schedule must meet some twice, they join all the same', () => {
+  // Six rounds of threes have 18 partners for the one who joins; there are 15.
+  const schedule = constructSchedule(15, 3, 6, rngFromSeed(1));
+  const made = joined(schedule, 15, 1, rngFromSeed(2));
+  made.forEach((round) => expect(round.filter((group) => group.includes(15))).toHaveLength(1));
+});
+
 function request(n: number, size: number, rounds: number, more: Partial<ArrangeRequest> = {}) {
   return {
     format: 'gruppetto.request' as const,
@@ -131,6 +194,28 @@ describe('several rounds at once', () => {
       expect(groups.map((group) => group.length).sort()).toEqual([3, 3, 4, 4, 4, 4, 4]),
     );
   });
+
+  test('32 in fours for ten weeks: nobody meets twice, and no plan can be longer', () => {
+    const made = result(request(32, 4, 10));
+    expect(made.rounds).toHaveLength(10);
+    expect(made.measures.repeats).toEqual({ pairs: 0, bestPossible: 0 });
+    expect(made.search.provenBest).toBe(true);
+  });
+
+  test.each([
+    [12, 4, 3, 6],
+    [20, 5, 3, 8],
+    [24, 6, 4, 24],
+    [18, 6, 3, 18],
+  ])(
+    '%i in groups of %i for %i rounds meet %i times again for want of groups, and that is proved',
+    (n, size, rounds, pairs) => {
+      const made = result(request(n, size, rounds));
+      expect(made.measures.repeats).toEqual({ pairs, bestPossible: pairs });
+      expect(made.search.provenBest).toBe(true);
+      expect(made.measures.rounds?.bestPossible).toBe(1);
+    },
+  );
 
   test('rules hold in every round, and partners are fresh all the same', () => {
     const rules: RequestRule[] = [

@@ -57,25 +57,29 @@ export function* anneal(
   const cooling = COLDEST ** (STEP / exchanges);
   const { exchange } = proposals;
   let temperature = usual;
+  let penalty = bestPenalty;
   let done = 0;
   for (let step = 0; done < exchanges; step++) {
     for (let i = 0; i < STEP; i++) {
       if (!proposals.draw(arrangement)) continue;
+      // While every rule holds an exchange can only break some, which cannot make up for its cost.
+      const limit = penalty === 0 ? HOPELESS * temperature : Infinity;
+      const cost = objective.costDelta(exchange, arrangement, limit);
+      if (cost > limit) continue;
       const broken = objective.penaltyDelta(exchange, arrangement);
-      if (broken * price > HOPELESS * temperature + usual) continue;
-      const change = objective.costDelta(exchange, arrangement) + broken * price;
+      const change = cost + broken * price;
       if (change > 0) {
         if (change > HOPELESS * temperature) continue;
         if (uniformUnit(rng) >= Math.exp(-change / temperature)) continue;
       }
       objective.commit(exchange, arrangement);
+      penalty = objective.penalty();
       if (change >= 0 && broken >= 0) continue;
-      const penalty = objective.penalty();
       if (penalty > bestPenalty) continue;
-      const cost = objective.cost();
-      if (penalty === bestPenalty && cost >= bestCost - EPSILON) continue;
+      const total = objective.cost();
+      if (penalty === bestPenalty && total >= bestCost - EPSILON) continue;
       best.set(arrangement.groupOfStudent);
-      [bestCost, bestPenalty] = [cost, penalty];
+      [bestCost, bestPenalty] = [total, penalty];
     }
     done += STEP;
     temperature *= cooling;
@@ -99,7 +103,7 @@ function usualChange(objective: Objective, arrangement: Arrangement, proposals: 
 }
 
 /** Whether the units hold every together rule whole, so that no exchange can break one. */
-function wholeBlocks({ rules }: Problem, { unitOfStudent }: Units): boolean {
+export function wholeBlocks({ rules }: Problem, { unitOfStudent }: Units): boolean {
   return rules.every(
     (rule) =>
       rule.kind !== 'together' ||

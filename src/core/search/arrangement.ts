@@ -39,6 +39,12 @@ export class Exchange {
     this.turnOfStudent[student] = this.turn;
   }
 
+  copy(other: Exchange): void {
+    this.begin(other.from, other.to);
+    for (let i = 0; i < other.goingCount; i++) this.addGoing(other.going[i] as number);
+    for (let i = 0; i < other.comingCount; i++) this.addComing(other.coming[i] as number);
+  }
+
   moves(student: number): boolean {
     return this.turnOfStudent[student] === this.turn;
   }
@@ -111,4 +117,19 @@ export interface Term {
   reset(arrangement: Arrangement): void;
   delta(exchange: Exchange, arrangement: Arrangement): number;
   commit(exchange: Exchange, arrangement: Arrangement): void;
+  /** The most that any exchange between two groups could take from `value`; where missing, all of it. */
+  mostGain?(one: number, two: number): number;
+  /**
+   * Which exchanges of as many for as many between two groups change `value` by less than `limit`: fills `span`, and
+   * says whether it could.
+   */
+  narrow?(one: number, two: number, limit: number, span: Span): boolean;
+}
+
+/** What the students going bring together less what those coming do must lie between `low` and `high`. */
+export interface Span {
+  /** student → what they bring. */
+  ofStudent: Float64Array;
+  low: number;
+  high: number;
 }

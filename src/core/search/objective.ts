@@ -1,5 +1,8 @@
 import type { PreparedGoal } from '../goals/kind';
-import type { Arrangement, Exchange, Term } from './arrangement';
+import type { Arrangement, Exchange, Term, Span } from './arrangement';
+
+/** Guards a certain refusal against the last bits of sums kept from exchange to exchange. */
+const SLACK = 1e-13;
 
 /** What a search brings down: the goals' weighted costs, and the rules' penalty beside them. */
 export class Objective {
@@ -42,13 +45,47 @@ export class Objective {
     return penalty;
   }
 
-  costDelta(exchange: Exchange, arrangement: Arrangement): number {
+  /**
+   * By how much the exchange would change the cost; Infinity as soon as it is certain to be `limit` or more, since no
+   * term can win more than it costs.
+   */
+  costDelta(exchange: Exchange, arrangement: Arrangement, limit = Infinity): number {
     let change = 0;
+    let toWin = limit === Infinity ? 0 : this.cost();
     for (let i = 0; i < this.costTerms.length; i++) {
       const term = this.costTerms[i] as Term;
-      change += (this.weights[i] as number) * term.delta(exchange, arrangement);
+      const weight = this.weights[i] as number;
+      change += weight * term.delta(exchange, arrangement);
+      if (limit === Infinity) continue;
+      toWin -= weight * term.value;
+      if (change - toWin - SLACK >= limit) return Infinity;
     }
     return change;
+  }
+
+  /** The most that any exchange between two groups could take from the cost. */
+  mostGain(one: number, two: number): number {
+    let gain = 0;
+    for (let i = 0; i < this.costTerms.length; i++) {
+      const term = this.costTerms[i] as Term;
+      gain += (this.weights[i] as number) * (term.mostGain?.(one, two) ?? term.value);
+    }
+    return gain;
+  }
+
+  /**
+   * Fills `span` with what exchanges of as many for as many between two groups must lie in to lower the cost, as the
+   * first goal tells that can; false where none can. `gain` is the most that all goals together could win.
+   */
+  narrow(one: number, two: number, gain: number, span: Span): boolean {
+    for (let i = 0; i < this.costTerms.length; i++) {
+      const term = this.costTerms[i] as Term;
+      const weight = this.weights[i] as number;
+      if (!term.narrow || weight === 0) continue;
+      const others = gain - weight * (term.mostGain?.(one, two) ?? term.value);
+      if (term.narrow(one, two, (others + SLACK) / weight, span)) return true;
+    }
+    return false;
   }
 
   penaltyDelta(exchange: Exchange, arrangement: Arrangement): number {

@@ -4,8 +4,11 @@ import { unitsOf } from '../problem/units';
 import { rngFromSeed } from '../random/rng';
 import { uniformInt } from '../random/uniform';
 import { fillsTheSizes, keepsEverything } from '../reference/check';
+import { Colouring } from './colouring';
+import { cross, haveSameGroups } from './crossing';
 import { mix } from './mixing';
 import { Repair } from './repair';
+import { Deal } from './shuffleTrial';
 import { decide } from './solve';
 
 function problem(n: number, groups: number, rules: readonly MembersRule[]): Problem {
@@ -81,6 +84,83 @@ test('the penalty that the repair keeps equals the broken pairs counted from scr
       expect(fillsTheSizes(of, repair.incumbent)).toBe(true);
     }
   }
+});
+
+test('the search for apart rules alone counts the pairs broken as they are, and keeps the sizes', () => {
+  for (let seed = 0; seed < 40; seed++) {
+    const rng = rngFromSeed(seed);
+    const n = 6 + uniformInt(rng, 20);
+    const rules = [...new Set(Array.from({ length: 4 * n }, () => uniformInt(rng, n * n)))]
+      .map((code) => [code % n, Math.floor(code / n)] as const)
+      .filter(([one, two]) => one < two)
+      .map((pair) => rule('apart', ...pair));
+    const of = problem(n, 3, rules);
+    expect(Colouring.suits(of)).toBe(true);
+    const search = new Colouring(of, unitsOf(of), rng);
+    for (let step = 0; step < 20; step++) {
+      search.run(n);
+      expect({ seed, penalty: search.incumbentPenalty }).toEqual({
+        seed,
+        penalty: brokenPairs(of, search.incumbent),
+      });
+      expect(fillsTheSizes(of, search.incumbent)).toBe(true);
+    }
+  }
+});
+
+test.each([
+  [60, 6, 0.4],
+  [80, 8, 0.5],
+])(
+  '%i students of whom a hidden arrangement in %i groups keeps pairs apart at density %d are parted',
+  (n, groups, density) => {
+    const rng = rngFromSeed(5);
+    const rules: MembersRule[] = [];
+    for (let one = 0; one < n; one++) {
+      for (let two = one + 1; two < n; two++) {
+        if (one % groups === two % groups) continue;
+        if (uniformInt(rng, 100) < density * 100) rules.push(rule('apart', one, two));
+      }
+    }
+    const of = problem(n, groups, rules);
+    const search = new Colouring(of, unitsOf(of), rng);
+    search.run(20_000_000);
+    expect(brokenPairs(of, search.incumbent)).toBe(0);
+  },
+);
+
+test('a crossing of two arrangements keeps the sizes, and a group of the first whole', () => {
+  for (let seed = 0; seed < 60; seed++) {
+    const rng = rngFromSeed(seed);
+    const n = 5 + uniformInt(rng, 30);
+    const groups = 2 + uniformInt(rng, 4);
+    const of = problem(n, groups, []);
+    const deal = new Deal(of);
+    const dealt = (): Int32Array => {
+      deal.draw(rng);
+      return deal.groupOfStudent.slice();
+    };
+    const [one, two] = [dealt(), dealt()];
+    expect(fillsTheSizes(of, cross(one, two, of.sizeOfGroup, rng))).toBe(true);
+    // Of one arrangement alone only the numbers of its groups can change.
+    const same = cross(one, one, of.sizeOfGroup, rng);
+    expect(haveSameGroups(one, same, groups)).toBe(true);
+    // The first group taken is one of the first parent's, whole.
+    const child = cross(one, two, of.sizeOfGroup, rng);
+    const largest = Math.max(...of.sizeOfGroup);
+    const whole = [...of.sizeOfGroup.keys()].some((group) => {
+      const members = [...one.keys()].filter((student) => one[student] === group);
+      const homes = new Set(members.map((student) => child[student]));
+      return members.length === largest && homes.size === 1;
+    });
+    expect({ seed, whole }).toEqual({ seed, whole: true });
+  }
+});
+
+test('groups are the same whatever their numbers, and not once two students have changed places', () => {
+  const one = Int32Array.from([0, 0, 1, 1, 2]);
+  expect(haveSameGroups(one, Int32Array.from([2, 2, 0, 0, 1]), 3)).toBe(true);
+  expect(haveSameGroups(one, Int32Array.from([2, 0, 2, 0, 1]), 3)).toBe(false);
 });
 
 test('the complete search decides small cases as trying every arrangement does', () => {

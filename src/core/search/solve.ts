@@ -7,10 +7,12 @@ import { ruleBreaks } from '../rules/list';
 import { obviousReason } from '../explain/obvious';
 import { anneal, type Annealed } from './anneal';
 import type { Budget } from './budget';
+import { Colouring } from './colouring';
 import { ExactSearch } from './exact';
 import { placeGreedily } from './greedy';
 import { mix } from './mixing';
 import { Placement } from './placement';
+import { isWorthPolishing, polish, type Polished } from './polish';
 import { Repair } from './repair';
 import { Deal } from './shuffleTrial';
 
@@ -31,6 +33,19 @@ const SWAPS_A_SLICE = 20_000;
 const FIRST_DIVE_NODES = 1_500;
 /** Part of the repair's swaps that is tried before the complete search goes deep. */
 const EARLY_REPAIR = 0.15;
+/** Parts of the exchanges that go into cooling and into polishing where both are done. */
+const COOLED_PART = 0.25;
+const POLISHED_PART = 1;
+/** How far the whole work has come once a valid arrangement is found, and once it is cooled. */
+const VALID_AT = 0.3;
+const COOLED_AT = 0.5;
+/** Swaps that the search for apart rules alone weighs in the time of one of the other's. */
+const COLOURING_PACE = 600;
+/** Swaps for each pair of students that it weighs before the complete search begins, and where that found nothing. */
+const EARLY_LOOKS_A_PAIR = 6_000;
+const LOOKS_A_PAIR = 40_000;
+/** Shuffles that chance would have to get right at least, on average, to be tried at all. */
+const NO_HOPE = 1e-3;
 /** Cells of a placement (units with a rule x groups) up to which it is worth its memory. */
 const MOST_CELLS = 6_000_000;
 
@@ -47,14 +62,13 @@ export function* solve(
   const units = unitsOf(problem);
   const found = obviousReason(problem, units)
     ? { outcome: 'impossible' as const, groupOfStudent: null, evaluations: 0 }
-    : yield* findValid(problem, units, budget, rng);
+    : yield* within(0, VALID_AT, findValid(problem, units, budget, rng));
   if (found.outcome === 'valid') {
-    const start = found.groupOfStudent;
-    const improved = yield* anneal(problem, units, goals, start, budget.exchanges, rng);
+    const improved = yield* improve(problem, units, goals, found.groupOfStudent, budget, rng);
     const evaluations = found.evaluations + improved.evaluations;
     return { outcome: 'valid', groupOfStudent: improved.groupOfStudent, evaluations };
   }
-  const least = yield* breakLeast(problem, units, goals, budget, rng);
+  const least = yield* within(VALID_AT, 1, breakLeast(problem, units, goals, budget, rng));
   const evaluations = found.evaluations + least.evaluations;
   // What was thought not found may have come up after all.
   const kept = least.penalty === 0 && ruleBreaks(problem, least.groupOfStudent).length === 0;
@@ -63,6 +77,35 @@ export function* solve(
     groupOfStudent: least.groupOfStudent,
     evaluations,
   };
+}
+
+/** Cools a valid arrangement down and, where it is small enough, polishes it. */
+function* improve(
+  problem: Problem,
+  units: Units,
+  goals: readonly PreparedGoal[],
+  start: Int32Array,
+  budget: Budget,
+  rng: Rng,
+): Search<Polished> {
+  const most = budget.exchanges * POLISHED_PART;
+  const polishes = goals.length > 0 && isWorthPolishing(problem, most);
+  const exchanges = budget.exchanges * (polishes ? COOLED_PART : 1);
+  const cooling = anneal(problem, units, goals, start, exchanges, rng);
+  const cooled = yield* within(VALID_AT, polishes ? COOLED_AT : 1, cooling);
+  if (!polishes) return cooled;
+  const polishing = polish(problem, units, goals, cooled.groupOfStudent, most, rng);
+  const polished = yield* within(COOLED_AT, 1, polishing);
+  return { ...polished, evaluations: cooled.evaluations + polished.evaluations };
+}
+
+/** The work as a part of a longer one, from how far to how far that is; its last step may go beyond its budget. */
+function* within<T>(from: number, to: number, work: Search<T>): Search<T> {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+    yield { done: from + (to - from) * Math.min(1, step.value.done) };
+  }
 }
 
 type Found =
@@ -87,7 +130,6 @@ function* findValid(problem: Problem, units: Units, budget: Budget, rng: Rng): S
     deal.draw(rng);
     if (ruleBreaks(problem, deal.groupOfStudent).length === 0) return valid(deal.groupOfStudent);
   }
-  yield { done: 0.02 };
   const placed = yield* place(problem, units, budget, rng);
   evaluations += placed.evaluations;
   if (placed.outcome !== 'found') {
@@ -99,11 +141,27 @@ function* findValid(problem: Problem, units: Units, budget: Budget, rng: Rng): S
   return valid(placed.groupOfStudent);
 }
 
-/** A large class with rules hardly ever comes out right by chance: then one trial in a hundred is plenty. */
+/**
+ * A large class with rules hardly ever comes out right by chance: then one trial in a hundred is plenty. Where chance
+ * has next to no hope, as rules about members alone tell, one trial is.
+ */
 function shufflesWorthTrying(problem: Problem, units: Units, budget: Budget): number {
   const free = units.unitCount === problem.studentCount && problem.rules.length === 0;
-  if (free) return 1;
+  if (free || luckOf(problem) * budget.shuffles < NO_HOPE) return 1;
   return problem.studentCount > 200 ? Math.ceil(budget.shuffles / 100) : budget.shuffles;
+}
+
+/** About how often a shuffle keeps the rules about members, 0 to 1, were each pair met as often as any other. */
+function luckOf({ rules, groupCount }: Problem): number {
+  let log = 0;
+  for (const rule of rules) {
+    if (rule.kind === 'pin') log -= Math.log(groupCount);
+    if (!('members' in rule)) continue;
+    const count = rule.members.length;
+    if (rule.kind === 'together') log -= (count - 1) * Math.log(groupCount);
+    else log += ((count * (count - 1)) / 2) * Math.log1p(-1 / Math.max(groupCount, 1.01));
+  }
+  return Math.exp(log);
 }
 
 /** Whether the rules can hold at all, without dealing anybody. */
@@ -145,7 +203,10 @@ type Placed =
     }
   | { readonly outcome: 'impossible' | 'notFound'; readonly evaluations: number };
 
-/** Quick placements, short dives of the complete search, a repair, then one long dive that may prove the worst. */
+/**
+ * Quick placements, short dives of the complete search, a repair, then one long dive that may prove the worst. Where
+ * only apart rules are asked the repair is so quick that it comes before the dives.
+ */
 function* place(problem: Problem, units: Units, budget: Budget, rng: Rng): Search<Placed> {
   const placement = placementOf(problem, units);
   let evaluations = 0;
@@ -155,49 +216,54 @@ function* place(problem: Problem, units: Units, budget: Budget, rng: Rng): Searc
       ? { outcome: 'found', groupOfStudent, evaluations }
       : null;
   };
-  if (placement) {
-    for (let attempt = 0; attempt < budget.greedyTries; attempt++) {
-      evaluations++;
-      const done = placeGreedily(placement, units, problem.groupCount, rng) ? found() : null;
-      if (done) return done;
-    }
-    for (let dive = 0; dive < 3; dive++) {
-      const search = new ExactSearch(problem, units, placement, rng);
-      const nodes = Math.min(budget.nodes, FIRST_DIVE_NODES * 2 ** dive);
-      const outcome = yield* run(search, nodes, 0.02 + dive * 0.03);
-      evaluations += nodes;
-      if (outcome === 'impossible') return { outcome, evaluations };
-      const done = outcome === 'found' ? found() : null;
-      if (done) return done;
-    }
+  for (let attempt = 0; placement && attempt < budget.greedyTries; attempt++) {
+    evaluations++;
+    const done = placeGreedily(placement, units, problem.groupCount, rng) ? found() : null;
+    if (done) return done;
   }
-  const repair = new Repair(problem, rng);
-  for (const part of [EARLY_REPAIR, 1]) {
-    const most = budget.repairSwaps * part;
-    for (let swaps = 0; swaps < most && repair.incumbentPenalty > 0;) {
-      swaps += repair.run(Math.min(SWAPS_A_SLICE, most - swaps));
-      evaluations += SWAPS_A_SLICE;
-      yield { done: 0.1 + part * 0.2 };
+  const colouring = Colouring.suits(problem);
+  const pace = colouring ? COLOURING_PACE : 1;
+  const repair = colouring ? new Colouring(problem, units, rng) : new Repair(problem, rng);
+  const mend = function* (enough: number): Search<Placed | null> {
+    const most = Math.min(budget.repairSwaps * pace, enough);
+    for (let tried = 0; tried < most && repair.incumbentPenalty > 0;) {
+      const swaps = repair.run(Math.min(SWAPS_A_SLICE * pace, most - tried));
+      tried += swaps;
+      evaluations += swaps;
+      yield { done: tried / most };
     }
-    if (repair.incumbentPenalty === 0) {
-      return { outcome: 'found', groupOfStudent: repair.incumbent.slice(), evaluations };
-    }
-    if (!placement || part === 1) continue;
+    const groupOfStudent = repair.incumbent.slice();
+    return repair.incumbentPenalty > 0 ? null : { outcome: 'found', groupOfStudent, evaluations };
+  };
+  const dive = function* (nodes: number): Search<Placed | null> {
+    if (!placement) return null;
     const search = new ExactSearch(problem, units, placement, rng);
-    const outcome = yield* run(search, budget.nodes, 0.2);
-    evaluations += budget.nodes;
+    const outcome = yield* run(search, nodes);
+    evaluations += nodes;
     if (outcome === 'impossible') return { outcome, evaluations };
-    const done = outcome === 'found' ? found() : null;
+    return outcome === 'found' ? found() : null;
+  };
+  const dives = [0, 1, 2].map((depth) => {
+    const nodes = Math.min(budget.nodes, FIRST_DIVE_NODES * 2 ** depth);
+    return () => dive(nodes);
+  });
+  const deepest = () => dive(budget.nodes);
+  const pairs = problem.studentCount ** 2;
+  const steps = colouring
+    ? [() => mend(EARLY_LOOKS_A_PAIR * pairs), ...dives, () => mend(LOOKS_A_PAIR * pairs), deepest]
+    : [...dives, () => mend(EARLY_REPAIR * budget.repairSwaps), deepest, () => mend(Infinity)];
+  for (const [i, step] of steps.entries()) {
+    const done = yield* within(i / steps.length, (i + 1) / steps.length, step());
     if (done) return done;
   }
   return { outcome: 'notFound', evaluations };
 }
 
-function* run(search: ExactSearch, nodes: number, from: number) {
+function* run(search: ExactSearch, nodes: number) {
   for (let visited = 0; visited < nodes; visited += NODES_A_SLICE) {
     const outcome = search.run(Math.min(NODES_A_SLICE, nodes - visited));
     if (outcome !== 'paused') return outcome;
-    yield { done: from + 0.1 * (visited / nodes) };
+    yield { done: visited / nodes };
   }
   return 'paused' as const;
 }
@@ -215,7 +281,7 @@ function* breakLeast(
   let swaps = 0;
   while (swaps < most && repair.incumbentPenalty > 0) {
     swaps += repair.run(Math.min(SWAPS_A_SLICE, most - swaps));
-    yield { done: 0.5 + (0.3 * Math.min(swaps, most)) / most };
+    yield { done: (0.6 * swaps) / most };
   }
   if (goals.length === 0) {
     const { incumbent: groupOfStudent, incumbentPenalty: penalty } = repair;
@@ -223,6 +289,7 @@ function* breakLeast(
   }
   const single = singleUnits(units, problem.studentCount);
   const share = budget.exchanges / 2;
-  const annealed = yield* anneal(problem, single, goals, repair.incumbent, share, rng);
+  const annealing = anneal(problem, single, goals, repair.incumbent, share, rng);
+  const annealed = yield* within(0.6, 1, annealing);
   return { ...annealed, evaluations: annealed.evaluations + swaps };
 }

@@ -1,8 +1,9 @@
-import type { ArrangeRequest, RequestGoal, RequestRule } from '../format';
+import type { ArrangeRequest, RequestRule } from '../format';
 import { prepareGoals } from '../goals/list';
 import { metBefore, partnerPlaces } from '../goals/freshPartners';
 import { wishersOf } from '../goals/wishes';
 import type { PreparedGoal } from '../goals/kind';
+import { EVERY_GOAL } from '../goals/testGoals';
 import { problemFromRequest, type Problem } from '../problem/problem';
 import { singleUnits, unitsOf } from '../problem/units';
 import { rngFromSeed, type Rng } from '../random/rng';
@@ -19,16 +20,6 @@ import { Meetings } from '../rounds/meetings';
 import { Arrangement, Exchange, type Term } from './arrangement';
 import { Proposals } from './proposal';
 import { Deal } from './shuffleTrial';
-
-const GOALS: readonly RequestGoal[] = [
-  { kind: 'spread', attribute: 'score', weight: 1 },
-  { kind: 'spread', attribute: 'level', weight: 1 },
-  { kind: 'alike', attribute: 'score', weight: 1 },
-  { kind: 'alike', attribute: 'level', weight: 1 },
-  { kind: 'freshPartners', weight: 1 },
-  { kind: 'wishes', weight: 1 },
-  { kind: 'steady', weight: 1 },
-];
 
 /** A class in which every rule and goal has something to say; some values are missing. */
 function randomRequest(seed: number): ArrangeRequest {
@@ -68,7 +59,7 @@ function randomRequest(seed: number): ArrangeRequest {
     students,
     sizing: { by: 'size', size: 2 + uniformInt(rng, 3), leftover: 'spread' },
     rules: seed % 3 === 0 ? [...rules, { kind: 'sameSection' }] : rules,
-    goals: GOALS,
+    goals: EVERY_GOAL,
     history: [past(), past()],
     current: [ids.slice(0, 4), ids.slice(4, 8)],
   };
@@ -110,7 +101,7 @@ describe('what a search keeps from exchange to exchange', () => {
     (seed) => {
       const problem = problemOf(seed);
       const goals = prepareGoals(problem);
-      expect(goals).toHaveLength(GOALS.length);
+      expect(goals).toHaveLength(EVERY_GOAL.length);
       walk(
         problem,
         goals.map(({ term }) => term),

@@ -2,6 +2,7 @@ import type { Step } from './steps';
 
 export const frame = {
   product: 'Gruppetto',
+  className: 'Name of the class',
   tagline: 'Fair groups from a class list, on your own machine',
   steps: 'Steps of the work',
   step: {
@@ -73,6 +74,16 @@ export const actions = {
   deleteTake: 'remove a take',
   moveStudent: 'move a student',
   undealTake: 'put back as dealt',
+  starTake: 'star a take',
+  swapStudents: 'swap two students',
+  editGroups: 'change the groups',
+  renameGroup: 'rename a group',
+  lockGroup: 'lock a group',
+  giveRoles: 'give roles',
+  pin: 'pin students',
+  nameGroups: 'name the groups',
+  lineupState: 'draft, in use or retired',
+  saveRecipe: 'keep a recipe',
 };
 
 export const keyMap = {
@@ -85,6 +96,9 @@ export const keyMap = {
     [['↵'], 'Select the student'],
     [['1', '…', '9'], 'Move the student to that group'],
     [['0'], 'Put the student aside'],
+    [['⇧ ↵'], 'Select one more, student or group'],
+    [['X'], 'Swap the selected student with the one in focus'],
+    [['P'], 'Pin the student, or unpin'],
     [['Alt ↑', 'Alt ↓'], 'Move the student one group up or down'],
     [['A'], 'Roster: call the roll'],
     [['X', 'O'], 'Roster: here or not, more about the student'],

@@ -1,5 +1,5 @@
 /** Trees and plants of river banks, in the order in which groups take them. */
-const WORDS: readonly string[] = [
+export const groupWords: readonly string[] = [
   ...['Alder', 'Willow', 'Sedge', 'Bulrush', 'Rush', 'Iris', 'Cress', 'Reed'],
   ...['Osier', 'Mint', 'Poplar', 'Aspen', 'Comfrey', 'Teasel', 'Sallow', 'Myrtle'],
   ...['Birch', 'Fern', 'Marigold', 'Arrowhead', 'Horsetail', 'Valerian', 'Bogbean', 'Burdock'],
@@ -15,9 +15,9 @@ const WORDS: readonly string[] = [
   ],
 ];
 
-/** The usual name of the group with a number from 0; after the last word they begin again with a figure. */
-export function groupName(index: number): string {
-  const word = WORDS[index % WORDS.length] ?? '';
-  const turn = Math.floor(index / WORDS.length) + 1;
-  return turn === 1 ? word : `${word} ${turn}`;
-}
+/** Names of groups that are made up by a pattern. */
+export const groupNaming = {
+  numbered: (number: number) => `Group ${number}`,
+  date: (moment: string) =>
+    new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' }).format(new Date(moment)),
+};

@@ -12,40 +12,98 @@ export const groups = {
   failed:
     'The groups could not be made. Your last take is as it was; press Reshuffle to try again.',
   made: (number: number) => `${count(number, 'group')} made.`,
+  reshuffleChosen: (number: number) => `Reshuffle ${count(number, 'group')}`,
+  pinnedStay: (number: number) =>
+    `${count(number, 'pinned student')} ${number === 1 ? 'stays' : 'stay'}`,
+  lockedStay: (number: number) =>
+    `${count(number, 'locked group')} ${number === 1 ? 'stays' : 'stay'}`,
+  evenPinned: 'Shuffle them too',
+  setOut: 'Set out the groups',
   sheet: 'Groups',
-  column: { group: 'group', students: 'students', size: 'size', rules: 'quiet rules' },
+  column: { group: 'group', students: 'students', size: 'size', rules: 'rules' },
   sizeLabel: (size: number) => count(size, 'student'),
   nobody: 'nobody',
   away: 'away today',
   left: 'has left',
-  tileLabel: (name: string, away: string, troubled: boolean) =>
-    [name, away, troubled ? 'a quiet rule is broken' : ''].filter(Boolean).join(', '),
+  tileLabel: (name: string, parts: readonly string[]) =>
+    [name, ...parts.filter(Boolean)].join(', '),
+  troubled: 'a rule is broken',
+  pinned: 'pinned',
+  locked: 'locked',
+  chosen: (name: string) => `${name}: about this group`,
+  lead: 'lead',
+  writeTo: (name: string) => `Write to ${name}`,
+  effect: {
+    breaks: 'breaks a rule',
+    mends: 'mends a rule',
+    better: 'better',
+    same: 'as good',
+    worse: 'less good',
+  },
+  best: ['best', '2nd best', '3rd best'] as readonly string[],
+  placeBest: (number: number) =>
+    number === 1 ? 'Place where it fits best' : 'Place them where they fit best',
+  placed: (number: number, moved: readonly string[]) =>
+    [
+      `${count(number, 'student')} placed.`,
+      ...(moved.length > 0 ? [`For that, ${listNames(moved)} moved to another group.`] : []),
+    ].join(' '),
+  swapped: (one: string, two: string) => `${one} and ${two} have changed places.`,
+  findLabel: 'Find a student',
+  notFound: (text: string) => `Nobody called ${text} is in the groups.`,
   tileHelp: 'Press a figure to move the student to that group, or Alt with an arrow key.',
   goneStudent: 'former student',
   aside: 'Aside',
   asideEmpty: 'Nobody stands aside. Drop a student here to take them out of their group.',
   drawer: 'About the selection',
-  takeTitle: (number: number) => `Take ${number}`,
-  placed: (students: number, number: number) =>
-    `${count(students, 'student')} in ${count(number, 'group')}.`,
-  standAside: (number: number) =>
-    `${count(number, 'student')} ${number === 1 ? 'stands' : 'stand'} aside.`,
-  allKept: (number: number) =>
-    number === 1 ? 'The quiet rule is kept.' : `All ${number} quiet rules are kept.`,
-  isBroken: (sentence: string) => `Not kept: ${sentence}.`,
-  changedByHand: 'Changed by hand since it was dealt.',
-  howToMove:
-    'To move somebody, drag their tile to another row. Or select the tile and press the number of the group.',
-  studentIn: (name: string, group: string | null) =>
-    group === null ? `${name}, aside` : `${name} in ${group}`,
-  ruleState: (sentence: string, broken: boolean) => `${broken ? 'Not kept' : 'Kept'}: ${sentence}.`,
-  noRules: 'No quiet rule names this student.',
-  moveTo: 'Move to',
-  nowSize: (size: number) => `now ${size}`,
-  deselect: 'Done',
-  moved: (name: string, group: string | null, broken: readonly string[]) =>
-    `${name} ${group === null ? 'stands aside' : `is in ${group}`} now.${broken.length > 0 ? ` Not kept: ${listNames(broken)}.` : ''}`,
+  moved: (names: readonly string[], group: string | null) => {
+    const are = names.length === 1;
+    return group === null
+      ? `${listNames(names)} ${are ? 'stands' : 'stand'} aside now.`
+      : `${listNames(names)} ${are ? 'is' : 'are'} in ${group} now.`;
+  },
+  notKept: (broken: readonly string[]) => `Not kept: ${listNames(broken)}.`,
 };
+
+/** How measures are told, beside the columns and the takes. */
+export const measures = {
+  section: 'section',
+  partners: 'partners',
+  wishes: 'wishes',
+  goneDetail: 'a removed detail',
+  evenTo: (cost: number) => `even to ${percent(cost)}`,
+  alikeTo: (cost: number) => `alike to ${percent(1 - cost)}`,
+  even: 'even',
+  off: (cost: number) => `${cost} out of place`,
+  share: (cost: number) => percent(cost),
+  pairs: (number: number) => String(number),
+  repeats: (number: number) => (number === 0 ? 'all new' : count(number, 'repeat')),
+  again: (met: number) => (met === 0 ? 'all new' : `${met} again`),
+  met: (met: number, of: number) => (of === 0 ? 'none' : `${met} of ${of}`),
+  best: 'best',
+  /** Short, since it stands below the figure it belongs to. */
+  bestIs: (figure: string) => `best ${figure}`,
+  nearBest: 'near the best',
+  bestExplained: 'Nothing better is possible in groups of these sizes.',
+  bestAtMost: (text: string) => `Nothing better than this is possible: ${text}.`,
+  sortBy: (name: string) => `Sort the rows by ${name}`,
+  number: (name: string, mean: string, values: string) => `${name}: mean ${mean}; ${values}`,
+  figure: (value: number) => figure(value),
+  shares: (name: string, parts: readonly string[]) => `${name}: ${parts.join(', ')}`,
+};
+
+// Made once: a formatter costs a hundred times what it is used for.
+const ONE_DIGIT = new Intl.NumberFormat('en', { maximumFractionDigits: 1 });
+const WHOLE = new Intl.NumberFormat('en', { maximumFractionDigits: 0 });
+
+function percent(share: number): string {
+  const value = share * 100;
+  return `${(value < 10 ? ONE_DIGIT : WHOLE).format(value)} %`;
+}
+
+function figure(value: number): string {
+  return ONE_DIGIT.format(value);
+}
 
 export const takes = {
   title: 'Takes',
@@ -63,6 +121,10 @@ export const takes = {
   broken: (number: number) => `${count(number, 'rule')} broken`,
   broughtBack: (number: number) => `Take ${number} is shown.`,
   asDealt: 'Put back as dealt',
+  compare: 'Compare two',
+  star: (number: number) => `Star take ${number}`,
+  unstar: (number: number) => `Take the star from take ${number}`,
+  starred: 'starred',
   remove: (number: number) => `Remove take ${number}`,
   removed: (number: number) => `Take ${number} was removed.`,
 };

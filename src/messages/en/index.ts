@@ -1,31 +1,24 @@
-import { clashSentence, notFound } from './clash';
-import { actions, frame, keyMap } from './frame';
-import { groupName } from './groupNames';
-import { groups, takes } from './groups';
+import { actions, frame } from './frame';
+import { groupNaming, groupWords } from './groupNames';
+import { groups, measures, takes } from './groups';
 import { privacy } from './privacy';
 import { recipe } from './recipe';
 import { sizingIssueSentence } from './requestIssues';
-import { clash, rules } from './rules';
-import { lineups, shelf } from './shelf';
-import { handoff, stage } from './stage';
+import { rules } from './rules';
+import { lineups } from './shelf';
 
 export const en = {
   language: 'en',
   actions,
-  clash,
-  clashSentence,
   frame,
-  groupName,
+  groupNaming,
+  groupWords,
   groups,
-  handoff,
-  keyMap,
   lineups,
-  notFound,
+  measures,
   privacy,
   recipe,
   rules,
-  shelf,
   sizingIssueSentence,
-  stage,
   takes,
 };

@@ -7,17 +7,31 @@ export const rules = {
   quiet: 'For you only. The class never sees them.',
   kindLegend: 'Keep',
   kind: { apart: 'these apart', together: 'these together' },
-  names: 'Names, two or more',
+  kindWord: { apart: 'apart', together: 'together' },
+  names: 'Names, two or more, and “apart” or “together”',
   namesExample: 'Type the beginning of a name…',
   nobody: 'Nobody else of that name in this class',
   add: 'Add the rule',
   addSentence: (sentence: string) => `Add: ${sentence}`,
   added: (sentence: string) => `Rule added: ${sentence}.`,
   none: 'No rules yet. Every arrangement is as good as another.',
+  sectionsKept: 'Sections stay among themselves',
+  pinned: (name: string) => `${name} is pinned to a group`,
+  /** "at least 1 with swims: yes in every group". */
+  limit: (
+    kind: 'atLeast' | 'atMost' | 'notAlone',
+    detail: string,
+    value: string,
+    number: number,
+  ) =>
+    kind === 'notAlone'
+      ? `nobody alone in a group with ${detail}: ${value}`
+      : `${kind === 'atLeast' ? 'at least' : 'at most'} ${number} with ${detail}: ${value} in every group`,
+  keep: (kind: Kind) => `Keep them ${kind}`,
   sentence: (kind: Kind, names: readonly string[]) => `${listNames(names)} ${kind}`,
   until: (date: string) =>
     `until ${new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(new Date(date))}`,
-  turn: { apart: 'Switch to apart', together: 'Switch to together' },
+  turn: { apart: 'make it apart', together: 'make it together' },
   turnInto: (kind: Kind, sentence: string) => `Keep them ${kind} instead (now: ${sentence})`,
   remove: (sentence: string) => `Remove the rule: ${sentence}`,
   removed: 'The rule was removed.',
@@ -30,7 +44,8 @@ export const rules = {
     'Never on stage, and in no file or copy that you hand off.',
     'Reasons and dates are yours alone.',
   ],
-  keptHere: (number: number) => (number === 0 ? 'none here' : 'kept'),
+  stateHere: (none: boolean, broken: number) =>
+    broken > 0 ? `${count(broken, 'rule')} broken` : none ? 'no quiet rule here' : 'kept',
   brokenHere: (kind: Kind, names: readonly string[]) =>
     kind === 'apart' ? `${listNames(names)} meet` : `${listNames(names)} are not together`,
 };

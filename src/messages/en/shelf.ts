@@ -54,5 +54,11 @@ export const lineups = {
   rename: 'Rename this lineup',
   remove: (name: string) => `Delete ${name}`,
   deleted: (name: string) => `${name} was deleted with its takes.`,
+  nextTime: 'New lineup from this one',
+  become: {
+    draft: 'Make it a draft again',
+    inUse: 'The class works in it: in use',
+    retired: 'Its time is over: retire it',
+  },
   state: { draft: 'draft', inUse: 'in use', retired: 'retired' },
 };

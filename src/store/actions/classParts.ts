@@ -153,3 +153,13 @@ export function removeLeaveOut(store: AppStore, id: ClassId, filterId: string): 
 export function setStaff(store: AppStore, id: ClassId, staff: ClassRecord['staff']): void {
   edit(store, 'editStaff', id, () => ({ staff }));
 }
+
+/** Sets the roles that groups of the class may have beside the lead. */
+export function setRoles(store: AppStore, id: ClassId, roles: readonly string[]): void {
+  edit(store, 'giveRoles', id, () => ({ roles: [...roles] }));
+}
+
+/** Sets the words after which groups are called; none gives the usual ones back. */
+export function setGroupWords(store: AppStore, id: ClassId, words: readonly string[]): void {
+  edit(store, 'nameGroups', id, () => ({ groupNames: [...words] }));
+}

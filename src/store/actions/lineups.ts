@@ -1,6 +1,9 @@
-import { LineupId, newId, type ClassId } from '../../schema/ids';
-import { newLineup, type SizingChoice } from '../../schema/lineup';
+import type { SavedRecipe } from '../../schema/classRecord';
+import { LineupId, newId, type ClassId, type StudentId } from '../../schema/ids';
+import { newLineup, type LineupRecord } from '../../schema/lineup';
+import type { Recipe } from '../../schema/recipe';
 import type { AppStore } from '../appStore';
+import type { ActionLabel } from '../history';
 import type { Change } from '../recordStore';
 
 /** A new lineup with the recipe of the one it follows. */
@@ -19,11 +22,24 @@ export function createLineup(
   return id;
 }
 
-export function renameLineup(store: AppStore, id: LineupId, name: string): void {
-  store.history.act('renameLineup', ({ get, put }) => {
-    const lineup = get('lineup', id);
-    if (lineup) put({ ...lineup, name });
+/** A lineup for next time: the same recipe, and partners fresh even where the one before did not ask for them. */
+export function createNextLineup(store: AppStore, from: LineupRecord, name: string): LineupId {
+  const id = newId(LineupId, 'l');
+  store.history.act('createLineup', ({ get, put }) => {
+    const recipe: Recipe = { ...from.recipe, freshPartners: from.recipe.freshPartners ?? 'plain' };
+    put(newLineup(id, from.classId, name, new Date().toISOString(), recipe));
+    open(get, put, from.classId, id);
   });
+  return id;
+}
+
+export function renameLineup(store: AppStore, id: LineupId, name: string): void {
+  edit(store, 'renameLineup', id, () => ({ name }));
+}
+
+/** Says that a lineup is only tried, that a class works in it, or that its time is over. */
+export function setLineupState(store: AppStore, id: LineupId, state: LineupRecord['state']): void {
+  edit(store, 'lineupState', id, () => ({ state }));
 }
 
 /** Removes the lineup with its takes; the class then opens another one. */
@@ -45,10 +61,56 @@ export function openLineup(store: AppStore, classId: ClassId, id: LineupId): voi
   store.records.change('user', ({ get, put }) => open(get, put, classId, id));
 }
 
-export function changeSizing(store: AppStore, id: LineupId, sizing: SizingChoice): void {
-  store.history.act('changeRecipe', ({ get, put }) => {
+/** Changes parts of the recipe; groups already made stay as they are. */
+export function changeRecipe(store: AppStore, id: LineupId, parts: Partial<Recipe>): void {
+  edit(store, 'changeRecipe', id, ({ recipe }) => ({ recipe: { ...recipe, ...parts } }));
+}
+
+export function setPinned(
+  store: AppStore,
+  id: LineupId,
+  studentIds: readonly StudentId[],
+  pinned: boolean,
+): void {
+  edit(store, 'pin', id, (lineup) => ({
+    pinned: pinned
+      ? [...new Set([...lineup.pinned, ...studentIds])]
+      : lineup.pinned.filter((one) => !studentIds.includes(one)),
+  }));
+}
+
+/** Keeps a recipe under a name, in the place of one of that name. */
+export function saveRecipe(store: AppStore, classId: ClassId, saved: SavedRecipe): void {
+  editSaved(store, classId, (recipes) => [
+    ...recipes.filter(({ name }) => name !== saved.name),
+    saved,
+  ]);
+}
+
+export function removeSavedRecipe(store: AppStore, classId: ClassId, name: string): void {
+  editSaved(store, classId, (recipes) => recipes.filter((one) => one.name !== name));
+}
+
+function editSaved(
+  store: AppStore,
+  classId: ClassId,
+  change: (recipes: readonly SavedRecipe[]) => SavedRecipe[],
+): void {
+  store.history.act('saveRecipe', ({ get, put }) => {
+    const theClass = get('class', classId);
+    if (theClass) put({ ...theClass, savedRecipes: change(theClass.savedRecipes) });
+  });
+}
+
+function edit(
+  store: AppStore,
+  label: ActionLabel,
+  id: LineupId,
+  change: (lineup: LineupRecord) => Partial<LineupRecord>,
+): void {
+  store.history.act(label, ({ get, put }) => {
     const lineup = get('lineup', id);
-    if (lineup) put({ ...lineup, recipe: { ...lineup.recipe, sizing } });
+    if (lineup) put({ ...lineup, ...change(lineup) });
   });
 }
 

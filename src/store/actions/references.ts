@@ -1,4 +1,5 @@
 import type { StudentId } from '../../schema/ids';
+import type { TakeGroup } from '../../schema/take';
 import type { Change } from '../recordStore';
 
 /** Takes a student out of every rule, wish and take; a rule left with fewer than two students goes. */
@@ -27,8 +28,11 @@ function replaceEverywhere({ all, put, remove }: Change, id: StudentId, replace:
   for (const student of all('student')) {
     if (student.wishes.includes(id)) put({ ...student, wishes: replace(student.wishes) });
   }
+  for (const lineup of all('lineup')) {
+    if (lineup.pinned.includes(id)) put({ ...lineup, pinned: replace(lineup.pinned) });
+  }
   for (const take of all('take')) {
-    const lists = [...take.groups.map(({ studentIds }) => studentIds), ...(take.dealt ?? [])];
+    const lists = [...take.groups, ...(take.dealt ?? [])].map(({ studentIds }) => studentIds);
     if (!lists.some((ids) => ids.includes(id))) continue;
     // One student sits once in a take, so a replacement who has a seat already gets no second one.
     const seated = new Set(take.groups.flatMap(({ studentIds }) => studentIds));
@@ -37,10 +41,18 @@ function replaceEverywhere({ all, put, remove }: Change, id: StudentId, replace:
       const added = next.find((one) => !ids.includes(one));
       return added !== undefined && seated.has(added) ? next.filter((one) => one !== added) : next;
     };
+    const inGroup = (group: TakeGroup): TakeGroup => {
+      const studentIds = inTake(group.studentIds);
+      const roles = Object.entries(group.roles).flatMap(([role, holder]) => {
+        const [next] = replace([holder]);
+        return next && studentIds.includes(next) ? [[role, next] as const] : [];
+      });
+      return { ...group, studentIds, roles: Object.fromEntries(roles) };
+    };
     put({
       ...take,
-      groups: take.groups.map((group) => ({ ...group, studentIds: inTake(group.studentIds) })),
-      dealt: take.dealt?.map(inTake) ?? null,
+      groups: take.groups.map(inGroup),
+      dealt: take.dealt?.map(inGroup) ?? null,
     });
   }
 }

@@ -1,18 +1,19 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import type { ArrangeResult, WayOut } from '@/worker/protocol';
-import { say } from '@/messages';
-import type { RuleRecord } from '@/schema/rule';
-import styles from './ClashPanel.module.css';
+import { sayClash } from '@/messages/clash';
 import type { NameOf } from './names';
+import type { RuleSource } from '@/encode/request';
+import styles from './ClashPanel.module.css';
 
 interface ClashPanelProps {
   readonly result: ArrangeResult;
   /** The rules in the order in which the request had them. */
-  readonly rules: readonly RuleRecord[];
+  readonly sources: readonly RuleSource[];
+  readonly sentenceOf: (source: RuleSource) => string;
   readonly nameOf: NameOf;
-  readonly onDrop: (rule: RuleRecord) => void;
+  readonly onDrop: (source: RuleSource) => void;
   readonly onGroups: (groups: number) => void;
   readonly onSize: (size: number) => void;
   /** Takes the best found although it breaks rules. */
@@ -22,7 +23,8 @@ interface ClashPanelProps {
 /** Which rules cannot all hold, and the ways out, each one press away. */
 export function ClashPanel({
   result,
-  rules,
+  sources,
+  sentenceOf,
   nameOf,
   onDrop,
   onGroups,
@@ -30,17 +32,15 @@ export function ClashPanel({
   onUseAnyway,
 }: ClashPanelProps) {
   const { clash, broken = [] } = result;
-  const sentenceOf = (rule: RuleRecord): string =>
-    say.rules.sentence(rule.kind, rule.studentIds.map(nameOf));
-  const clashing = clash?.rules.flatMap((index) => rules[index] ?? []) ?? [];
+  const clashing = clash?.rules.flatMap((index) => sources[index] ?? []) ?? [];
   return (
     <section className={styles.panel} role="alert">
-      <h2 className={styles.title}>{clash ? say.clash.title : say.clash.notFoundTitle}</h2>
-      <p>{clash ? say.clashSentence(clash.reason, nameOf) : say.notFound}</p>
+      <h2 className={styles.title}>{clash ? sayClash.title : sayClash.notFoundTitle}</h2>
+      <p>{clash ? sayClash.sentence(clash.reason, nameOf) : sayClash.notFound}</p>
       {clashing.length > 0 && (
-        <ul className={styles.rules} aria-label={say.clash.rulesConcerned}>
-          {clashing.map((rule) => (
-            <li key={rule.id}>{sentenceOf(rule)}</li>
+        <ul className={styles.rules} aria-label={sayClash.rulesConcerned}>
+          {clashing.map((source) => (
+            <li key={sentenceOf(source)}>{sentenceOf(source)}</li>
           ))}
         </ul>
       )}
@@ -49,7 +49,7 @@ export function ClashPanel({
           <WayOutButton
             key={JSON.stringify(way)}
             way={way}
-            rules={rules}
+            sources={sources}
             sentenceOf={sentenceOf}
             onDrop={onDrop}
             onGroups={onGroups}
@@ -58,7 +58,7 @@ export function ClashPanel({
         ))}
         {onUseAnyway && (
           <Button variant="paper" onClick={onUseAnyway}>
-            {say.clash.useAnyway(broken.length)}
+            {sayClash.useAnyway(broken.length)}
           </Button>
         )}
       </div>
@@ -68,33 +68,33 @@ export function ClashPanel({
 
 interface WayOutButtonProps {
   readonly way: WayOut;
-  readonly rules: readonly RuleRecord[];
-  readonly sentenceOf: (rule: RuleRecord) => string;
-  readonly onDrop: (rule: RuleRecord) => void;
+  readonly sources: readonly RuleSource[];
+  readonly sentenceOf: (source: RuleSource) => string;
+  readonly onDrop: (source: RuleSource) => void;
   readonly onGroups: (groups: number) => void;
   readonly onSize: (size: number) => void;
 }
 
-function WayOutButton({ way, rules, sentenceOf, onDrop, onGroups, onSize }: WayOutButtonProps) {
+function WayOutButton({ way, sources, sentenceOf, onDrop, onGroups, onSize }: WayOutButtonProps) {
   if ('size' in way) {
     return (
       <Button variant="paper" onClick={() => onSize(way.size)}>
-        {say.clash.makeSize(way.size)}
+        {sayClash.makeSize(way.size)}
       </Button>
     );
   }
   if ('groups' in way) {
     return (
       <Button variant="paper" onClick={() => onGroups(way.groups)}>
-        {say.clash.makeGroups(way.groups)}
+        {sayClash.makeGroups(way.groups)}
       </Button>
     );
   }
-  const rule = rules[way.drop];
-  if (!rule) return null;
+  const source = sources[way.drop];
+  if (!source) return null;
   return (
-    <Button variant="paper" onClick={() => onDrop(rule)}>
-      {say.clash.drop(sentenceOf(rule))}
+    <Button variant="paper" onClick={() => onDrop(source)}>
+      {sayClash.drop(sentenceOf(source))}
     </Button>
   );
 }

@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
-import Button from '@mui/material/Button';
+import { LinkButton } from '../primitives/Button';
 import { say } from '@/messages';
 import { renameClass } from '@/store/actions/classes';
 import { classById } from '@/store/queries';
@@ -54,7 +54,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           <h1 className={styles.title}>
             <InPlaceText
               value={theClass.name}
-              label={say.shelf.nameLabel}
+              label={say.frame.className}
               onChange={(name) => renameClass(store, classId, name)}
             />
           </h1>
@@ -63,15 +63,15 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           <MaskSwitch />
           <SaveMark />
           {!pathname.endsWith('/handoff') && (
-            <Button variant="paper" component={Link} href={`/c/${classId}/handoff`}>
+            <LinkButton variant="paper" href={`/c/${classId}/handoff`}>
               {say.frame.step.handoff}
               <KeyHint>{'H'}</KeyHint>
-            </Button>
+            </LinkButton>
           )}
-          <Button variant="apricot" component={Link} href={`/c/${classId}/stage`}>
+          <LinkButton variant="apricot" href={`/c/${classId}/stage`}>
             {say.frame.show}
             <KeyHint>{'S'}</KeyHint>
-          </Button>
+          </LinkButton>
         </header>
         <main id="work" className={styles.work} tabIndex={-1}>
           {children}

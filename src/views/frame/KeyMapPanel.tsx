@@ -3,8 +3,9 @@
 import Popover from '@mui/material/Popover';
 import Switch from '@mui/material/Switch';
 import { type RefObject } from 'react';
-import { say } from '@/messages';
+import { sayKeys } from '@/messages/keys';
 import { KeyHint } from '../primitives/KeyHint';
+import { Spoken } from '../primitives/Spoken';
 import styles from './KeyMapPanel.module.css';
 import { useLetterKeys } from './useKeys';
 
@@ -28,15 +29,15 @@ export function KeyMapPanel({ id, anchor, open, onClose }: KeyMapPanelProps) {
       transformOrigin={{ vertical: 'bottom', horizontal: 'left' }}
     >
       <div className={styles.panel}>
-        <h2>{say.keyMap.title}</h2>
+        <h2>{sayKeys.title}</h2>
         <dl className={styles.keys}>
-          {say.keyMap.keys.map(([keys, what]) => (
+          {sayKeys.keys.map(([keys, what]) => (
             <div key={what} className={styles.line}>
               <dt>
                 {keys.map((key) => (
                   <KeyHint key={key}>{key}</KeyHint>
                 ))}
-                <span className={styles.spoken}>{keys.join(' ')}</span>
+                <Spoken>{keys.join(' ')}</Spoken>
               </dt>
               <dd>{what}</dd>
             </div>
@@ -44,7 +45,7 @@ export function KeyMapPanel({ id, anchor, open, onClose }: KeyMapPanelProps) {
         </dl>
         <label className={styles.switch}>
           <Switch checked={letters} onChange={(event) => setLetters(event.target.checked)} />
-          {say.keyMap.letters}
+          {sayKeys.letters}
         </label>
       </div>
     </Popover>

@@ -5,7 +5,14 @@ import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import { say } from '@/messages';
 import type { LineupRecord } from '@/schema/lineup';
-import { createLineup, deleteLineup, openLineup, renameLineup } from '@/store/actions/lineups';
+import {
+  createLineup,
+  createNextLineup,
+  deleteLineup,
+  openLineup,
+  renameLineup,
+  setLineupState,
+} from '@/store/actions/lineups';
 import { lineupsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useNotices } from '../primitives/notices';
@@ -36,6 +43,11 @@ export function LineupChooser() {
   const make = (): void => {
     const name = freshLineupName(lineups.map((lineup) => lineup.name));
     createLineup(store, classId, name, current?.id ?? null);
+    setRenaming(true);
+  };
+  const next = (): void => {
+    if (!current) return;
+    createNextLineup(store, current, freshLineupName(lineups.map((lineup) => lineup.name)));
     setRenaming(true);
   };
   const remove = (lineup: LineupRecord): void => {
@@ -86,6 +98,8 @@ export function LineupChooser() {
           onClose={close}
           onOpen={(lineup) => openLineup(store, classId, lineup.id)}
           onMake={make}
+          onNext={next}
+          onState={(state) => current && setLineupState(store, current.id, state)}
           onRename={() => setRenaming(true)}
           onRemove={remove}
         />

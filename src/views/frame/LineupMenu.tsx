@@ -3,11 +3,15 @@
 import AddRounded from '@mui/icons-material/AddRounded';
 import DeleteOutlineRounded from '@mui/icons-material/DeleteOutlineRounded';
 import DriveFileRenameOutlineRounded from '@mui/icons-material/DriveFileRenameOutlineRounded';
+import EditNoteRounded from '@mui/icons-material/EditNoteRounded';
+import EventAvailableRounded from '@mui/icons-material/EventAvailableRounded';
+import Inventory2Outlined from '@mui/icons-material/Inventory2Outlined';
+import NextPlanOutlined from '@mui/icons-material/NextPlanOutlined';
 import Divider from '@mui/material/Divider';
 import ListItemIcon from '@mui/material/ListItemIcon';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import type { RefObject } from 'react';
+import type { ReactNode, RefObject } from 'react';
 import { say } from '@/messages';
 import type { LineupRecord } from '@/schema/lineup';
 import styles from './LineupChooser.module.css';
@@ -20,13 +24,34 @@ interface LineupMenuProps {
   readonly onClose: () => void;
   readonly onOpen: (lineup: LineupRecord) => void;
   readonly onMake: () => void;
+  readonly onNext: () => void;
+  readonly onState: (state: LineupRecord['state']) => void;
   readonly onRename: () => void;
   readonly onRemove: (lineup: LineupRecord) => void;
 }
 
+const STATES: readonly LineupRecord['state'][] = ['draft', 'inUse', 'retired'];
+const STATE_ICONS: Readonly<Record<LineupRecord['state'], ReactNode>> = {
+  draft: <EditNoteRounded fontSize="small" />,
+  inUse: <EventAvailableRounded fontSize="small" />,
+  retired: <Inventory2Outlined fontSize="small" />,
+};
+
 /** The lineups of the class, the newest first, and what can be done with the current one. */
 export function LineupMenu(props: LineupMenuProps) {
-  const { anchor, open, lineups, current, onClose, onOpen, onMake, onRename, onRemove } = props;
+  const {
+    anchor,
+    open,
+    lineups,
+    current,
+    onClose,
+    onOpen,
+    onMake,
+    onNext,
+    onState,
+    onRename,
+    onRemove,
+  } = props;
   const then = (run: () => void) => (): void => {
     onClose();
     run();
@@ -50,6 +75,23 @@ export function LineupMenu(props: LineupMenuProps) {
         </ListItemIcon>
         {say.lineups.make}
       </MenuItem>
+      {current && (
+        <MenuItem onClick={then(onNext)}>
+          <ListItemIcon>
+            <NextPlanOutlined fontSize="small" />
+          </ListItemIcon>
+          {say.lineups.nextTime}
+        </MenuItem>
+      )}
+      {current && <Divider />}
+      {current &&
+        STATES.filter((state) => state !== current.state).map((state) => (
+          <MenuItem key={state} onClick={then(() => onState(state))}>
+            <ListItemIcon>{STATE_ICONS[state]}</ListItemIcon>
+            {say.lineups.become[state]}
+          </MenuItem>
+        ))}
+      {current && <Divider />}
       {current && (
         <MenuItem onClick={then(onRename)}>
           <ListItemIcon>

@@ -1,4 +1,5 @@
-import type { LineupRecord, SizingChoice } from '@/schema/lineup';
+import type { LineupRecord } from '@/schema/lineup';
+import type { SizingChoice } from '@/schema/recipe';
 
 /** Groups of that size, leftovers as the recipe has them. */
 export function sizingWithSize({ recipe }: LineupRecord, size: number): SizingChoice {

@@ -1,83 +1,83 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { ArrangeResult } from '@/worker/protocol';
-import { requestFor, rulesInForce } from '@/encode/request';
-import { takeGroups } from '@/encode/takeGroups';
+import type { Bench } from '@/encode/bench';
+import { dealtWithoutDraw } from '@/encode/dealing';
+import { requestFor, WHOLE, type ShufflePlan, type ShuffleScope } from '@/encode/request';
+import { freeSign, takeGroups } from '@/encode/takeGroups';
 import { say } from '@/messages';
-import type { LineupRecord, Recipe } from '@/schema/lineup';
-import type { RuleRecord } from '@/schema/rule';
-import type { StudentRecord } from '@/schema/student';
+import { newGroup, type TakeGroup } from '@/schema/take';
 import { addTake } from '@/store/actions/takes';
-import { classById } from '@/store/queries';
-import { useQuery, useStore } from '@/store/react';
+import { useStore } from '@/store/react';
 import { WorkerError } from '@/worker/client';
 import { useNotices } from '../primitives/notices';
 import { useArrangeClient } from './arranging';
-import { today } from './today';
+import { namesFor } from './groupNaming';
+import { valueName } from './ruleWords';
 
 export type ShuffleState =
   | { readonly state: 'idle' }
+  /** Working for longer than a moment: how far it is, 0 to 1. */
   | { readonly state: 'working'; readonly done: number }
   /** The rules cannot all hold, or were not all kept: what was found instead. */
-  | {
-      readonly state: 'clash';
-      readonly result: ArrangeResult;
-      readonly rules: readonly RuleRecord[];
-    }
+  | { readonly state: 'clash'; readonly result: ArrangeResult; readonly plan: ShufflePlan }
   | { readonly state: 'failed'; readonly text: string };
 
-interface ShuffleInput {
-  readonly lineup: LineupRecord;
-  readonly students: readonly StudentRecord[];
-  readonly rules: readonly RuleRecord[];
-}
+/** A shuffle quicker than this needs no word about how far it is. */
+const WORTH_TELLING_MS = 200;
 
-interface Changed {
-  readonly recipe: Recipe;
-  readonly rules: readonly RuleRecord[];
-}
+/** Called with the groups that a shuffle has brought, and what keeps them as a take. */
+export type Offered = (groups: readonly TakeGroup[], keep: () => void) => void;
 
-/** Makes groups in the worker; a valid result becomes a take at once, anything else waits for the teacher's word. */
-export function useShuffle({ lineup, students, rules }: ShuffleInput) {
+const atOnce: Offered = (_, keep) => keep();
+
+/**
+ * Makes groups, in the worker where there is something to draw. A valid result is offered to `onMade`, which keeps it
+ * as a take, at once or when the teacher says so; anything else waits for the teacher's word.
+ */
+export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
   const store = useStore();
   const client = useArrangeClient();
   const { announce } = useNotices();
-  const theClass = useQuery(classById, lineup.classId);
   const [state, setState] = useState<ShuffleState>({ state: 'idle' });
   const running = useRef<AbortController | null>(null);
-  const nameOfGroup = (index: number): string =>
-    theClass?.groupNames[index] ?? say.groupName(index);
 
-  const keep = (result: ArrangeResult): void => {
-    addTake(store, lineup.id, result.search.seed, takeGroups(result, nameOfGroup));
+  const offer = (of: Bench, seed: number, groups: readonly TakeGroup[]): void => {
     setState({ state: 'idle' });
-    announce(say.groups.made(result.rounds[0]?.groups.length ?? 0));
+    onMade(groups, () => {
+      addTake(store, of.lineup.id, seed, groups);
+      announce(say.groups.made(groups.length));
+    });
   };
-  /** Shuffles with the recipe and the rules as they stand, or with others just put in their place. */
-  const make = async (changed: Partial<Changed> = {}): Promise<void> => {
-    const { recipe, rules: current } = { recipe: lineup.recipe, rules, ...changed };
+  const keep = (of: Bench, result: ArrangeResult, { keptRows }: ShufflePlan): void =>
+    offer(of, result.search.seed, groupsFrom(of, result, keptRows));
+
+  /** Makes groups from the bench as it stands, or from one in which something has just been changed. */
+  const make = async (scope: ShuffleScope = WHOLE, of: Bench = bench): Promise<void> => {
     running.current?.abort();
+    const dealt = dealtGroups(of);
+    if (dealt) {
+      offer(of, 0, dealt);
+      return;
+    }
     const controller = new AbortController();
     running.current = controller;
-    setState({ state: 'working', done: 0 });
-    const day = today();
+    const began = performance.now();
+    // Words about the work would cost the page more than a quick shuffle takes.
+    const tell = (done: number): void => {
+      if (performance.now() - began > WORTH_TELLING_MS) setState({ state: 'working', done });
+    };
     const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
-    const request = requestFor({
-      lineup: { ...lineup, recipe },
-      students,
-      rules: current,
-      seed,
-      today: day,
-    });
+    const plan = requestFor(of, seed, scope);
     try {
-      const outcome = await client.arrange(request, {
+      const outcome = await client.arrange(plan.request, {
         signal: controller.signal,
-        onProgress: (done) => setState({ state: 'working', done }),
+        onProgress: tell,
       });
       if (!outcome.ok) setState({ state: 'failed', text: say.sizingIssueSentence(outcome.issue) });
-      else if (outcome.result.feasible) keep(outcome.result);
-      else setState({ state: 'clash', result: outcome.result, rules: rulesInForce(current, day) });
+      else if (outcome.result.feasible) keep(of, outcome.result, plan);
+      else setState({ state: 'clash', result: outcome.result, plan });
     } catch (error) {
       const stopped = error instanceof WorkerError && error.code === 'cancelled';
       // A newer shuffle has taken over the state of a stopped one.
@@ -87,17 +87,47 @@ export function useShuffle({ lineup, students, rules }: ShuffleInput) {
   };
 
   // What a clash was about no longer stands once the rules, the class or the recipe have changed.
-  useEffect(() => {
-    setState((now) => (now.state === 'working' ? now : { state: 'idle' }));
-  }, [rules, students, lineup.recipe]);
-  useEffect(() => () => running.current?.abort(), [lineup.id]);
+  const { rules, students } = bench;
+  const { recipe, pinned, id } = bench.lineup;
+  // With the painting, not after it: a late effect of an earlier painting would wipe away what has come since.
+  useLayoutEffect(() => {
+    setState((now) => (now.state === 'working' || now.state === 'idle' ? now : { state: 'idle' }));
+  }, [rules, students, recipe, pinned]);
+  useEffect(() => () => running.current?.abort(), [id]);
 
   return {
     state,
     make,
     stop: () => running.current?.abort(),
     keepAnyway: () => {
-      if (state.state === 'clash') keep(state.result);
+      if (state.state === 'clash') keep(bench, state.result, state.plan);
     },
   };
+}
+
+export type Shuffle = ReturnType<typeof useShuffle>;
+
+function groupsFrom(
+  { theClass, lineup, take }: Bench,
+  result: ArrangeResult,
+  keptRows: readonly number[],
+): readonly TakeGroup[] {
+  const count = (result.rounds[0]?.groups.length ?? 0) + keptRows.length;
+  const rows = Math.max(count, ...keptRows.map((row) => row + 1));
+  const names = namesFor(theClass, lineup, rows);
+  return takeGroups(result, (row) => names[row] ?? '', take, keptRows);
+}
+
+/** Groups dealt in an order, by a value or left empty; null where the engine is to draw. */
+function dealtGroups(bench: Bench): readonly TakeGroup[] | null {
+  const { theClass, lineup, take } = bench;
+  const dealt = dealtWithoutDraw(bench, (detail, value) => valueName(theClass, detail, value));
+  if (!dealt) return null;
+  const names = namesFor(theClass, lineup, dealt.length);
+  const groups: TakeGroup[] = [];
+  for (const [row, { name, studentIds }] of dealt.entries()) {
+    const sign = take?.groups[row]?.sign ?? freeSign(groups, row);
+    groups.push(newGroup(name ?? names[row] ?? '', sign, studentIds));
+  }
+  return groups;
 }

@@ -1,42 +1,102 @@
 'use client';
 
-import { useDroppable } from '@dnd-kit/core';
 import CheckRounded from '@mui/icons-material/CheckRounded';
 import ErrorOutlineRounded from '@mui/icons-material/ErrorOutlineRounded';
-import { useId } from 'react';
+import MailOutlineRounded from '@mui/icons-material/MailOutlineRounded';
+import LockRounded from '@mui/icons-material/LockRounded';
+import { useId, type CSSProperties } from 'react';
+import type { Bench } from '@/encode/bench';
+import type { Insight } from '@/encode/insight';
+import type { Target } from '@/encode/insightTypes';
 import { say } from '@/messages';
 import type { StudentId } from '@/schema/ids';
+import { LEAD } from '@/schema/take';
+import { ruleSentence } from '../frame/ruleWords';
 import type { NameOf } from '../frame/names';
 import { Sign } from '../primitives/Sign';
+import { Spoken } from '../primitives/Spoken';
+import { Measure } from './Measure';
 import styles from './ScoreSheet.module.css';
-import { groupTarget } from './SheetDnd';
 import { Tile } from './Tile';
+import type { ColumnKey } from './useColumns';
 import type { SheetGroup } from './useSheet';
+import type { TileFactsOf } from './useTileFacts';
 
-interface GroupRowProps {
-  readonly group: SheetGroup;
-  readonly selected: StudentId | null;
-  readonly onToggle: (id: StudentId) => void;
-  readonly nameOf: NameOf;
+/** Where a row stands in a list of which only some rows are drawn. */
+export interface RowPlace {
+  readonly index: number;
+  readonly style: CSSProperties;
+  readonly measure: (element: HTMLElement | null) => void;
 }
 
-export function GroupRow({ group, selected, onToggle, nameOf }: GroupRowProps) {
-  const { setNodeRef, isOver } = useDroppable({ id: groupTarget(group.index) });
+interface GroupRowProps {
+  readonly place: RowPlace | undefined;
+  readonly group: SheetGroup;
+  readonly bench: Bench;
+  readonly selected: readonly StudentId[];
+  /** Whether the group itself is selected. */
+  readonly chosen: boolean;
+  readonly onToggle: (id: StudentId, more: boolean) => void;
+  readonly onChoose: (row: number, more: boolean) => void;
+  readonly nameOf: NameOf;
+  readonly factsOf: TileFactsOf;
+  readonly shown: readonly ColumnKey[];
+  readonly insight: Insight | null;
+  /** What moving the selected or dragged student here would do. */
+  readonly target: Target | undefined;
+  readonly dragged: StudentId | null;
+  readonly over: boolean;
+}
+
+export function GroupRow(props: GroupRowProps) {
+  const { place, group, bench, selected, chosen, onToggle, onChoose, nameOf, factsOf } = props;
+  const { shown, insight, target, dragged, over } = props;
   const nameId = useId();
-  const troubled = new Set<string>(group.broken.flatMap(({ rule }) => rule.studentIds));
+  const troubled = new Set<string>(
+    group.broken.flatMap(({ source, studentIds }) =>
+      source.from === 'rule' ? source.rule.studentIds : studentIds,
+    ),
+  );
   return (
     <li
-      ref={setNodeRef}
+      ref={place?.measure}
+      style={place?.style}
       className={styles.row}
       data-row={group.index}
-      data-over={isOver}
-      data-holds-selected={group.students.some(({ id }) => id === selected)}
+      data-index={place?.index}
+      data-over={over}
+      data-chosen={chosen}
+      data-holds-selected={group.students.some(({ id }) => selected.includes(id))}
+      data-target={target?.place === null ? undefined : target?.place}
       aria-labelledby={nameId}
     >
       <div className={styles.name}>
-        <Sign index={group.sign} />
-        <span id={nameId}>{group.name}</span>
-        {group.index < 9 && <span className={styles.number}>{group.index + 1}</span>}
+        <button
+          type="button"
+          className={styles.choose}
+          aria-pressed={chosen}
+          aria-label={say.groups.chosen(group.name)}
+          onClick={(event) =>
+            onChoose(group.index, event.shiftKey || event.ctrlKey || event.metaKey)
+          }
+        >
+          <Sign index={group.sign} size={25} />
+          <span className={styles.called}>
+            <span id={nameId}>{group.name}</span>
+            {target && !target.isHome && <TargetWord target={target} />}
+          </span>
+        </button>
+        <span className={styles.side}>
+          {group.index < 9 && <span className={styles.number}>{group.index + 1}</span>}
+          <WriteToLead group={group} nameOf={nameOf} />
+          {group.locked && (
+            <LockRounded
+              className={styles.lock}
+              fontSize="inherit"
+              titleAccess={say.groups.locked}
+            />
+          )}
+        </span>
       </div>
       <ul className={styles.seats} aria-labelledby={nameId}>
         {group.students.map((student) => (
@@ -47,8 +107,10 @@ export function GroupRow({ group, selected, onToggle, nameOf }: GroupRowProps) {
             fullName={student.name}
             away={student.left !== null ? say.groups.left : student.here ? '' : say.groups.away}
             troubled={troubled.has(student.id)}
-            selected={student.id === selected}
+            selected={selected.includes(student.id)}
+            dragged={student.id === dragged}
             onToggle={onToggle}
+            {...factsOf(student, group.roles)}
           />
         ))}
         {group.students.length === 0 && <li className={styles.nobody}>{say.groups.nobody}</li>}
@@ -56,31 +118,89 @@ export function GroupRow({ group, selected, onToggle, nameOf }: GroupRowProps) {
       <div className={styles.figure} aria-label={say.groups.sizeLabel(group.size)} role="img">
         {group.size}
       </div>
-      <RuleState group={group} nameOf={nameOf} />
+      {shown.map((key) => (
+        <Measure key={key} column={key} row={group.index} bench={bench} insight={insight} />
+      ))}
+      <RuleState group={group} />
+      <BrokenRules group={group} bench={bench} nameOf={nameOf} />
     </li>
   );
 }
 
-function RuleState({ group, nameOf }: { readonly group: SheetGroup; readonly nameOf: NameOf }) {
-  if (group.broken.length > 0) {
-    return (
-      <ul className={styles.broken}>
-        {group.broken.map(({ rule, studentIds }) => (
-          <li key={rule.id}>
-            <ErrorOutlineRounded fontSize="inherit" aria-hidden="true" />
-            {say.rules.brokenHere(
-              rule.kind,
-              rule.kind === 'apart' ? studentIds.map(nameOf) : rule.studentIds.map(nameOf),
-            )}
-          </li>
-        ))}
-      </ul>
-    );
-  }
+/** The lead's address, one press from the row. */
+function WriteToLead({ group, nameOf }: Pick<GroupRowProps, 'group' | 'nameOf'>) {
+  const lead = group.students.find(({ id }) => id === group.roles[LEAD]);
+  if (!lead || lead.email === '') return null;
+  const label = say.groups.writeTo(nameOf(lead.id));
   return (
-    <div className={styles.kept} data-none={group.rules.length === 0}>
-      {group.rules.length > 0 && <CheckRounded fontSize="inherit" aria-hidden="true" />}
-      {say.rules.keptHere(group.rules.length)}
+    <a
+      className={styles.write}
+      href={`mailto:${encodeURIComponent(lead.email)}`}
+      aria-label={label}
+      title={label}
+    >
+      <MailOutlineRounded fontSize="inherit" />
+    </a>
+  );
+}
+
+function TargetWord({ target }: { readonly target: Target }) {
+  const { place, effect } = target;
+  return (
+    <span className={styles.effect} data-effect={effect}>
+      {say.groups.effect[effect]}
+      {place !== null && <Spoken>, {say.groups.best[place]}</Spoken>}
+    </span>
+  );
+}
+
+/** Whether the quiet rules about somebody here hold, as a sign with a word to be read aloud. */
+function RuleState({ group }: { readonly group: SheetGroup }) {
+  const none = group.rules.length === 0;
+  const word = say.rules.stateHere(none, group.broken.length);
+  return (
+    <div
+      className={styles.kept}
+      data-none={none}
+      data-broken={group.broken.length > 0}
+      title={word}
+    >
+      {group.broken.length > 0 ? (
+        <ErrorOutlineRounded fontSize="small" titleAccess={word} />
+      ) : none ? (
+        <span aria-label={word} role="img">
+          –
+        </span>
+      ) : (
+        <CheckRounded fontSize="small" titleAccess={word} />
+      )}
     </div>
+  );
+}
+
+interface BrokenRulesProps {
+  readonly group: SheetGroup;
+  readonly bench: Bench;
+  readonly nameOf: NameOf;
+}
+
+/** What is broken, in words on a line of its own. */
+function BrokenRules({ group, bench, nameOf }: BrokenRulesProps) {
+  if (group.broken.length === 0) return null;
+  return (
+    <ul className={styles.broken}>
+      {group.broken.map(({ source, studentIds }) => (
+        <li key={ruleSentence(source, bench.theClass, nameOf)}>
+          {source.from === 'rule'
+            ? say.rules.brokenHere(
+                source.rule.kind,
+                source.rule.kind === 'apart'
+                  ? studentIds.map(nameOf)
+                  : source.rule.studentIds.map(nameOf),
+              )
+            : ruleSentence(source, bench.theClass, nameOf)}
+        </li>
+      ))}
+    </ul>
   );
 }

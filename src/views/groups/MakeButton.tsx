@@ -1,31 +1,28 @@
 'use client';
 
-import Button from '@mui/material/Button';
-import { useEffect, useState } from 'react';
+import { Button } from '../primitives/Button';
+import { whoIsDealt, type Bench } from '@/encode/bench';
 import { previewSizes } from '@/encode/sizing';
 import { say } from '@/messages';
-import type { LineupRecord } from '@/schema/lineup';
-import type { useShuffle } from '../frame/useShuffle';
+import type { Shuffle } from '../frame/useShuffle';
 import { KeyHint } from '../primitives/KeyHint';
 import styles from './MakeButton.module.css';
 
 interface MakeButtonProps {
-  readonly lineup: LineupRecord;
-  readonly hereCount: number;
-  readonly first: boolean;
-  readonly shuffle: ReturnType<typeof useShuffle>;
+  readonly bench: Bench;
+  /** Rows that alone are dealt anew; empty for all. */
+  readonly chosenRows: readonly number[];
+  readonly shuffle: Shuffle;
+  readonly onMake: () => void;
 }
 
-/** A shuffle quicker than this needs no word about how far it is. */
-const WORTH_TELLING_MS = 200;
-
 /** The one press that deals; while it works for longer, how far it is and the way to stop it. */
-export function MakeButton({ lineup, hereCount, first, shuffle }: MakeButtonProps) {
-  const possible = previewSizes(hereCount, lineup.recipe.sizing).ok;
-  const working = shuffle.state.state === 'working';
-  const slow = useIsSlow(working);
-  if (working && slow) {
-    const done = shuffle.state.state === 'working' ? shuffle.state.done : 0;
+export function MakeButton({ bench, chosenRows, shuffle, onMake }: MakeButtonProps) {
+  const { recipe } = bench.lineup;
+  const dealtCount = whoIsDealt(bench).length;
+  const possible = recipe.dealing.by === 'value' || previewSizes(dealtCount, recipe.sizing).ok;
+  if (shuffle.state.state === 'working') {
+    const { done } = shuffle.state;
     return (
       <div className={styles.working}>
         <progress className={styles.progress} value={done} aria-label={say.groups.working} />
@@ -36,28 +33,50 @@ export function MakeButton({ lineup, hereCount, first, shuffle }: MakeButtonProp
     );
   }
   return (
-    <Button
-      variant="contained"
-      size="large"
-      className={styles.make}
-      disabled={!possible}
-      onClick={() => void shuffle.make()}
-    >
-      {first ? say.groups.make : say.groups.reshuffle}
-      <KeyHint>{'R'}</KeyHint>
-    </Button>
+    <div className={styles.side}>
+      <Button
+        variant="contained"
+        size="large"
+        className={styles.make}
+        disabled={!possible}
+        onClick={onMake}
+      >
+        {label(bench, chosenRows)}
+        <KeyHint>{'R'}</KeyHint>
+      </Button>
+      <Staying bench={bench} shuffle={shuffle} />
+    </div>
   );
 }
 
-function useIsSlow(working: boolean): boolean {
-  const [slow, setSlow] = useState(false);
-  useEffect(() => {
-    if (!working) return undefined;
-    const timer = setTimeout(() => setSlow(true), WORTH_TELLING_MS);
-    return () => {
-      clearTimeout(timer);
-      setSlow(false);
-    };
-  }, [working]);
-  return slow;
+function label({ take, lineup }: Bench, chosenRows: readonly number[]): string {
+  if (lineup.recipe.dealing.by === 'hand') return say.groups.setOut;
+  if (!take || lineup.recipe.dealing.by !== 'shuffle') return say.groups.make;
+  return chosenRows.length > 0
+    ? say.groups.reshuffleChosen(chosenRows.length)
+    : say.groups.reshuffle;
+}
+
+/** Who stays where they are through the next reshuffle, and the way to shuffle the pinned all the same. */
+function Staying({ bench, shuffle }: Pick<MakeButtonProps, 'bench' | 'shuffle'>) {
+  const { take, lineup } = bench;
+  const seated = new Set(take?.groups.flatMap(({ studentIds }) => studentIds));
+  const pinned = lineup.pinned.filter((id) => seated.has(id)).length;
+  const locked = take?.groups.filter((group) => group.locked).length ?? 0;
+  if (pinned + locked === 0 || lineup.recipe.dealing.by !== 'shuffle') return null;
+  return (
+    <p className={styles.staying}>
+      {[
+        pinned > 0 ? say.groups.pinnedStay(pinned) : '',
+        locked > 0 ? say.groups.lockedStay(locked) : '',
+      ]
+        .filter(Boolean)
+        .join(', ')}
+      {pinned > 0 && (
+        <Button variant="line" onClick={() => void shuffle.make({ rows: null, pins: false })}>
+          {say.groups.evenPinned}
+        </Button>
+      )}
+    </p>
+  );
 }

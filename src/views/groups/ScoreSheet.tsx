@@ -1,17 +1,33 @@
 'use client';
 
-import type { CSSProperties } from 'react';
+import { useMemo, useState, type CSSProperties } from 'react';
+import type { Bench } from '@/encode/bench';
+import type { Insight } from '@/encode/insight';
 import { say } from '@/messages';
+import type { StudentId } from '@/schema/ids';
 import type { NameOf } from '../frame/names';
 import { GroupRow } from './GroupRow';
+import { Headings, type Sorting } from './Headings';
 import styles from './ScoreSheet.module.css';
+import { sortedRows } from './sortedRows';
+import type { Columns } from './useColumns';
+import { RowList, VIRTUAL_FROM } from './RowList';
 import type { Selection } from './useSelection';
 import type { Sheet } from './useSheet';
+import type { Targets } from './useTargets';
+import { useTileFacts } from './useTileFacts';
 
-interface ScoreSheetProps {
+export interface ScoreSheetProps {
+  readonly bench: Bench;
   readonly sheet: Sheet;
   readonly selection: Selection;
   readonly nameOf: NameOf;
+  readonly columns: Columns;
+  readonly insight: Insight | null;
+  readonly targets: Targets;
+  readonly dragged: StudentId | null;
+  /** The row over which something is dragged. */
+  readonly over: string | null;
 }
 
 /** More seats than this wrap to a second line of the row. */
@@ -21,42 +37,68 @@ const MOST_SEATS_NARROW = 3;
 /** Pairs in at least this many groups stand in two columns of rows. */
 const TWO_COLUMNS_FROM = 9;
 
+const MEASURE_PX = 92;
+
 /** One row for each group: sign and name, the students along the row, then the measures in aligned columns. */
-export function ScoreSheet({ sheet, selection, nameOf }: ScoreSheetProps) {
-  const paired = sheet.mostStudents <= 2 && sheet.groups.length >= TWO_COLUMNS_FROM;
+export function ScoreSheet(props: ScoreSheetProps) {
+  const { bench, sheet, selection, nameOf, columns, insight, targets, dragged, over } = props;
+  const [sorting, setSorting] = useState<Sorting | null>(null);
+  const rows = useMemo(() => sortedRows(sheet, insight, sorting), [sheet, insight, sorting]);
+  const factsOf = useTileFacts(bench, sheet, columns.onTiles);
+  const paired =
+    sheet.mostStudents <= 2 && rows.length >= TWO_COLUMNS_FROM && rows.length < VIRTUAL_FROM;
   const seats = Math.max(1, Math.min(sheet.mostStudents, MOST_SEATS_ABREAST));
   const narrow = seats <= MOST_SEATS_NARROW ? seats : Math.ceil(seats / 2);
+  const shown = paired ? [] : columns.shown;
+  const head = (second: boolean) => (
+    <Headings
+      bench={bench}
+      shown={shown}
+      columns={columns}
+      insight={insight}
+      sorting={sorting}
+      onSort={setSorting}
+      second={second}
+    />
+  );
   return (
     <section
       className={styles.sheet}
       aria-label={say.groups.sheet}
       data-paired={paired}
-      style={{ '--seats': seats, '--seats-narrow': narrow } as CSSProperties}
+      style={
+        {
+          '--seats': seats,
+          '--seats-narrow': narrow,
+          ...(shown.length > 0 ? { '--measures': `repeat(${shown.length}, ${MEASURE_PX}px)` } : {}),
+        } as CSSProperties
+      }
     >
-      <Headings />
-      {paired && <Headings second />}
-      <ul className={styles.rows}>
-        {sheet.groups.map((group) => (
+      {head(false)}
+      {paired && head(true)}
+      <RowList
+        groups={rows}
+        found={selection.student}
+        row={(group, place) => (
           <GroupRow
             key={group.index}
+            place={place}
             group={group}
-            selected={selection.selected}
+            bench={bench}
+            selected={selection.students}
+            chosen={selection.groups.includes(group.index)}
             onToggle={selection.toggle}
+            onChoose={selection.toggleGroup}
             nameOf={nameOf}
+            factsOf={factsOf}
+            shown={shown}
+            insight={insight}
+            target={targets.get(group.index)}
+            dragged={dragged}
+            over={over === String(group.index)}
           />
-        ))}
-      </ul>
+        )}
+      />
     </section>
-  );
-}
-
-function Headings({ second = false }: { readonly second?: boolean }) {
-  return (
-    <div className={styles.head} aria-hidden="true" data-second={second}>
-      <span>{say.groups.column.group}</span>
-      <span>{say.groups.column.students}</span>
-      <span className={styles.figure}>{say.groups.column.size}</span>
-      <span>{say.groups.column.rules}</span>
-    </div>
   );
 }

@@ -1,28 +1,28 @@
 'use client';
 
-import type { LineupRecord } from '@/schema/lineup';
-import type { SizingChoice } from '@/schema/lineup';
-import type { RuleRecord } from '@/schema/rule';
-import { changeSizing } from '@/store/actions/lineups';
-import { removeRule } from '@/store/actions/rules';
+import type { Bench } from '@/encode/bench';
+import { WHOLE, type RuleSource } from '@/encode/request';
+import type { SizingChoice } from '@/schema/recipe';
+import { changeRecipe } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
 import { say } from '@/messages';
 import { ClashPanel } from '../frame/ClashPanel';
 import type { NameOf } from '../frame/names';
+import { ruleSentence } from '../frame/ruleWords';
 import { sizingWithSize } from '../frame/sizingWithSize';
-import type { useShuffle } from '../frame/useShuffle';
+import { takeBack, withoutSource } from '../frame/takeBack';
+import type { Shuffle } from '../frame/useShuffle';
 import { useNotices } from '../primitives/notices';
 import styles from './ShuffleTrouble.module.css';
 
 interface ShuffleTroubleProps {
-  readonly lineup: LineupRecord;
-  readonly rules: readonly RuleRecord[];
-  readonly shuffle: ReturnType<typeof useShuffle>;
+  readonly bench: Bench;
+  readonly shuffle: Shuffle;
   readonly nameOf: NameOf;
 }
 
 /** What a shuffle could not do, and what to do about it; nothing while all is well. */
-export function ShuffleTrouble({ lineup, rules, shuffle, nameOf }: ShuffleTroubleProps) {
+export function ShuffleTrouble({ bench, shuffle, nameOf }: ShuffleTroubleProps) {
   const store = useStore();
   const { notify } = useNotices();
   const { state } = shuffle;
@@ -34,27 +34,32 @@ export function ShuffleTrouble({ lineup, rules, shuffle, nameOf }: ShuffleTroubl
     );
   }
   if (state.state !== 'clash') return null;
-  const drop = (rule: RuleRecord): void => {
-    removeRule(store, rule.id);
-    void shuffle.make({ rules: rules.filter(({ id }) => id !== rule.id) });
+  const drop = (source: RuleSource): void => {
+    takeBack(store, bench, source);
+    void shuffle.make(WHOLE, withoutSource(bench, source));
     notify({
       text: say.rules.removed,
       action: { label: say.frame.undoShort, run: () => void store.history.undo() },
     });
   };
   const makeWith = (sizing: SizingChoice): void => {
-    changeSizing(store, lineup.id, sizing);
-    void shuffle.make({ recipe: { ...lineup.recipe, sizing } });
+    const { lineup } = bench;
+    changeRecipe(store, lineup.id, { sizing });
+    void shuffle.make(WHOLE, {
+      ...bench,
+      lineup: { ...lineup, recipe: { ...lineup.recipe, sizing } },
+    });
   };
   return (
     <div className={styles.clash}>
       <ClashPanel
         result={state.result}
-        rules={state.rules}
+        sources={state.plan.sources}
+        sentenceOf={(source) => ruleSentence(source, bench.theClass, nameOf)}
         nameOf={nameOf}
         onDrop={drop}
         onGroups={(count) => makeWith({ by: 'count', count })}
-        onSize={(size) => makeWith(sizingWithSize(lineup, size))}
+        onSize={(size) => makeWith(sizingWithSize(bench.lineup, size))}
         onUseAnyway={shuffle.keepAnyway}
       />
     </div>

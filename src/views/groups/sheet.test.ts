@@ -1,74 +1,67 @@
-import { ClassId, LineupId, RuleId, StudentId, TakeId } from '@/schema/ids';
-import type { RuleRecord } from '@/schema/rule';
-import { newStudent, type StudentRecord } from '@/schema/student';
-import type { TakeRecord } from '@/schema/take';
+import { rule, student, take, testBench } from '@/encode/testBench';
+import type { Bench } from '@/encode/bench';
+import type { StudentRecord } from '@/schema/student';
+import { shortValues } from './shortValues';
 import { sheetOf } from './useSheet';
 
-const classId = ClassId.parse('c');
 const students: readonly StudentRecord[] = ['Ana', 'Bo', 'Caro', 'Dov', 'Eli'].map((name, i) =>
-  newStudent(StudentId.parse(name), classId, i, { name, email: '' }),
+  student(name, i),
 );
-const id = (name: string): StudentId => StudentId.parse(name);
-const rule = (
-  kind: RuleRecord['kind'],
-  names: string[],
-  until: string | null = null,
-): RuleRecord => ({
-  record: 'rule',
-  id: RuleId.parse(names.join('')),
-  classId,
-  kind,
-  studentIds: names.map(id),
-  reason: '',
-  until,
-  order: 1,
-});
-const take: TakeRecord = {
-  record: 'take',
-  id: TakeId.parse('t'),
-  lineupId: LineupId.parse('l'),
-  classId,
-  number: 1,
-  seed: 1,
-  dealt: null,
-  createdAt: '2026-01-01T00:00:00.000Z',
-  groups: [
-    { name: 'Alder', sign: 0, studentIds: [id('Ana'), id('Bo')] },
-    { name: 'Willow', sign: 1, studentIds: [id('Caro'), id('Gone')] },
-  ],
-};
-const day = '2026-11-24';
+const dealt = take(['Ana Bo', 'Caro Gone']);
+const sheet = (of: Partial<Bench>, all = students) =>
+  sheetOf(testBench({ students: all, bench: { take: dealt, ...of } }));
 
 test('those here and in no group stand aside; who has left the class is in no row', () => {
-  const sheet = sheetOf(take, students, [], day);
-  expect(sheet.aside.map(({ name }) => name)).toEqual(['Dov', 'Eli']);
-  expect(sheet.groups.map(({ students: row }) => row.map(({ name }) => name))).toEqual([
+  const { aside, groups } = sheet({});
+  expect(aside.map(({ name }) => name)).toEqual(['Dov', 'Eli']);
+  expect(groups.map(({ students: row }) => row.map(({ name }) => name))).toEqual([
     ['Ana', 'Bo'],
     ['Caro'],
   ]);
 });
 
 test('a broken rule is marked on its row, and only while it is in force and both are here', () => {
-  const apart = rule('apart', ['Ana', 'Bo']);
-  const brokenIn = (all: readonly StudentRecord[], rules: RuleRecord[]) =>
-    sheetOf(take, all, rules, day).groups.map(({ broken }) => broken.length);
-  expect(brokenIn(students, [apart])).toEqual([1, 0]);
-  expect(brokenIn(students, [rule('apart', ['Ana', 'Bo'], day)])).toEqual([1, 0]);
-  expect(brokenIn(students, [rule('apart', ['Ana', 'Bo'], '2026-11-23')])).toEqual([0, 0]);
-  const away = students.map((student) => ({ ...student, here: student.name !== 'Bo' }));
-  expect(brokenIn(away, [apart])).toEqual([0, 0]);
-  expect(sheetOf(take, away, [], day).groups[0]?.size).toBe(1);
+  const broken = (until: string | null, all = students) =>
+    sheet({ rules: [rule('apart', 'Ana Bo', until)] }, all).groups.map((one) => one.broken.length);
+  expect(broken(null)).toEqual([1, 0]);
+  expect(broken('2026-11-24')).toEqual([1, 0]);
+  expect(broken('2026-11-23')).toEqual([0, 0]);
+  const away = students.map((one) => ({ ...one, here: one.name !== 'Bo' }));
+  expect(broken(null, away)).toEqual([0, 0]);
+  expect(sheet({}, away).groups[0]?.size).toBe(1);
 });
 
 test('students to be together are broken where they stand in two groups, not while one stands aside', () => {
-  expect(
-    sheetOf(take, students, [rule('together', ['Ana', 'Caro'])], day).groups.flatMap(
-      ({ broken }) => broken,
-    ),
-  ).toHaveLength(1);
-  expect(
-    sheetOf(take, students, [rule('together', ['Ana', 'Dov'])], day).groups.flatMap(
-      ({ broken }) => broken,
-    ),
-  ).toHaveLength(0);
+  const broken = (names: string) =>
+    sheet({ rules: [rule('together', names)] }).groups.flatMap((one) => one.broken);
+  expect(broken('Ana Caro')).toHaveLength(1);
+  expect(broken('Ana Dov')).toHaveLength(0);
+});
+
+test('a limit of the recipe is broken where a group has too few, but not in a group with nobody yet', () => {
+  const swimmers = students.map((one) => ({ ...one, details: { swims: one.name === 'Ana' } }));
+  const bench = testBench({
+    students: swimmers,
+    theClass: { details: [{ id: 'swims', name: 'swims', kind: 'yesNo', levels: [] }] },
+    recipe: { limits: [{ kind: 'atLeast', detail: 'swims', value: 'yes', count: 1 }] },
+    bench: { take: take(['Ana Bo', 'Caro', '']) },
+  });
+  expect(sheetOf(bench).groups.map(({ broken }) => broken.length)).toEqual([0, 1, 0]);
+});
+
+test.each([
+  [
+    ['Arabic', 'Malayalam', 'Māori', 'Spanish'],
+    ['A', 'Ma', 'Mā', 'S'],
+  ],
+  [
+    ['new', 'some', 'seasoned'],
+    ['N', 'So', 'Se'],
+  ],
+  [
+    ['yes', 'no'],
+    ['Y', 'N'],
+  ],
+])('values %j are told apart by the fewest letters', (values, letters) => {
+  expect(shortValues(values)).toEqual(letters);
 });

@@ -1,67 +1,145 @@
 'use client';
 
-import { useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
+import type { Bench } from '@/encode/bench';
 import type { StudentId } from '@/schema/ids';
 import { say } from '@/messages';
-import { moveStudents } from '@/store/actions/takes';
+import { moveStudents, swapStudents } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
-import type { TakeRecord } from '@/schema/take';
 import { useNotices } from '../primitives/notices';
 import type { NameOf } from '../frame/names';
+import { ruleSentence } from '../frame/ruleWords';
+import type { Guard } from './useGuard';
 import { sheetOf, type Sheet } from './useSheet';
-import type { RuleRecord } from '@/schema/rule';
-import type { StudentRecord } from '@/schema/student';
-import { today } from '../frame/today';
 
-interface SelectionInput {
-  readonly take: TakeRecord | undefined;
-  readonly sheet: Sheet;
-  readonly students: readonly StudentRecord[];
-  readonly rules: readonly RuleRecord[];
-  readonly nameOf: NameOf;
+/** Students, or groups by their rows; never both. */
+export interface Selected {
+  readonly students: readonly StudentId[];
+  readonly groups: readonly number[];
 }
 
-/** Who is selected, and how the selected or any other student is moved; every move is spoken. */
-export function useSelection({ take, sheet, students, rules, nameOf }: SelectionInput) {
+const NOTHING: Selected = { students: [], groups: [] };
+
+interface SelectionInput {
+  readonly bench: Bench;
+  readonly sheet: Sheet;
+  readonly nameOf: NameOf;
+  readonly guard: Guard;
+}
+
+/** Who or what is selected, and how students are moved; every move is spoken. */
+export function useSelection({ bench, sheet, nameOf, guard }: SelectionInput) {
   const store = useStore();
   const { announce } = useNotices();
-  const [selected, setSelected] = useState<StudentId | null>(null);
+  const [chosen, setChosen] = useState<Selected>(NOTHING);
+  /** Whether presses add to the selection: what Shift does, for who has no such key. */
+  const [adding, setAdding] = useState(false);
+  const { take } = bench;
+  const selected = stillThere(chosen, sheet);
+  const following = useRef<StudentId | null>(null);
+  // Not beside flushSync below: a page that is not listening to its store yet draws the change after it.
+  useLayoutEffect(() => {
+    if (following.current !== null) focusTile(following.current);
+    following.current = null;
+  }, [take]);
 
   const groupOf = (id: StudentId): number | null =>
     sheet.groups.find((group) => group.students.some((student) => student.id === id))?.index ??
     null;
 
-  /** To the group of a number from 0, or aside for null. */
-  const move = (id: StudentId, target: number | null): void => {
-    if (!take || groupOf(id) === target) return;
-    const focused = isFocused(id);
+  /** Runs a change of the shown take with the focus kept on the tile it was on, and says what came of it. */
+  const regroup = (concerned: readonly StudentId[], run: () => void, told: string): void => {
+    if (!take) return;
+    following.current = concerned.find(isFocused) ?? null;
     // Drawn at once, so that the focus is on the tile again before the next key comes.
-    flushSync(() => moveStudents(store, take.id, [id], target));
-    if (focused) focusTile(id);
-    const moved = store.records.get('take', take.id);
-    const after = sheetOf(moved, students, rules, today());
-    const broken = after.groups.flatMap((group) => group.broken);
-    const concerned = broken.filter(({ rule }) => rule.studentIds.includes(id));
+    flushSync(run);
+    const after = sheetOf({ ...bench, take: store.records.get('take', take.id) });
+    const broken = after.groups
+      .flatMap((group) => group.broken)
+      .filter(({ studentIds, source }) =>
+        [...studentIds, ...(source.from === 'rule' ? source.rule.studentIds : [])].some((id) =>
+          concerned.includes(id),
+        ),
+      )
+      .map(({ source }) => ruleSentence(source, bench.theClass, nameOf));
     announce(
-      say.groups.moved(
-        nameOf(id),
-        target === null ? null : (after.groups[target]?.name ?? ''),
-        concerned.map(({ rule }) => say.rules.sentence(rule.kind, rule.studentIds.map(nameOf))),
+      [told, ...(broken.length > 0 ? [say.groups.notKept([...new Set(broken)])] : [])].join(' '),
+    );
+  };
+
+  /** To the group of a row, or aside for null. */
+  const move = (ids: readonly StudentId[], target: number | null): void => {
+    const moving = ids.filter((id) => groupOf(id) !== target);
+    if (!take || moving.length === 0) return;
+    const group = target === null ? null : (sheet.groups[target]?.name ?? '');
+    const next = take.groups.map(({ studentIds }, row) => [
+      ...studentIds.filter((id) => !moving.includes(id)),
+      ...(row === target ? moving : []),
+    ]);
+    guard.ask(next, () =>
+      regroup(
+        moving,
+        () => moveStudents(store, take.id, moving, target),
+        say.groups.moved(moving.map(nameOf), group),
       ),
     );
   };
 
+  const swap = (one: StudentId, two: StudentId): void => {
+    if (!take || one === two || groupOf(one) === groupOf(two)) return;
+    const other = (id: StudentId): StudentId => (id === one ? two : id === two ? one : id);
+    guard.ask(
+      take.groups.map(({ studentIds }) => studentIds.map(other)),
+      () =>
+        regroup(
+          [one, two],
+          () => swapStudents(store, take.id, one, two),
+          say.groups.swapped(nameOf(one), nameOf(two)),
+        ),
+    );
+  };
+
   return {
-    selected,
+    ...selected,
+    /** The one selected student, or null. */
+    student: selected.students.length === 1 ? (selected.students[0] ?? null) : null,
     groupOf,
     move,
-    select: (id: StudentId | null) => setSelected(id),
-    toggle: (id: StudentId) => setSelected((now) => (now === id ? null : id)),
+    swap,
+    clear: () => {
+      setChosen(NOTHING);
+      setAdding(false);
+    },
+    adding,
+    setAdding,
+    /** Selects a student alone, or with those selected already; a selected one no more. */
+    toggle: (id: StudentId, more: boolean) =>
+      setChosen({ students: toggled(selected.students, id, more || adding), groups: [] }),
+    toggleGroup: (row: number, more: boolean) =>
+      setChosen({ students: [], groups: toggled(selected.groups, row, more || adding) }),
+    selectStudents: (students: readonly StudentId[]) => setChosen({ students, groups: [] }),
   };
 }
 
 export type Selection = ReturnType<typeof useSelection>;
+
+function toggled<T>(chosen: readonly T[], one: T, more: boolean): readonly T[] {
+  if (chosen.includes(one)) return more ? chosen.filter((other) => other !== one) : [];
+  return more ? [...chosen, one] : [one];
+}
+
+/** What was selected and is still on the sheet. */
+function stillThere({ students, groups }: Selected, sheet: Sheet): Selected {
+  if (students.length + groups.length === 0) return NOTHING;
+  const there = new Set<string>(
+    [...sheet.groups.flatMap((group) => group.students), ...sheet.aside].map(({ id }) => id),
+  );
+  return {
+    students: students.filter((id) => there.has(id)),
+    groups: groups.filter((row) => row < sheet.groups.length),
+  };
+}
 
 function isFocused(id: StudentId): boolean {
   const { activeElement } = document;

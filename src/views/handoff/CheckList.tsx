@@ -5,10 +5,11 @@ import PriorityHighRounded from '@mui/icons-material/PriorityHighRounded';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { isAddress } from '@/formats/address';
-import { say } from '@/messages';
+import { sayOut } from '@/messages/out';
 import type { ClassId } from '@/schema/ids';
 import type { StudentRecord } from '@/schema/student';
 import type { TakeRecord } from '@/schema/take';
+import { Spoken } from '../primitives/Spoken';
 import styles from './HandOffView.module.css';
 
 interface CheckListProps {
@@ -27,30 +28,30 @@ export function CheckList({ take, students, classId }: CheckListProps) {
   const noAddress = going.filter(({ email }) => email === '');
   const malformed = going.filter(({ email }) => email !== '' && !isAddress(email));
   const names = (list: readonly StudentRecord[]): string[] => list.map(({ name }) => name);
-  const roster = <Link href={`/c/${classId}/roster`}>{say.handoff.mend}</Link>;
+  const roster = <Link href={`/c/${classId}/roster`}>{sayOut.handoff.mend}</Link>;
   return (
     <section aria-labelledby="before">
       <h3 id="before" className={styles.subtitle}>
-        {say.handoff.before}
+        {sayOut.handoff.before}
       </h3>
       <ul className={styles.checks}>
-        <Check good>{say.handoff.going(going.length, take.groups.length)}</Check>
-        {aside.length > 0 && <Check>{say.handoff.aside(names(aside))}</Check>}
-        {away.length > 0 && <Check>{say.handoff.away(names(away))}</Check>}
+        <Check good>{sayOut.handoff.going(going.length, take.groups.length)}</Check>
+        {aside.length > 0 && <Check>{sayOut.handoff.aside(names(aside))}</Check>}
+        {away.length > 0 && <Check>{sayOut.handoff.away(names(away))}</Check>}
         {malformed.length > 0 && (
           <Check>
-            {say.handoff.malformed(names(malformed))} {roster}
+            {sayOut.handoff.malformed(names(malformed))} {roster}
           </Check>
         )}
         {noAddress.length > 0 && (
           <Check>
-            {say.handoff.noAddress(names(noAddress))} {roster}
+            {sayOut.handoff.noAddress(names(noAddress))} {roster}
           </Check>
         )}
         {malformed.length + noAddress.length === 0 && (
-          <Check good>{say.handoff.allAddresses}</Check>
+          <Check good>{sayOut.handoff.allAddresses}</Check>
         )}
-        <Check good>{say.handoff.nothingQuiet}</Check>
+        <Check good>{sayOut.handoff.nothingQuiet}</Check>
       </ul>
     </section>
   );
@@ -67,7 +68,7 @@ function Check({
     <li className={styles.point} data-good={good}>
       {good ? <CheckRounded aria-hidden="true" /> : <PriorityHighRounded aria-hidden="true" />}
       <p>
-        {!good && <span className={styles.spoken}>{say.handoff.attention}</span>}
+        {!good && <Spoken>{sayOut.handoff.attention}</Spoken>}
         {children}
       </p>
     </li>

@@ -1,8 +1,7 @@
 'use client';
 
-import Button from '@mui/material/Button';
-import Link from 'next/link';
-import { say } from '@/messages';
+import { LinkButton } from '../primitives/Button';
+import { sayOut } from '@/messages/out';
 import { classById, rollOf, shownTake } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import type { LineupRecord } from '@/schema/lineup';
@@ -27,26 +26,26 @@ export function HandOffView() {
   if (!lineup || !take || !theClass) {
     return (
       <div className={styles.empty}>
-        <p>{say.handoff.empty}</p>
-        <Button variant="contained" component={Link} href={`/c/${classId}/groups`}>
-          {say.handoff.toGroups}
-        </Button>
+        <p>{sayOut.handoff.empty}</p>
+        <LinkButton variant="contained" href={`/c/${classId}/groups`}>
+          {sayOut.handoff.toGroups}
+        </LinkButton>
       </div>
     );
   }
   const shown = lineupOut(take, students);
   return (
     <div className={styles.handoff}>
-      <h2 className={styles.title}>{say.handoff.title(lineup.name)}</h2>
+      <h2 className={styles.title}>{sayOut.handoff.title(lineup.name)}</h2>
       <Outlets
         out={lineupOut(take, real)}
-        fileStem={say.handoff.fileStem(theClass.name, lineup.name)}
+        fileStem={sayOut.handoff.fileStem(theClass.name, lineup.name)}
       />
       <div className={styles.lower}>
         <CheckList take={take} students={students} classId={classId} />
         <section aria-labelledby="leaves">
           <h3 id="leaves" className={styles.subtitle}>
-            {say.handoff.leaves}
+            {sayOut.handoff.leaves}
           </h3>
           <ul className={styles.groups}>
             {shown.groups.map(({ name, members }, index) => (

@@ -12,6 +12,7 @@ import {
   type LineupOut,
 } from '@/formats/lineupOut';
 import { say } from '@/messages';
+import { sayOut } from '@/messages/out';
 import { download } from '../frame/download';
 import { useNotices } from '../primitives/notices';
 import { copyTable, copyText } from './clipboard';
@@ -27,17 +28,17 @@ interface OutletsProps {
 export function Outlets({ out, fileStem }: OutletsProps) {
   const { notify } = useNotices();
   const save = (kind: 'rooms' | 'byGroup' | 'byName', text: string): void => {
-    const name = `${fileStem}-${say.handoff.fileEnd[kind]}.csv`;
+    const name = `${fileStem}-${sayOut.handoff.fileEnd[kind]}.csv`;
     download(name, text, 'text/csv;charset=utf-8');
-    notify({ text: say.handoff.saved(name) });
+    notify({ text: sayOut.handoff.saved(name) });
   };
   const copied = (done: Promise<void>): void => {
     done.then(
-      () => notify({ text: say.handoff.copied }),
-      () => notify({ text: say.handoff.notCopied }),
+      () => notify({ text: sayOut.handoff.copied }),
+      () => notify({ text: sayOut.handoff.notCopied }),
     );
   };
-  const { headings } = say.handoff;
+  const { headings } = sayOut.handoff;
   const outlets = [
     { key: 'rooms', run: () => save('rooms', roomsCsv(out, headings)) },
     { key: 'byGroup', run: () => save('byGroup', byGroupCsv(out, headings)) },
@@ -51,8 +52,8 @@ export function Outlets({ out, fileStem }: OutletsProps) {
         <li key={key}>
           <button type="button" className={styles.outlet} onClick={run}>
             {key === 'text' || key === 'table' ? <ContentCopyRounded /> : <DownloadRounded />}
-            <span className={styles.what}>{say.handoff.outlet[key].title}</span>
-            <span className={styles.how}>{say.handoff.outlet[key].holds}</span>
+            <span className={styles.what}>{sayOut.handoff.outlet[key].title}</span>
+            <span className={styles.how}>{sayOut.handoff.outlet[key].holds}</span>
           </button>
         </li>
       ))}

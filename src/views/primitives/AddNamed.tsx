@@ -1,6 +1,6 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from './Button';
 import { useRef, useState } from 'react';
 import { NameField } from './NameField';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from './Button';
 import Snackbar from '@mui/material/Snackbar';
 
 export interface Notice {
@@ -31,7 +31,7 @@ export function NoticeBar({ notice, open, onClose }: NoticeBarProps) {
       action={
         action && (
           <Button
-            color="inherit"
+            variant="inherit"
             size="small"
             onClick={() => {
               onClose();

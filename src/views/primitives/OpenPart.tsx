@@ -1,6 +1,6 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from './Button';
 import ClickAwayListener from '@mui/material/ClickAwayListener';
 import type { ReactNode } from 'react';
 import styles from './OpenPart.module.css';

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import type { Notice } from './NoticeBar';
-import styles from './notices.module.css';
+import { Spoken } from './Spoken';
 
 interface Notices {
   /** Shows a line at the foot of the page for a while, with at most one thing to do about it. */
@@ -36,9 +36,9 @@ export function NoticeProvider({ children }: { readonly children: ReactNode }) {
     <NoticeContext.Provider value={notices}>
       {children}
       {/* A space more or less each turn: the same sentence twice is then spoken twice. */}
-      <div role="status" aria-live="polite" className={styles.spoken}>
+      <Spoken role="status" aria-live="polite">
         {spoken.text + (spoken.turn % 2 === 1 ? '\u00a0' : '')}
-      </div>
+      </Spoken>
       {shown && (
         <NoticeBar
           key={shown.key}

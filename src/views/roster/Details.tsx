@@ -1,6 +1,6 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import dynamic from 'next/dynamic';
 import { useId, useState } from 'react';
 import { readNumber, readYesNo } from '@/formats/roster/values';

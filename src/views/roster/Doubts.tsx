@@ -1,6 +1,6 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import { Children, type ReactNode } from 'react';
 import type { SkipReason, WarningKind } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';

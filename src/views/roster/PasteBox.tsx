@@ -1,7 +1,7 @@
 'use client';
 
 import UploadFileRounded from '@mui/icons-material/UploadFileRounded';
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import { useId, useRef, useState, type DragEvent } from 'react';
 import type { Encoding } from '@/formats/roster/decode';
 import { say } from '@/messages';
@@ -145,6 +145,8 @@ function FileChoices({ pasted }: { readonly pasted: PastedListState }) {
               <input
                 type="checkbox"
                 checked={file.chosen.includes(title)}
+                // Of no class at all there would be nothing to take in.
+                disabled={file.chosen.length === 1 && file.chosen[0] === title}
                 onChange={(event) =>
                   pasted.chooseClasses(
                     file.classes.filter((one) =>

@@ -1,7 +1,6 @@
 'use client';
 
-import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Button, LinkButton } from '../primitives/Button';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import { addStudent, setTakesPart } from '@/store/actions/students';
@@ -93,10 +92,10 @@ export function RosterBar(props: RosterBarProps) {
         value={String(table.getState().globalFilter ?? '')}
         onChange={(event) => table.setGlobalFilter(event.target.value)}
       />
-      <Button size="small" variant="contained" component={Link} href={`/c/${theClass.id}/groups`}>
+      <LinkButton size="small" variant="contained" href={`/c/${theClass.id}/groups`}>
         {sayRoster.roster.toGroups}
         <KeyHint>{'G'}</KeyHint>
-      </Button>
+      </LinkButton>
       {filters.length > 0 && (
         <p className={styles.filters}>
           {filters.map(({ id, value }) => (

@@ -1,8 +1,8 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import { rosterCsv, rosterWorkbook, type RosterOut } from '@/formats/rosterOut';
-import { say } from '@/messages';
+import { sayOut } from '@/messages/out';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
@@ -22,9 +22,9 @@ export function RosterFiles({ theClass, students }: RosterFilesProps) {
   const store = useStore();
   const { notify } = useNotices();
   const save = (ending: string, content: string | Blob, type: string): void => {
-    const name = `${say.handoff.fileStem(theClass.name, '')}.${ending}`;
+    const name = `${sayOut.handoff.fileStem(theClass.name, '')}.${ending}`;
     download(name, content, type);
-    notify({ text: say.handoff.saved(name) });
+    notify({ text: sayOut.handoff.saved(name) });
   };
   return (
     <div className={styles.files}>

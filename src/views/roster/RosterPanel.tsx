@@ -1,10 +1,11 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import CloseRounded from '@mui/icons-material/CloseRounded';
 import Switch from '@mui/material/Switch';
 import { useId, useState, type ReactNode } from 'react';
 import { say } from '@/messages';
+import { sayShelf } from '@/messages/shelf';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import { BY_SECTION, filtersOn, valueKey } from '@/schema/presence';
@@ -119,7 +120,7 @@ function LeaveOuts({ theClass, students }: PartProps) {
                 }
               />
               <span className={styles.grow}>
-                {sentence(filter)} <span className={styles.dim}>{say.shelf.students(count)}</span>
+                {sentence(filter)} <span className={styles.dim}>{sayShelf.students(count)}</span>
               </span>
               <IconPress
                 label={sayRoster.roster.forgetFilter(sentence(filter))}
@@ -238,7 +239,7 @@ function Sections({ theClass, students }: PartProps) {
               />
             </span>
             <span className={styles.dim}>
-              {say.shelf.students(students.filter(({ sectionId }) => sectionId === id).length)}
+              {sayShelf.students(students.filter(({ sectionId }) => sectionId === id).length)}
             </span>
             <IconPress
               label={sayRoster.roster.removeSection(name)}

@@ -1,6 +1,6 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import { useId, useState, type ReactNode } from 'react';
 import { say } from '@/messages';
 import { sayRoster } from '@/messages/roster';

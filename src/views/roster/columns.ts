@@ -3,6 +3,7 @@ import { say } from '@/messages';
 import type { ClassRecord, Detail } from '@/schema/classRecord';
 import { valueKey } from '@/schema/presence';
 import type { StudentRecord } from '@/schema/student';
+import { plainWords } from '../frame/plainWords';
 
 /** What a row of the table is about. */
 export interface RosterRow {
@@ -141,9 +142,9 @@ function compare(
 
 /** Whether a row is sought: every word stands somewhere in what its columns say, accents aside. */
 export const isSought: FilterFn<RosterRow> = (row, _id, sought: string) => {
-  const words = plain(sought).split(' ').filter(Boolean);
+  const words = plainWords(sought).split(' ').filter(Boolean);
   const { student } = row.original;
-  const text = plain(
+  const text = plainWords(
     [student.name, student.givenName, student.familyName, student.preferredName]
       .concat(student.email, student.externalId, student.note)
       .concat(row.getAllCells().map((cell) => String(cell.getValue())))
@@ -151,7 +152,3 @@ export const isSought: FilterFn<RosterRow> = (row, _id, sought: string) => {
   );
   return words.every((word) => text.includes(word));
 };
-
-function plain(text: string): string {
-  return text.normalize('NFD').replace(/\p{M}/gu, '').toLocaleLowerCase(say.language).trim();
-}

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Encoding } from '@/formats/roster/decode';
 import { proposeReading } from '@/formats/roster/reading';
 import { plainWords } from '@/formats/roster/text';
@@ -57,7 +57,6 @@ export function useRosterReading(field: string) {
   }, [client, short, text]);
   const blank = text.trim() === '';
   const read = blank ? null : (atOnce ?? last?.read ?? null);
-  const upToDate = short || last?.text === text;
 
   const [changed, setChanged] = useState<Changed | null>(null);
   const table = read?.ok ? read.table : null;
@@ -70,6 +69,8 @@ export function useRosterReading(field: string) {
 
   const [file, setFile] = useState<OpenedFile | null>(null);
   const [fileTrouble, setFileTrouble] = useState('');
+  const lastOpening = useRef(0);
+  const [opening, setOpening] = useState(false);
   const write = useCallback(
     (next: string): void => {
       setFileTrouble('');
@@ -82,9 +83,14 @@ export function useRosterReading(field: string) {
     bytes: Uint8Array,
     options: { encoding?: Encoding; classes?: readonly string[] } = {},
   ): Promise<void> => {
+    const turn = ++lastOpening.current;
+    setOpening(true);
     const result = await client
       .fileAsText(bytes, options)
       .catch((): FileText => ({ ok: false, error: { code: 'binary' } }));
+    // What was asked for since then stands.
+    if (turn !== lastOpening.current) return;
+    setOpening(false);
     if (!result.ok) {
       setFileTrouble(`${name}: ${sayRoster.rosterErrorSentence(result.error)}`);
       return;
@@ -98,8 +104,8 @@ export function useRosterReading(field: string) {
   };
   return {
     text,
-    /** False while a newer text is still being read. */
-    upToDate,
+    /** False while a newer text, or a file in another way, is still being read. */
+    upToDate: !opening && (short || last?.text === text),
     roster,
     table,
     reading,
@@ -114,10 +120,15 @@ export function useRosterReading(field: string) {
     open: async (opened: File): Promise<void> =>
       openBytes(opened.name, new Uint8Array(await opened.arrayBuffer())),
     readAs: (encoding: Encoding): void => {
-      if (file) void openBytes(file.name, file.bytes, { encoding });
+      if (!file) return;
+      // The choice is seen at once, the reading of it follows.
+      setFile({ ...file, encoding });
+      void openBytes(file.name, file.bytes, { encoding });
     },
     chooseClasses: (classes: readonly string[]): void => {
-      if (file) void openBytes(file.name, file.bytes, { classes });
+      if (!file) return;
+      setFile({ ...file, chosen: classes });
+      void openBytes(file.name, file.bytes, { classes });
     },
     setColumn: (column: number, next: Partial<ColumnReading>): void => {
       if (!reading || !table) return;

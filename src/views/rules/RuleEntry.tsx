@@ -1,7 +1,7 @@
 'use client';
 
 import Autocomplete from '@mui/material/Autocomplete';
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import TextField from '@mui/material/TextField';
 import { useRef, useState } from 'react';
 import { say } from '@/messages';
@@ -15,6 +15,7 @@ import { Choice } from '../primitives/Choice';
 import { KeyHint } from '../primitives/KeyHint';
 import { useNotices } from '../primitives/notices';
 import styles from './RuleEntry.module.css';
+import { isKind, RULE_KINDS, wordsFor, type RuleWord } from './ruleLine';
 
 interface RuleEntryProps {
   readonly classId: ClassId;
@@ -22,33 +23,42 @@ interface RuleEntryProps {
   readonly nameOf: NameOf;
 }
 
-const KINDS: readonly RuleKindName[] = ['apart', 'together'];
-
-/** Quick entry: the kind, two or more names with completion, and Enter on the empty field adds the rule. */
+/**
+ * Quick entry by typing: names with completion, and the kind as a word among them, which adds the rule once there are
+ * two. The kind can also be chosen beforehand; then Enter on the empty field adds.
+ */
 export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
   const store = useStore();
   const { announce } = useNotices();
   const [kind, setKind] = useState<RuleKindName>('apart');
-  const [chosen, setChosen] = useState<readonly StudentRecord[]>([]);
+  // Handed on as it is: a copy would read as another value, at which the field drops what is typed.
+  const [chosen, setChosen] = useState<StudentRecord[]>([]);
   const [typed, setTyped] = useState('');
   const input = useRef<HTMLInputElement>(null);
   const ready = chosen.length >= 2;
+  const sentenceOf = (of: RuleKindName): string =>
+    say.rules.sentence(
+      of,
+      chosen.map(({ id }) => nameOf(id)),
+    );
 
-  const add = (): void => {
+  const add = (wanted: RuleKindName): void => {
     if (!ready) return;
     const ids = chosen.map(({ id }) => id);
-    addRule(store, classId, kind, ids);
-    announce(say.rules.added(say.rules.sentence(kind, ids.map(nameOf))));
+    addRule(store, classId, wanted, ids);
+    announce(say.rules.added(say.rules.sentence(wanted, ids.map(nameOf))));
     setChosen([]);
     setTyped('');
     input.current?.focus();
   };
+  const words: readonly RuleWord[] = [...students, ...RULE_KINDS];
   return (
     <div className={styles.entry}>
       <Choice
+        inline
         legend={say.rules.kindLegend}
         value={kind}
-        options={KINDS.map((value) => ({ value, label: say.rules.kind[value] }))}
+        options={RULE_KINDS.map((value) => ({ value, label: say.rules.kind[value] }))}
         onChange={setKind}
       />
       <Autocomplete
@@ -56,19 +66,34 @@ export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
         autoHighlight
         openOnFocus={false}
         filterSelectedOptions
-        options={students}
-        value={[...chosen]}
+        options={words}
+        filterOptions={(_, { inputValue }) => [...wordsFor(inputValue, students, chosen)]}
+        value={chosen}
         inputValue={typed}
-        getOptionLabel={({ name }) => name}
-        getOptionKey={({ id }) => id}
-        isOptionEqualToValue={(one, other) => one.id === other.id}
+        getOptionLabel={(word) => (isKind(word) ? say.rules.kindWord[word] : word.name)}
+        getOptionKey={(word) => (isKind(word) ? word : word.id)}
+        isOptionEqualToValue={(one, other) => one === other}
+        renderOption={({ key, ...props }, word) => (
+          <li key={key} {...props} data-kind={isKind(word)}>
+            {!isKind(word)
+              ? word.name
+              : ready
+                ? say.rules.addSentence(sentenceOf(word))
+                : say.rules.keep(word)}
+          </li>
+        )}
         noOptionsText={say.rules.nobody}
-        onChange={(_, next) => setChosen(next)}
+        onChange={(_, next) => {
+          const typedKind = next.find(isKind);
+          if (typedKind === undefined) setChosen(next.filter((word) => typeof word !== 'string'));
+          else if (ready) add(typedKind);
+          else setKind(typedKind);
+        }}
         onInputChange={(_, next) => setTyped(next)}
         onKeyDown={(event) => {
           if (event.key !== 'Enter' || typed !== '' || !ready) return;
           event.preventDefault();
-          add();
+          add(kind);
         }}
         slotProps={{ chip: { className: styles.chip ?? '', size: 'medium' } }}
         renderInput={(params) => (
@@ -82,15 +107,8 @@ export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
         )}
       />
       <div className={styles.foot}>
-        <Button variant="contained" disabled={!ready} onClick={add}>
-          {ready
-            ? say.rules.addSentence(
-                say.rules.sentence(
-                  kind,
-                  chosen.map(({ id }) => nameOf(id)),
-                ),
-              )
-            : say.rules.add}
+        <Button variant="contained" disabled={!ready} onClick={() => add(kind)}>
+          {ready ? say.rules.addSentence(sentenceOf(kind)) : say.rules.add}
           {ready && <KeyHint>{'↵'}</KeyHint>}
         </Button>
       </div>

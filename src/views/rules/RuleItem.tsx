@@ -1,43 +1,78 @@
 'use client';
 
 import CloseRounded from '@mui/icons-material/CloseRounded';
-import Button from '@mui/material/Button';
 import { say } from '@/messages';
+import { sayRules } from '@/messages/rules';
 import type { RuleRecord } from '@/schema/rule';
-import { setRuleKind } from '@/store/actions/rules';
+import { editRule, removeRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
 import type { NameOf } from '../frame/names';
-import { RuleSign } from './RuleSign';
+import { today } from '../frame/today';
+import { Button } from '../primitives/Button';
 import { IconPress } from '../primitives/IconPress';
+import { InPlaceText } from '../primitives/InPlaceText';
+import { useNotices } from '../primitives/notices';
+import { RuleSign } from './RuleSign';
 import styles from './RulesView.module.css';
 
 interface RuleItemProps {
   readonly rule: RuleRecord;
   readonly nameOf: NameOf;
-  readonly onRemove: () => void;
 }
 
-export function RuleItem({ rule, nameOf, onRemove }: RuleItemProps) {
+/** One rule as a sentence, with its private reason and its last day, all changed where they stand. */
+export function RuleItem({ rule, nameOf }: RuleItemProps) {
   const store = useStore();
+  const { notify } = useNotices();
   const names = rule.studentIds.map(nameOf);
   const sentence = say.rules.sentence(rule.kind, names);
   const other = rule.kind === 'apart' ? 'together' : 'apart';
-  const facts = [rule.until && say.rules.until(rule.until), rule.reason].filter(Boolean);
+  const over = rule.until !== null && rule.until < today();
+  const remove = (): void => {
+    removeRule(store, rule.id);
+    notify({
+      text: say.rules.removed,
+      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
+    });
+  };
   return (
-    <li className={styles.item}>
+    <li className={styles.item} data-over={over}>
       <RuleSign kind={rule.kind} />
       <div className={styles.words}>
         <p className={styles.sentence}>{sentence}</p>
-        {facts.length > 0 && <p className={styles.quiet}>{facts.join(' · ')}</p>}
+        <div className={styles.facts}>
+          <InPlaceText
+            value={rule.reason}
+            label={sayRules.reason}
+            placeholder={sayRules.reasonEmpty}
+            mayBeEmpty
+            onChange={(reason) => editRule(store, rule.id, { reason })}
+          />
+          <label className={styles.until}>
+            <span>
+              {rule.until === null
+                ? sayRules.untilEmpty
+                : over
+                  ? sayRules.ended
+                  : say.rules.until(rule.until)}
+            </span>
+            <input
+              type="date"
+              aria-label={`${sayRules.until}: ${sentence}`}
+              value={rule.until ?? ''}
+              onChange={(event) => editRule(store, rule.id, { until: event.target.value || null })}
+            />
+          </label>
+          <Button
+            variant="line"
+            onClick={() => editRule(store, rule.id, { kind: other })}
+            aria-label={say.rules.turnInto(other, sentence)}
+          >
+            {say.rules.turn[other]}
+          </Button>
+        </div>
       </div>
-      <Button
-        size="small"
-        onClick={() => setRuleKind(store, rule.id, other)}
-        aria-label={say.rules.turnInto(other, sentence)}
-      >
-        {say.rules.turn[other]}
-      </Button>
-      <IconPress label={say.rules.remove(sentence)} onPress={onRemove}>
+      <IconPress label={say.rules.remove(sentence)} onPress={remove}>
         <CloseRounded fontSize="small" />
       </IconPress>
     </li>

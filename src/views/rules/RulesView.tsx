@@ -1,41 +1,42 @@
 'use client';
 
+import dynamic from 'next/dynamic';
+import type { Bench } from '@/encode/bench';
+import type { RuleSource } from '@/encode/request';
 import { say } from '@/messages';
-import type { RuleRecord } from '@/schema/rule';
-import { changeSizing } from '@/store/actions/lineups';
-import { removeRule } from '@/store/actions/rules';
-import { rulesOf } from '@/store/queries';
+import type { ClassId } from '@/schema/ids';
+import type { LineupRecord } from '@/schema/lineup';
+import { changeRecipe } from '@/store/actions/lineups';
+import { classById, rulesOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { ClashPanel } from '../frame/ClashPanel';
-import { useTileNames } from '../frame/names';
+import { useTileNames, type NameOf } from '../frame/names';
+import { ruleSentence } from '../frame/ruleWords';
+import { takeBack } from '../frame/takeBack';
+import { useBench } from '../frame/useBench';
 import { useClassId } from '../frame/useClassId';
 import { useRoll } from '../frame/students';
 import { sizingWithSize } from '../frame/sizingWithSize';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { useNotices } from '../primitives/notices';
-import { RuleEntry } from './RuleEntry';
 import { RuleItem } from './RuleItem';
 import styles from './RulesView.module.css';
 import { useFeasibility } from './useFeasibility';
 
+const RuleEntry = dynamic(() => import('./RuleEntry').then((module) => module.RuleEntry), {
+  ssr: false,
+  loading: () => <div className={styles.entryPlace} />,
+});
+const PeopleMatrix = dynamic(() => import('./PeopleMatrix').then((module) => module.PeopleMatrix), {
+  ssr: false,
+});
+
 /** The quiet rules: who is kept apart, who together, and whether all of it can hold. */
 export function RulesView() {
-  const store = useStore();
   const classId = useClassId();
   const students = useRoll(classId);
-  const rules = useQuery(rulesOf, classId);
   const lineup = useOpenLineup();
   const nameOf = useTileNames(students);
-  const { notify } = useNotices();
-  const check = useFeasibility(lineup, students, rules);
-
-  const remove = (rule: RuleRecord): void => {
-    removeRule(store, rule.id);
-    notify({
-      text: say.rules.removed,
-      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-    });
-  };
   return (
     <div className={styles.rules}>
       <section className={styles.write} aria-labelledby="rules-title">
@@ -48,30 +49,10 @@ export function RulesView() {
           students={students.filter(({ left }) => left === null)}
           nameOf={nameOf}
         />
-        {rules.length === 0 ? (
-          <p className={styles.none}>{say.rules.none}</p>
-        ) : (
-          <ul className={styles.list}>
-            {rules.map((rule) => (
-              <RuleItem key={rule.id} rule={rule} nameOf={nameOf} onRemove={() => remove(rule)} />
-            ))}
-          </ul>
-        )}
+        <RuleList classId={classId} nameOf={nameOf} />
       </section>
       <section className={styles.check} aria-label={say.rules.check}>
-        {check.state === 'holds' && rules.length > 0 && lineup && (
-          <p className={styles.holds}>{say.rules.allCanHold(rules.length, check.groupCount)}</p>
-        )}
-        {check.state === 'clash' && lineup && (
-          <ClashPanel
-            result={check.result}
-            rules={check.rules}
-            nameOf={nameOf}
-            onDrop={remove}
-            onGroups={(count) => changeSizing(store, lineup.id, { by: 'count', count })}
-            onSize={(size) => changeSizing(store, lineup.id, sizingWithSize(lineup, size))}
-          />
-        )}
+        {lineup && <Check lineup={lineup} nameOf={nameOf} />}
         <h3 className={styles.subtitle}>{say.rules.whereTitle}</h3>
         <ul className={styles.where}>
           {say.rules.where.map((line) => (
@@ -79,6 +60,68 @@ export function RulesView() {
           ))}
         </ul>
       </section>
+      {lineup && <Matrix lineup={lineup} nameOf={nameOf} />}
     </div>
   );
+}
+
+function RuleList({ classId, nameOf }: { readonly classId: ClassId; readonly nameOf: NameOf }) {
+  const rules = useQuery(rulesOf, classId);
+  if (rules.length === 0) return <p className={styles.none}>{say.rules.none}</p>;
+  return (
+    <ul className={styles.list}>
+      {rules.map((rule) => (
+        <RuleItem key={rule.id} rule={rule} nameOf={nameOf} />
+      ))}
+    </ul>
+  );
+}
+
+interface OfLineup {
+  readonly lineup: LineupRecord;
+  readonly nameOf: NameOf;
+}
+
+function useBenchOf(lineup: LineupRecord): Bench {
+  const students = useRoll(lineup.classId);
+  const theClass = useQuery(classById, lineup.classId);
+  if (!theClass) throw new Error(`expected the class ${lineup.classId}, received none`);
+  return useBench(lineup, theClass, students);
+}
+
+/** Whether the rules can all hold with the open lineup's recipe; where they cannot, the ways out. */
+function Check({ lineup, nameOf }: OfLineup) {
+  const store = useStore();
+  const { notify } = useNotices();
+  const bench = useBenchOf(lineup);
+  const check = useFeasibility(bench);
+  if (check.state === 'holds' && bench.rules.length > 0) {
+    return (
+      <p className={styles.holds}>{say.rules.allCanHold(bench.rules.length, check.groupCount)}</p>
+    );
+  }
+  if (check.state !== 'clash') return null;
+  const drop = (source: RuleSource): void => {
+    takeBack(store, bench, source);
+    notify({
+      text: say.rules.removed,
+      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
+    });
+  };
+  return (
+    <ClashPanel
+      result={check.result}
+      sources={check.sources}
+      sentenceOf={(source) => ruleSentence(source, bench.theClass, nameOf)}
+      nameOf={nameOf}
+      onDrop={drop}
+      onGroups={(count) => changeRecipe(store, lineup.id, { sizing: { by: 'count', count } })}
+      onSize={(size) => changeRecipe(store, lineup.id, { sizing: sizingWithSize(lineup, size) })}
+    />
+  );
+}
+
+function Matrix({ lineup, nameOf }: OfLineup) {
+  const bench = useBenchOf(lineup);
+  return <PeopleMatrix bench={bench} nameOf={nameOf} />;
 }

@@ -1,11 +1,13 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import { useRef, useState } from 'react';
 import { readBackup } from '@/schema/classFile';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { AppRecord } from '@/schema/records';
 import { say } from '@/messages';
+import { sayShelf } from '@/messages/shelf';
+import { sayOut } from '@/messages/out';
 import { sayRoster } from '@/messages/roster';
 import { openBackup, type BackupAnswer } from '@/store/actions/classes';
 import { sameData } from '@/store/diff';
@@ -31,9 +33,9 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
   const [asked, setAsked] = useState<Opened | null>(null);
 
   const save = (): void => {
-    const name = say.shelf.backupName(today());
+    const name = sayShelf.backupName(today());
     download(name, `${JSON.stringify(backupOf(store), null, 1)}\n`, 'application/json');
-    notify({ text: say.handoff.saved(name) });
+    notify({ text: sayOut.handoff.saved(name) });
   };
   const put = (opened: Opened, answer: BackupAnswer): void => {
     const known = new Set<string>(classes.map(({ id }) => id));
@@ -46,7 +48,7 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
     );
     setAsked(null);
     notify({
-      text: say.shelf.opened(opened.length),
+      text: sayShelf.opened(opened.length),
       action: { label: say.frame.undoShort, run: () => void store.history.undo() },
     });
   };
@@ -65,7 +67,7 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
     const fresh = read.classes.filter((records) => !known.includes(records));
     if (differing.length > 0) setAsked([...fresh, ...differing]);
     else if (fresh.length > 0) put(fresh, 'replace');
-    else notify({ text: say.shelf.nothingNew });
+    else notify({ text: sayShelf.nothingNew });
   };
   const sameAsHere = (records: readonly AppRecord[]): boolean => {
     const theClass = classes.find(({ id }) => id === classIn(records)?.id);
@@ -75,20 +77,20 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
   };
   const names = (asked ?? []).flatMap((records) => classIn(records)?.name ?? []);
   return (
-    <section className={styles.backups} aria-label={say.shelf.backups}>
+    <section className={styles.backups} aria-label={sayShelf.backups}>
       {classes.length > 0 && (
         <Button size="small" variant="paper" onClick={save}>
-          {say.shelf.saveAll}
+          {sayShelf.saveAll}
         </Button>
       )}
       <Button size="small" variant="paper" onClick={() => input.current?.click()}>
-        {say.shelf.openFile}
+        {sayShelf.openFile}
       </Button>
       <input
         ref={input}
         type="file"
         hidden
-        aria-label={say.shelf.openFile}
+        aria-label={sayShelf.openFile}
         accept=".json,application/json"
         onChange={(event) => {
           const file = event.target.files?.[0];
@@ -103,15 +105,15 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
       )}
       {asked && (
         <div role="alert" className={styles.asked}>
-          <p>{say.shelf.alreadyHere(names)}</p>
+          <p>{sayShelf.alreadyHere(names)}</p>
           <Button size="small" variant="contained" onClick={() => put(asked, 'copy')}>
-            {say.shelf.asCopies(asked.length)}
+            {sayShelf.asCopies(asked.length)}
           </Button>
           <Button size="small" variant="paper" onClick={() => put(asked, 'replace')}>
-            {say.shelf.putBack}
+            {sayShelf.putBack}
           </Button>
           <Button size="small" onClick={() => setAsked(null)}>
-            {say.shelf.leave}
+            {sayShelf.leave}
           </Button>
         </div>
       )}

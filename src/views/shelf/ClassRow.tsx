@@ -3,10 +3,11 @@
 import ContentCopyRounded from '@mui/icons-material/ContentCopyRounded';
 import DeleteOutlineRounded from '@mui/icons-material/DeleteOutlineRounded';
 import DriveFileRenameOutlineRounded from '@mui/icons-material/DriveFileRenameOutlineRounded';
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import Link from 'next/link';
 import { useState } from 'react';
 import { say } from '@/messages';
+import { sayShelf } from '@/messages/shelf';
 import type { ClassRecord } from '@/schema/classRecord';
 import { editClass } from '@/store/actions/classParts';
 import { copyClass, deleteClass, renameClass } from '@/store/actions/classes';
@@ -30,12 +31,12 @@ export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
   const undo = { label: say.frame.undoShort, run: () => void store.history.undo() };
   const remove = (): void => {
     deleteClass(store, theClass.id);
-    notify({ text: say.shelf.deleted(theClass.name), action: undo });
+    notify({ text: sayShelf.deleted(theClass.name), action: undo });
   };
   const copy = (): void => {
-    const name = say.shelf.copyName(theClass.name);
+    const name = sayShelf.copyName(theClass.name);
     copyClass(store, theClass.id, name);
-    notify({ text: say.shelf.copied(name), action: undo });
+    notify({ text: sayShelf.copied(name), action: undo });
   };
   return (
     <li className={styles.row}>
@@ -46,14 +47,14 @@ export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
         >
           <span className={styles.name}>{theClass.name}</span>
           <span className={styles.facts}>
-            {[say.shelf.students(students.length), say.shelf.lineups(lineups.length)].join(' · ')}
+            {[sayShelf.students(students.length), sayShelf.lineups(lineups.length)].join(' · ')}
           </span>
-          {open && <span className={styles.last}>{say.shelf.last(open.name)}</span>}
+          {open && <span className={styles.last}>{sayShelf.last(open.name)}</span>}
         </Link>
       ) : (
         <NameField
           value={theClass.name}
-          label={say.shelf.nameLabel}
+          label={sayShelf.nameLabel}
           className={styles.field}
           onDone={(name) => {
             if (name !== null) renameClass(store, theClass.id, name);
@@ -64,15 +65,15 @@ export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
       <span className={styles.course}>
         <InPlaceText
           value={theClass.courseCode}
-          label={say.shelf.courseCodeOf(theClass.name)}
-          placeholder={say.shelf.courseCode}
+          label={sayShelf.courseCodeOf(theClass.name)}
+          placeholder={sayShelf.courseCode}
           mayBeEmpty
           onChange={(courseCode) => editClass(store, theClass.id, { courseCode })}
         />
         <InPlaceText
           value={theClass.term}
-          label={say.shelf.termOf(theClass.name)}
-          placeholder={say.shelf.term}
+          label={sayShelf.termOf(theClass.name)}
+          placeholder={sayShelf.term}
           mayBeEmpty
           onChange={(term) => editClass(store, theClass.id, { term })}
         />
@@ -83,16 +84,16 @@ export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
           variant="paper"
           onClick={() => editClass(store, theClass.id, { temporary: false })}
         >
-          {say.shelf.keep}
+          {sayShelf.keep}
         </Button>
       )}
-      <IconPress label={say.shelf.rename(theClass.name)} onPress={() => setRenaming(true)}>
+      <IconPress label={sayShelf.rename(theClass.name)} onPress={() => setRenaming(true)}>
         <DriveFileRenameOutlineRounded />
       </IconPress>
-      <IconPress label={say.shelf.copy(theClass.name)} onPress={copy}>
+      <IconPress label={sayShelf.copy(theClass.name)} onPress={copy}>
         <ContentCopyRounded />
       </IconPress>
-      <IconPress label={say.shelf.remove(theClass.name)} onPress={remove}>
+      <IconPress label={sayShelf.remove(theClass.name)} onPress={remove}>
         <DeleteOutlineRounded />
       </IconPress>
     </li>

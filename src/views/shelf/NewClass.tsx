@@ -1,9 +1,9 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import { useRouter } from 'next/navigation';
 import { useState, type SubmitEvent } from 'react';
-import { say } from '@/messages';
+import { sayShelf } from '@/messages/shelf';
 import { createClass } from '@/store/actions/classes';
 import { useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
@@ -16,25 +16,25 @@ export function NewClass({ first }: { readonly first: boolean }) {
   const [name, setName] = useState('');
   const submit = (event: SubmitEvent): void => {
     event.preventDefault();
-    const given = name.trim() === '' ? say.shelf.unnamed : name.trim();
+    const given = name.trim() === '' ? sayShelf.unnamed : name.trim();
     router.push(`/c/${createClass(store, given, freshLineupName([]))}/roster`);
   };
   return (
     <form className={styles.make} onSubmit={submit}>
       <label htmlFor="class-name" className={styles.sentence}>
-        {first ? say.shelf.first : say.shelf.another}
+        {first ? sayShelf.first : sayShelf.another}
       </label>
       <input
         id="class-name"
         className={styles.field}
         value={name}
         maxLength={120}
-        placeholder={say.shelf.example}
+        placeholder={sayShelf.example}
         autoComplete="off"
         onChange={(event) => setName(event.target.value)}
       />
       <Button type="submit" variant="contained" size="large">
-        {say.shelf.make}
+        {sayShelf.make}
       </Button>
     </form>
   );

@@ -1,9 +1,9 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { say } from '@/messages';
+import { sayShelf } from '@/messages/shelf';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import { poolClasses, type PoolPart } from '@/store/actions/classes';
@@ -45,17 +45,17 @@ export function PoolClasses({ classes, onDone }: PoolClassesProps) {
   };
   const pool = (): void => {
     const words = {
-      name: name.trim() === '' ? say.shelf.pooledName(names) : name.trim(),
+      name: name.trim() === '' ? sayShelf.pooledName(names) : name.trim(),
       lineupName: freshLineupName([]),
-      homeClass: say.shelf.homeClass,
+      homeClass: sayShelf.homeClass,
     };
     const id = poolClasses(store, parts, words, lasting === 'temporary');
     onDone();
     router.push(`/c/${id}/roster`);
   };
   return (
-    <section className={styles.pool} aria-label={say.shelf.pool}>
-      <p className={styles.hint}>{say.shelf.poolHint}</p>
+    <section className={styles.pool} aria-label={sayShelf.pool}>
+      <p className={styles.hint}>{sayShelf.poolHint}</p>
       <ul className={styles.classes}>
         {classes.map((theClass) => (
           <li key={theClass.id}>
@@ -82,21 +82,21 @@ export function PoolClasses({ classes, onDone }: PoolClassesProps) {
           className={styles.field}
           value={name}
           maxLength={120}
-          aria-label={say.shelf.poolName}
-          placeholder={names.length > 1 ? say.shelf.pooledName(names) : say.shelf.poolName}
+          aria-label={sayShelf.poolName}
+          placeholder={names.length > 1 ? sayShelf.pooledName(names) : sayShelf.poolName}
           onChange={(event) => setName(event.target.value)}
         />
         <Choice
-          legend={say.shelf.lastingLegend}
+          legend={sayShelf.lastingLegend}
           value={lasting}
           options={[
-            { value: 'temporary', label: say.shelf.temporary },
-            { value: 'kept', label: say.shelf.kept },
+            { value: 'temporary', label: sayShelf.temporary },
+            { value: 'kept', label: sayShelf.kept },
           ]}
           onChange={setLasting}
         />
         <Button variant="contained" disabled={count === 0} onClick={pool}>
-          {say.shelf.poolThem(count)}
+          {sayShelf.poolThem(count)}
         </Button>
       </div>
     </section>

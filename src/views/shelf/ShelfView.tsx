@@ -1,11 +1,12 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { allClasses } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { say } from '@/messages';
+import { sayShelf } from '@/messages/shelf';
 import { Mark } from '../frame/Mark';
 import { SaveMark } from '../frame/SaveMark';
 import { useUndoKeys } from '../frame/useUndoKeys';
@@ -43,7 +44,7 @@ export function ShelfView() {
           <section aria-labelledby="classes">
             <div className={styles.over}>
               <h2 id="classes" className={styles.heading}>
-                {say.shelf.classes}
+                {sayShelf.classes}
               </h2>
               <Button
                 size="small"
@@ -51,7 +52,7 @@ export function ShelfView() {
                 aria-expanded={pooling}
                 onClick={() => setPooling(!pooling)}
               >
-                {say.shelf.pool}
+                {sayShelf.pool}
               </Button>
             </div>
             {pooling && <PoolClasses classes={classes} onDone={() => setPooling(false)} />}
@@ -63,7 +64,7 @@ export function ShelfView() {
           </section>
         )}
         <Backups classes={classes} />
-        <p className={styles.promise}>{say.shelf.promise}</p>
+        <p className={styles.promise}>{sayShelf.promise}</p>
       </main>
     </div>
   );

@@ -1,9 +1,9 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import { Button } from '../primitives/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
-import { say } from '@/messages';
+import { sayOut } from '@/messages/out';
 import { classById, shownTake } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import type { LineupRecord } from '@/schema/lineup';
@@ -56,27 +56,31 @@ function Stage({ lineup }: { readonly lineup: LineupRecord | undefined }) {
   return (
     <div ref={page} className={styles.stage}>
       <header className={styles.head}>
-        <h1 className={styles.title}>{lineup?.name ?? say.stage.nothing}</h1>
+        <h1 className={styles.title}>{lineup?.name ?? sayOut.stage.nothing}</h1>
         <p className={styles.class}>{theClass?.name}</p>
         <div className={styles.doings}>
           {changed && (
             <Button variant="apricot" onClick={showNew}>
-              {say.stage.showNew}
+              {sayOut.stage.showNew}
               <KeyHint>{'N'}</KeyHint>
             </Button>
           )}
           <Button variant="paper" onClick={toggleFull} aria-pressed={full}>
-            {full ? say.stage.leaveFull : say.stage.full}
+            {full ? sayOut.stage.leaveFull : sayOut.stage.full}
             <KeyHint>{'F'}</KeyHint>
           </Button>
           <Button variant="paper" onClick={back}>
-            {say.stage.back}
+            {sayOut.stage.back}
             <KeyHint>{'B'}</KeyHint>
           </Button>
         </div>
       </header>
       <main className={styles.main}>
-        {take ? <StageSheet groups={groups} /> : <p className={styles.empty}>{say.stage.empty}</p>}
+        {take ? (
+          <StageSheet groups={groups} />
+        ) : (
+          <p className={styles.empty}>{sayOut.stage.empty}</p>
+        )}
       </main>
     </div>
   );

@@ -15,15 +15,6 @@ declare module '@mui/material/styles' {
   }
 }
 
-declare module '@mui/material/Button' {
-  interface ButtonPropsVariantOverrides {
-    /** Paper with an edge: the everyday button. */
-    paper: true;
-    /** What is about to be shown to the class. */
-    apricot: true;
-  }
-}
-
 /** A high-legibility face for names and all else. */
 const TEXT_FACE = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 /** A face with character for titles, group names, figures and the recipe sentence. */
@@ -43,8 +34,6 @@ const scheme = (tones: Tones): { palette: PaletteOptions } => ({
   },
 });
 
-const tone = (name: keyof Tones): string => `var(--g-palette-tones-${name})`;
-
 export const theme = createTheme({
   cssVariables: { cssVarPrefix: 'g', colorSchemeSelector: 'media' },
   colorSchemes: { light: scheme(LIGHT), dark: scheme(DARK) },
@@ -55,43 +44,9 @@ export const theme = createTheme({
     h1: { fontFamily: DISPLAY_FACE, fontWeight: 700, fontSize: '1.5rem', lineHeight: 1.2 },
     h2: { fontFamily: DISPLAY_FACE, fontWeight: 700, fontSize: '1.25rem', lineHeight: 1.25 },
     h3: { fontFamily: DISPLAY_FACE, fontWeight: 700, fontSize: '1.05rem', lineHeight: 1.3 },
-    button: { textTransform: 'none', fontWeight: 650, fontSize: '0.95rem' },
   },
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
-    MuiButton: {
-      defaultProps: { disableElevation: true },
-      styleOverrides: {
-        root: {
-          minHeight: 40,
-          paddingInline: 14,
-          lineHeight: 1.2,
-          '&:focus-visible': { outline: `3px solid ${tone('slate')}`, outlineOffset: 2 },
-        },
-        contained: { '&.Mui-disabled': { backgroundColor: tone('line'), color: tone('softInk') } },
-      },
-      variants: [
-        {
-          props: { variant: 'paper' },
-          style: {
-            backgroundColor: tone('card'),
-            border: `1px solid ${tone('line')}`,
-            color: tone('ink'),
-            '&:hover': { backgroundColor: tone('plumWash'), borderColor: tone('edge') },
-            '&.Mui-disabled': { color: tone('softInk') },
-          },
-        },
-        {
-          props: { variant: 'apricot' },
-          style: {
-            backgroundColor: tone('apricot'),
-            color: tone('onApricot'),
-            '&:hover': { filter: 'brightness(0.95)' },
-            '&.Mui-disabled': { backgroundColor: tone('line'), color: tone('softInk') },
-          },
-        },
-      ],
-    },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
   },
 });

@@ -2,10 +2,10 @@
 
 import { previewSizes } from '@/encode/sizing';
 import { say } from '@/messages';
-import type { SizingChoice } from '@/schema/lineup';
-import { Choice } from '../primitives/Choice';
-import { NumberStepper } from '../primitives/NumberStepper';
-import styles from './RecipeSentence.module.css';
+import type { SizingChoice } from '@/schema/recipe';
+import { Choice } from '../../primitives/Choice';
+import { NumberStepper } from '../../primitives/NumberStepper';
+import styles from '../RecipeSentence.module.css';
 
 interface SizingEditorProps {
   readonly sizing: SizingChoice;

@@ -1,0 +1,56 @@
+import { spawn } from 'node:child_process';
+import { ensureBuild } from './build.mjs';
+import { ensureChromium } from './chromium.mjs';
+import { ensurePackages, ROOT } from './packages.mjs';
+
+/** Runs something on a fresh page of the built application with the demo data, then stops the server. */
+export async function withDemoPage(port, run) {
+  ensurePackages();
+  ensureChromium();
+  ensureBuild();
+  const { chromium } = await import('@playwright/test');
+  const address = `http://localhost:${port}`;
+  const server = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', 'localhost'],
+    {
+      cwd: ROOT,
+      stdio: 'ignore',
+      env: { ...process.env, GRUPPETTO_DEMO: '1', NEXT_TELEMETRY_DISABLED: '1' },
+    },
+  );
+  try {
+    await answering(address);
+    const browser = await chromium.launch({
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    });
+    const page = await browser.newPage({
+      viewport: { width: 1280, height: 800 },
+      reducedMotion: 'reduce',
+    });
+    await run(page, address);
+    await browser.close();
+  } finally {
+    server.kill();
+  }
+}
+
+async function answering(address) {
+  for (;;) {
+    const ready = await fetch(address).then(
+      (response) => response.ok,
+      () => false,
+    );
+    if (ready) return;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+}

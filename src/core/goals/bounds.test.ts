@@ -1,0 +1,114 @@
+import { arrangeNow } from '../arrange';
+import type { ArrangeRequest, ArrangeResult, RequestGoal } from '../format';
+import { problemFromRequest, type Problem } from '../problem/problem';
+import { rngFromSeed } from '../random/rng';
+import { uniformInt } from '../random/uniform';
+import { fillsTheSizes } from '../reference/check';
+import {
+  alikeCost,
+  movesFromCurrent,
+  repeatPairs,
+  spreadCost,
+  unmetWishes,
+} from '../reference/costs';
+import { EVERY_GOAL } from './testGoals';
+
+const LEVELS = ['new', 'some', 'seasoned'];
+
+/** A small class with one goal, where every arrangement can be tried; some values are missing in every other one. */
+function classOf(goal: RequestGoal, seed: number): ArrangeRequest {
+  const rng = rngFromSeed(seed);
+  const n = 6 + (seed % 3);
+  const ids = Array.from({ length: n }, (_, i) => `s${i}`);
+  const missing = (): boolean => seed % 2 === 0 && uniformInt(rng, 5) === 0;
+  const id = (): string => ids[uniformInt(rng, n)]!;
+  return {
+    format: 'gruppetto.request',
+    version: 1,
+    seed,
+    students: ids.map((one) => ({
+      id: one,
+      attributes: {
+        ...(missing() ? {} : { score: uniformInt(rng, 21) / (seed % 5 === 0 ? 4 : 1) }),
+        ...(missing() ? {} : { level: LEVELS[uniformInt(rng, 3)]! }),
+      },
+      wishes: [id(), id()].slice(uniformInt(rng, 3)).filter((other) => other !== one),
+    })),
+    sizing:
+      seed % 4 === 3 ? { by: 'size', size: 3, leftover: 'smaller' } : { by: 'count', count: 3 },
+    rules: [],
+    goals: [goal],
+    history: [{ groups: [ids.slice(0, 3), ids.slice(3, 6)] }, { groups: [[id(), id(), id()]] }].map(
+      ({ groups }) => ({ groups: groups.map((group) => [...new Set(group)]) }),
+    ),
+    current: [ids.slice(0, 4), ids.slice(4, 5)],
+  };
+}
+
+/** What one arrangement costs, in the measure the result tells. */
+function costOf(problem: Problem, groups: Int32Array): number {
+  const goal = problem.goals[0]!;
+  switch (goal.kind) {
+    case 'spread':
+      return spreadCost(problem, goal.attribute, groups);
+    case 'alike':
+      return alikeCost(problem, goal.attribute, groups);
+    case 'freshPartners':
+      return repeatPairs(problem, [groups]);
+    case 'wishes':
+      return unmetWishes(problem, groups);
+    case 'steady':
+      return movesFromCurrent(problem, groups);
+  }
+}
+
+function told({ measures }: ArrangeResult): readonly [cost: number, bestPossible: number] {
+  const { repeats, wishes, steady, spread, alike } = measures;
+  if (repeats) return [repeats.pairs, repeats.bestPossible];
+  if (wishes) return [wishes.unmet, wishes.bestPossible];
+  if (steady) return [steady.moves, steady.bestPossible];
+  const [measure] = Object.values(spread ?? alike ?? {});
+  return [measure!.cost, measure!.bestPossible];
+}
+
+/** The least cost of all arrangements in these sizes; which of two alike groups is the larger is free. */
+function leastOfAll(problem: Problem): number {
+  const { studentCount: n, groupCount } = problem;
+  const groups = new Int32Array(n);
+  let least = Infinity;
+  for (let code = 0; code < groupCount ** n; code++) {
+    for (let i = 0, rest = code; i < n; i++, rest = Math.floor(rest / groupCount)) {
+      groups[i] = rest % groupCount;
+    }
+    if (fillsTheSizes(problem, groups)) least = Math.min(least, costOf(problem, groups));
+  }
+  return least;
+}
+
+const named = EVERY_GOAL.map(
+  (goal) =>
+    [[goal.kind, 'attribute' in goal ? goal.attribute : ''].join(' ').trim(), goal] as const,
+);
+
+describe.each(named)('%s', (_name, goal) => {
+  test('finds the least of all arrangements, and never calls less than that possible', () => {
+    let proved = 0;
+    for (let seed = 1; seed <= 10; seed++) {
+      const request = classOf(goal, seed);
+      const read = problemFromRequest(request);
+      const outcome = arrangeNow(request, 'normal');
+      if (!read.ok || !outcome.ok) throw new Error('expected a request that can be read');
+      const least = leastOfAll(read.problem);
+      const [cost, bestPossible] = told(outcome.result);
+      expect({ seed, worse: cost > least + 1e-9 }).toEqual({ seed, worse: false });
+      expect(cost).toBeGreaterThan(least - 1e-9);
+      expect(bestPossible).toBeLessThanOrEqual(least + 1e-9);
+      if (outcome.result.search.provenBest) {
+        expect(bestPossible).toBeCloseTo(least, 9);
+        proved++;
+      }
+    }
+    // A bound that is never met would prove nothing.
+    expect(proved).toBeGreaterThan(0);
+  });
+});

@@ -1,0 +1,66 @@
+import type { ClassRecord } from '../schema/classRecord';
+import type { StudentId } from '../schema/ids';
+import type { LineupRecord } from '../schema/lineup';
+import { BY_SECTION, valueKey } from '../schema/presence';
+import type { RuleRecord } from '../schema/rule';
+import type { DetailValue, StudentRecord } from '../schema/student';
+import type { TakeRecord } from '../schema/take';
+
+/** Groups of one earlier lineup. */
+export type PastGroups = readonly (readonly StudentId[])[];
+
+/** All that groups are made from and judged by: one lineup with everything around it. */
+export interface Bench {
+  readonly lineup: LineupRecord;
+  readonly theClass: ClassRecord;
+  /** Everybody on the class list; `here` tells who takes part today. */
+  readonly students: readonly StudentRecord[];
+  readonly rules: readonly RuleRecord[];
+  /** Lineups of the class that were used before this one, newest last. */
+  readonly history: readonly PastGroups[];
+  /** Groups of the other lineups that the recipe may draw on, by lineup id. */
+  readonly others: Readonly<Record<string, PastGroups>>;
+  readonly take: TakeRecord | undefined;
+  /** Today as YYYY-MM-DD: rules that have run out do not bind. */
+  readonly today: string;
+}
+
+/** The rules that hold today; their last day included. */
+export function rulesInForce(rules: readonly RuleRecord[], today: string): readonly RuleRecord[] {
+  return rules.filter(({ until }) => until === null || until >= today);
+}
+
+/** Who is dealt into groups: of those who take part today, the ones whom the recipe speaks of. */
+export function whoIsDealt(bench: Bench): readonly StudentRecord[] {
+  const { who } = bench.lineup.recipe;
+  const here = bench.students.filter((student) => student.here);
+  switch (who.of) {
+    case 'all':
+      return here;
+    case 'sections':
+      return here.filter(
+        ({ sectionId }) => sectionId !== null && who.sectionIds.includes(sectionId),
+      );
+    case 'unplaced': {
+      const placed = new Set(Object.values(bench.others).flat(2));
+      return here.filter(({ id }) => !placed.has(id));
+    }
+    case 'groups': {
+      const groups = bench.others[who.lineupId] ?? [];
+      const members = new Set(who.groups.flatMap((index) => groups[index] ?? []));
+      return here.filter(({ id }) => members.has(id));
+    }
+    case 'values':
+      return here.filter((student) => {
+        const value = factOf(student, who.detail);
+        return value !== undefined && who.values.includes(valueKey(value));
+      });
+    default:
+      return who satisfies never;
+  }
+}
+
+/** What is known of a student in a detail, or their section where that is asked; undefined when nothing is. */
+export function factOf(student: StudentRecord, detail: string): DetailValue | undefined {
+  return detail === BY_SECTION ? (student.sectionId ?? undefined) : student.details[detail];
+}

@@ -1,0 +1,316 @@
+import { arrangeNow } from '../core/arrange';
+import type { ArrangeRequest } from '../core/format';
+import { LineupId } from '../schema/ids';
+import type { Dealing, Recipe, Who } from '../schema/recipe';
+import { RequestSchema } from '../schema/request';
+import type { StudentRecord } from '../schema/student';
+import { whoIsDealt, type Bench } from './bench';
+import { moversBetween } from './compareTakes';
+import { dealtWithoutDraw } from './dealing';
+import { groupNames } from './groupNames';
+import { requestFor, WHOLE } from './request';
+import { holdersFor } from './roles';
+import { savedRecipe, usableRecipe } from './savedRecipe';
+import { separations } from './separations';
+import { takeGroups } from './takeGroups';
+import { idOf, idsOf, rule, student, take, testBench } from './testBench';
+
+const DETAILS = [
+  { id: 'score', name: 'Score', kind: 'number', levels: [] },
+  { id: 'level', name: 'Level', kind: 'level', levels: ['new', 'some', 'seasoned'] },
+  { id: 'swims', name: 'Swims', kind: 'yesNo', levels: [] },
+] as const;
+const LEVELS = ['seasoned', 'new', 'some'];
+
+/** Nine students a to i; scores fall, levels go round, every third swims; two sections, the last in none. */
+const crew: readonly StudentRecord[] = idsOf('a b c d e f g h i').map((name, i) =>
+  student(name, i, {
+    familyName: `Z${9 - i}`,
+    givenName: name,
+    sectionId: i === 8 ? null : i < 4 ? 'north' : 'south',
+    details: {
+      score: 90 - i,
+      level: LEVELS[i % 3] ?? '',
+      ...(i === 4 ? {} : { swims: i % 3 === 0 }),
+    },
+  }),
+);
+const theClass = {
+  details: DETAILS.map((one) => ({ ...one, levels: [...one.levels] })),
+  sections: [
+    { id: 'north', name: 'North bank', sign: 0 },
+    { id: 'south', name: 'South bank', sign: 1 },
+  ],
+};
+const bench = (recipe: Partial<Recipe> = {}, more: Partial<Bench> = {}, pinned = ''): Bench =>
+  testBench({ students: crew, theClass, recipe, bench: more, pinned });
+const names = (groups: readonly { readonly studentIds: readonly string[] }[]): string[] =>
+  groups.map(({ studentIds }) => studentIds.join(' '));
+
+describe('the request of a lineup', () => {
+  test('says in the open format all that the recipe and the rules say', () => {
+    const { request, sources } = requestFor(
+      bench(
+        {
+          sections: 'mixed',
+          balance: [
+            { detail: 'score', how: 'mix', importance: 'plain' },
+            { detail: 'level', how: 'match', importance: 'most' },
+          ],
+          freshPartners: 'little',
+          limits: [{ kind: 'atMost', detail: 'swims', value: 'yes', count: 1 }],
+        },
+        {
+          rules: [rule('apart', 'a b'), rule('apart', 'c d', '2026-11-01')],
+          history: [[idsOf('a c')]],
+        },
+      ),
+      7,
+    );
+    expect(RequestSchema.safeParse(request).success).toBe(true);
+    expect(request.rules).toEqual([
+      { kind: 'apart', students: ['a', 'b'] },
+      { kind: 'atMost', attribute: 'swims', value: 'yes', count: 1 },
+    ]);
+    expect(sources.map(({ from }) => from)).toEqual(['rule', 'limit']);
+    expect(request.goals).toEqual([
+      { kind: 'spread', attribute: 'score', weight: 1 },
+      { kind: 'alike', attribute: 'rank of level', weight: 4 },
+      { kind: 'spread', attribute: 'section', weight: 1 },
+      { kind: 'freshPartners', weight: 0.25 },
+    ]);
+    expect(request.students[0]?.attributes).toEqual({
+      ...{ score: 90, level: 'seasoned', 'rank of level': 2, swims: 'yes', section: 'north' },
+    });
+  });
+
+  test('asks nothing about a detail that nobody here has', () => {
+    const plain = crew.map((one) => ({ ...one, details: {} }));
+    const { request } = requestFor(
+      bench(
+        {
+          balance: [{ detail: 'score', how: 'mix', importance: 'plain' }],
+          limits: [{ kind: 'notAlone', detail: 'swims', value: 'yes', count: 0 }],
+        },
+        { students: plain },
+      ),
+      1,
+    );
+    expect([request.goals, request.rules]).toEqual([[], []]);
+  });
+
+  const CASES: readonly (readonly [Who, string])[] = [
+    [{ of: 'all' }, 'a b c d e f g h i'],
+    [{ of: 'sections', sectionIds: ['north'] }, 'a b c d'],
+    [{ of: 'unplaced' }, 'b d e f g h i'],
+    [{ of: 'groups', lineupId: LineupId.parse('l_0'), groups: [1] }, 'c'],
+    [{ of: 'values', detail: 'swims', values: ['no'] }, 'b c f h i'],
+  ];
+  test.each(CASES)('deals whom the recipe speaks of: %j', (who, dealt) => {
+    const of = bench({ who }, { others: { l_0: [idsOf('a'), idsOf('c')] } });
+    expect(
+      whoIsDealt(of)
+        .map(({ id }) => id)
+        .join(' '),
+    ).toBe(dealt);
+  });
+
+  test('leaves locked groups and their students out, and asks for so many groups fewer', () => {
+    const shown = take(['a b c', 'd e f', 'g h i']);
+    const groups = shown.groups.map((group, row) => ({ ...group, locked: row === 1 }));
+    const plan = requestFor(
+      bench({ sizing: { by: 'count', count: 3 } }, { take: { ...shown, groups } }),
+      1,
+    );
+    expect(plan.keptRows).toEqual([1]);
+    expect(plan.request.sizing).toEqual({ by: 'count', count: 2 });
+    expect(present(plan.request)).toBe('a b c g h i');
+  });
+
+  test('deals only the chosen rows, with those who stand aside', () => {
+    const plan = requestFor(bench({}, { take: take(['a b', 'c d', 'e f']) }), 1, {
+      rows: [0, 2],
+      pins: true,
+    });
+    expect(plan.keptRows).toEqual([1]);
+    expect(plan.request.sizing).toEqual({ by: 'count', count: 2 });
+    expect(present(plan.request)).toBe('a b e f g h i');
+  });
+
+  test('keeps pinned students in their rows, also beside a locked one, unless told to shuffle them too', () => {
+    const shown = take(['a b c', 'd e f', 'g h i']);
+    const groups = shown.groups.map((group, row) => ({ ...group, locked: row === 0 }));
+    const of = bench(
+      { sizing: { by: 'count', count: 3 } },
+      { take: { ...shown, groups } },
+      'e i b',
+    );
+    const pins = requestFor(of, 1).request.rules;
+    expect(pins).toEqual([
+      { kind: 'pin', student: 'e', group: 0 },
+      { kind: 'pin', student: 'i', group: 1 },
+    ]);
+    expect(requestFor(of, 1, { ...WHOLE, pins: false }).request.rules).toEqual([]);
+  });
+
+  test('puts a result in place: pinned students and locked rows are where they were, nobody is lost', () => {
+    for (let seed = 1; seed <= 20; seed++) {
+      const shown = take(['a b c', 'd e f', 'g h i']);
+      const groups = shown.groups.map((group, row) => ({ ...group, locked: row === 1 }));
+      const of = bench(
+        { sizing: { by: 'count', count: 3 } },
+        { take: { ...shown, groups } },
+        'a h',
+      );
+      const plan = requestFor(of, seed);
+      const outcome = arrangeNow(plan.request);
+      if (!outcome.ok) throw new Error(outcome.issue.code);
+      const made = takeGroups(outcome.result, (row) => `new ${row}`, of.take, plan.keptRows);
+      expect(made[1]).toEqual(groups[1]);
+      expect(made[0]?.studentIds).toContain('a');
+      expect(made[2]?.studentIds).toContain('h');
+      expect(made.flatMap(({ studentIds }) => studentIds).sort()).toEqual(
+        idsOf('a b c d e f g h i'),
+      );
+    }
+  });
+
+  function present({ students }: ArrangeRequest): string {
+    return students.flatMap(({ id, absent }) => (absent ? [] : [id])).join(' ');
+  }
+});
+
+describe('groups made without a draw', () => {
+  const count: Partial<Recipe> = { sizing: { by: 'count', count: 2 } };
+  const CASES: readonly (readonly [Dealing, readonly string[]])[] = [
+    [{ by: 'order', order: 'list', inBlocks: true }, ['a b c d e', 'f g h i']],
+    [{ by: 'order', order: 'list', inBlocks: false }, ['a c e g i', 'b d f h']],
+    [{ by: 'order', order: 'familyName', inBlocks: true }, ['i h g f e', 'd c b a']],
+    [{ by: 'order', order: { detail: 'score' }, inBlocks: true }, ['i h g f e', 'd c b a']],
+    [{ by: 'order', order: { detail: 'level' }, inBlocks: true }, ['b e h c f', 'i a d g']],
+    [{ by: 'order', order: { detail: 'swims' }, inBlocks: true }, ['b c f h i', 'a d g e']],
+    [{ by: 'value', of: 'level' }, ['b e h', 'c f i', 'a d g']],
+    [{ by: 'value', of: 'section' }, ['a b c d', 'e f g h']],
+    [{ by: 'hand' }, ['', '']],
+  ];
+  test.each(CASES)('%j', (dealing, expected) => {
+    const dealt = dealtWithoutDraw(bench({ ...count, dealing }), (_, value) => value);
+    expect(names(dealt ?? [])).toEqual(expected);
+  });
+
+  test('with leftovers in a smaller group fill the others first', () => {
+    const dealt = dealtWithoutDraw(
+      bench({
+        sizing: { by: 'size', size: 4, leftover: 'smaller' },
+        dealing: { by: 'order', order: 'list', inBlocks: false },
+      }),
+      (_, value) => value,
+    );
+    expect(names(dealt ?? [])).toEqual(['a d f h', 'b e g i', 'c']);
+  });
+});
+
+test.each([
+  ['words', 3, ['Alder', 'Reed', 'Alder 2']],
+  ['numbers', 2, ['Group 1', 'Group 2']],
+  ['list', 3, ['Ours', 'Yours', 'Group 3']],
+] as const)('groups named by %s', (from, count, expected) => {
+  const naming = { from, list: ['Ours', 'Yours'], withCode: false, withDate: false };
+  const words = { words: ['Alder', 'Reed'], courseCode: 'RIV-2', date: '15 Oct' };
+  const numbered = (number: number) => `Group ${number}`;
+  expect(groupNames(naming, count, { ...words, numbered })).toEqual(expected);
+});
+
+test('letters go on after Z as AA, and code and date follow the name', () => {
+  const naming = { from: 'letters', list: [], withCode: true, withDate: true } as const;
+  const made = groupNames({ ...naming, list: [] }, 703, {
+    ...{ words: [], courseCode: 'RIV-2', date: '15 Oct', numbered: String },
+  });
+  expect([made[0], made[25], made[26], made[701], made[702]]).toEqual(
+    ['A', 'Z', 'AA', 'ZZ', 'AAA'].map((name) => `${name} · RIV-2 · 15 Oct`),
+  );
+  expect(new Set(made).size).toBe(703);
+});
+
+describe('who is parted from whom', () => {
+  const groups = (rows: readonly string[]) => rows.map(idsOf);
+  const told = (before: readonly string[], after: readonly string[]) =>
+    separations(groups(before), groups(after)).map(
+      ({ studentId, from }) => `${studentId}: ${[...from].sort().join(' ')}`,
+    );
+
+  test('one who leaves is parted from those who stay, told once', () => {
+    expect(told(['a b c', 'd e'], ['b c', 'd e a'])).toEqual(['a: b c']);
+  });
+
+  test('a newcomer, or groups in another order, part nobody', () => {
+    expect(told(['a b', 'c d'], ['d c', 'b a e'])).toEqual([]);
+  });
+
+  test('a split is told from the side of the fewest, and standing aside counts as leaving', () => {
+    expect(told(['a b c d'], ['a b c'])).toEqual(['d: a b c']);
+    expect(told(['a b c d'], ['a b', 'c d'])).toHaveLength(2);
+  });
+});
+
+test('two takes are compared by company, not by the number of the group', () => {
+  const groups = (rows: readonly string[]) => rows.map((row) => ({ studentIds: idsOf(row) }));
+  expect(moversBetween(groups(['a b c', 'd e f']), groups(['d e f', 'c b a']))).toEqual([]);
+  expect(moversBetween(groups(['a b c', 'd e f']), groups(['d e c', 'a b f']))).toEqual([
+    { studentId: 'c', from: 0, to: 0 },
+    { studentId: 'f', from: 1, to: 1 },
+  ]);
+  expect(moversBetween(groups(['a b']), groups(['a b c']))).toEqual([
+    { studentId: 'c', from: null, to: 0 },
+  ]);
+});
+
+describe('roles', () => {
+  const here = new Set(idsOf('a b c d'));
+  const group = (row: string, roles = {}) => ({ studentIds: idsOf(row), roles });
+
+  test('in turns come round: after as many lineups as students, everybody has led once', () => {
+    const past: { roles: Record<string, ReturnType<typeof idOf>> }[][] = [];
+    for (let week = 0; week < 4; week++) {
+      const holder = holdersFor('lead', 'turns', [group('a b c d')], here, past, week).get(0);
+      past.push([{ roles: { lead: holder ?? idOf('nobody') } }]);
+    }
+    expect(
+      past
+        .flat()
+        .map(({ roles }) => roles.lead)
+        .sort(),
+    ).toEqual(idsOf('a b c d'));
+  });
+
+  test('go to the first who is here, and past one who has another role already', () => {
+    const first = (row: string, roles = {}) =>
+      holdersFor('lead', 'first', [group(row, roles)], here, [], 1).get(0);
+    expect(first('x b a')).toBe('b');
+    expect(first('a b', { recorder: idOf('a') })).toBe('b');
+    expect(first('a', { recorder: idOf('a') })).toBe('a');
+    expect(first('x')).toBeUndefined();
+  });
+});
+
+test('a kept recipe finds the details of another class by their names and says what it lost', () => {
+  const from = bench({
+    balance: [
+      { detail: 'score', how: 'mix', importance: 'most' },
+      { detail: 'level', how: 'mix', importance: 'plain' },
+    ],
+    limits: [{ kind: 'atLeast', detail: 'swims', value: 'yes', count: 1 }],
+    who: { of: 'sections', sectionIds: ['north'] },
+  });
+  const other = {
+    ...from.theClass,
+    sections: [],
+    details: [{ id: 'x9', name: 'score ', kind: 'number' as const, levels: [] }],
+  };
+  const saved = savedRecipe('Usual', from.lineup.recipe, from.theClass);
+  expect(usableRecipe(saved, from.theClass)).toEqual({ recipe: from.lineup.recipe, lost: [] });
+  const { recipe, lost } = usableRecipe(saved, other);
+  expect(recipe.balance).toEqual([{ detail: 'x9', how: 'mix', importance: 'most' }]);
+  expect([recipe.limits, recipe.who]).toEqual([[], { of: 'all' }]);
+  expect(lost).toEqual(['Level', 'Swims']);
+});

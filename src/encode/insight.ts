@@ -1,0 +1,295 @@
+import { bestChanges, bestGroups, totalOf, type Change } from '../core/explain/changes';
+import { whyGroup, whyStudent, type Fact } from '../core/explain/why';
+import { metBefore } from '../core/goals/freshPartners';
+import { measuresOf } from '../core/measures';
+import { problemFromRequest, type Problem, type ProblemRule } from '../core/problem/problem';
+import { repeatPairs } from '../core/reference/costs';
+import { StudentId } from '../schema/ids';
+import { valueKey } from '../schema/presence';
+import type { TakeRecord } from '../schema/take';
+import { factOf, type Bench } from './bench';
+import { rankOfValues } from './dealing';
+import type { ClassFigure, DetailColumn, Met, Offer, Target, ToldFact } from './insightTypes';
+import { MEASURED_ONLY, withMeasured } from './measuredGoals';
+import { goalsOf, matchedBy, recipeRules, requestStudent, type RuleSource } from './request';
+
+/** Costs that differ by less are the same. */
+const EPSILON = 1e-6;
+
+/** Reads a shown take through the engine: what its groups are like, why, and what would better them. */
+export class Insight {
+  private readonly columns = new Map<string, DetailColumn | null>();
+
+  private constructor(
+    private readonly bench: Bench,
+    private readonly groups: readonly (readonly StudentId[])[],
+    private readonly sources: readonly RuleSource[],
+    private readonly problem: Problem,
+    private readonly groupOfStudent: Int32Array,
+  ) {}
+
+  /** Null where there is nothing to say yet: no take, or fewer students in it than groups. */
+  static of(
+    bench: Bench,
+    take: TakeRecord | undefined,
+    measured: readonly string[],
+  ): Insight | null {
+    if (!take) return null;
+    const here = new Set(bench.students.flatMap(({ id, here }) => (here ? [id] : [])));
+    const groups = take.groups.map(({ studentIds }) => studentIds.filter((id) => here.has(id)));
+    return Insight.from(bench, groups, measured);
+  }
+
+  private static from(
+    bench: Bench,
+    groups: readonly (readonly StudentId[])[],
+    measured: readonly string[],
+  ): Insight | null {
+    const groupOfId = new Map(
+      groups.flatMap((ids, group) => ids.map((id) => [id, group] as const)),
+    );
+    const seated = new Set(groupOfId.keys());
+    const rules = recipeRules(bench, seated);
+    const read = problemFromRequest({
+      format: 'gruppetto.request',
+      version: 1,
+      seed: 0,
+      students: bench.students.map((one) => requestStudent(one, bench, !seated.has(one.id))),
+      sizing: { by: 'count', count: groups.length },
+      rules: rules.map(([, rule]) => rule),
+      goals: withMeasured(bench, goalsOf(bench, seated), measured, seated),
+      history: bench.history.map((past) => ({ groups: past })),
+    });
+    if (!read.ok) return null;
+    const groupOfStudent = Int32Array.from(
+      read.problem.idOfStudent,
+      (id) => groupOfId.get(StudentId.parse(id)) ?? 0,
+    );
+    const sources = rules.map(([source]) => source);
+    return new Insight(bench, groups, sources, read.problem, groupOfStudent);
+  }
+
+  /** A detail or the section over the groups; null where nobody has one. */
+  column(detail: string): DetailColumn | null {
+    const known = this.columns.get(detail);
+    if (known !== undefined) return known;
+    const column = this.workOutColumn(detail);
+    this.columns.set(detail, column);
+    return column;
+  }
+
+  private workOutColumn(detail: string): DetailColumn | null {
+    const studentOfId = new Map(this.bench.students.map((student) => [student.id, student]));
+    const facts = this.groups.map((ids) =>
+      ids.flatMap((id) => {
+        const student = studentOfId.get(id);
+        return (student && factOf(student, detail)) ?? [];
+      }),
+    );
+    const all = facts.flat();
+    if (all.length === 0) return null;
+    const how = this.howOf(detail);
+    const figure = this.figure(detail, how);
+    if (all.every((value) => typeof value === 'number')) {
+      const numbers = facts.map((values) => values.map(Number).sort((a, b) => a - b));
+      const sum = all.reduce((total, value) => total + value, 0);
+      const flat = numbers.flat();
+      const [least, most] = [Math.min(...flat), Math.max(...flat)];
+      return {
+        detail,
+        how,
+        kind: 'number',
+        least,
+        most,
+        mean: sum / all.length,
+        groups: numbers,
+        figure,
+      };
+    }
+    const values = [...new Set(all.map(valueKey))].sort(rankOfValues(this.bench.theClass, detail));
+    const groups = facts.map((group) =>
+      values.map((value) => group.filter((one) => valueKey(one) === value).length),
+    );
+    return { detail, how, kind: 'category', values, groups, figure };
+  }
+
+  private howOf(detail: string): 'mix' | 'match' {
+    return this.bench.lineup.recipe.balance.find((one) => one.detail === detail)?.how ?? 'mix';
+  }
+
+  private figure(detail: string, how: 'mix' | 'match'): ClassFigure {
+    const { spread, alike } = this.measures();
+    const measure =
+      how === 'mix' ? spread?.[detail] : alike?.[matchedBy(this.bench.theClass, detail)];
+    return measure ?? { cost: 0, bestPossible: 0 };
+  }
+
+  private measured: ReturnType<typeof measuresOf>['measures'] | null = null;
+  private measures() {
+    this.measured ??= measuresOf(this.problem, [this.groupOfStudent]).measures;
+    return this.measured;
+  }
+
+  /** group → pairs who met before; the class figure counts repeats of this lineup alone. */
+  partners(): { readonly groups: readonly Met[]; readonly figure: ClassFigure } {
+    const before = metBefore(this.problem, false);
+    const members = this.members();
+    const groups = members.map((group) => {
+      const pairs = group.flatMap((one, i) => group.slice(i + 1).map((two) => [one, two] as const));
+      return { met: pairs.filter(([one, two]) => before.has(one, two)).length, of: pairs.length };
+    });
+    const past = repeatPairs(this.problem, []);
+    const { repeats } = this.measures();
+    const cost = repeatPairs(this.problem, [this.groupOfStudent]) - past;
+    return { groups, figure: { cost, bestPossible: (repeats?.bestPossible ?? past) - past } };
+  }
+
+  /** group → students who are with somebody they named, of those who named somebody here. */
+  wishes(): { readonly groups: readonly Met[]; readonly met: number; readonly of: number } {
+    const { wishesOfStudent } = this.problem;
+    const groups = this.members().map((group): Met => {
+      const wishing = group.filter((one) => (wishesOfStudent[one]?.length ?? 0) > 0);
+      const met = wishing.filter((one) => wishesOfStudent[one]?.some((two) => group.includes(two)));
+      return { met: met.length, of: wishing.length };
+    });
+    const total = (key: keyof Met): number => groups.reduce((sum, one) => sum + one[key], 0);
+    return { groups, met: total('met'), of: total('of') };
+  }
+
+  private members(): readonly (readonly number[])[] {
+    const members = this.groups.map((): number[] => []);
+    this.groupOfStudent.forEach((group, student) => members[group]?.push(student));
+    return members;
+  }
+
+  /** What moving the student to each group would do; someone standing aside is judged against the best group. */
+  targets(id: StudentId): readonly Target[] {
+    const index = this.indexOf(id);
+    if (index < 0) return this.with(id)?.targetsOf(id, false) ?? [];
+    return this.targetsOf(id, true);
+  }
+
+  private targetsOf(id: StudentId, seated: boolean): readonly Target[] {
+    const index = this.indexOf(id);
+    const home = this.groupOfStudent[index] as number;
+    const changes = bestGroups(this.problem, this.groupOfStudent, index);
+    const first = changes[0];
+    const base = seated || !first ? { penaltyDelta: 0, costDelta: 0 } : first;
+    const size = (group: number): number =>
+      (this.groups[group]?.length ?? 0) + (group === home ? 0 : 1);
+    const ranked = [...changes]
+      .filter(({ to }) => !seated || to !== home)
+      .filter(({ penaltyDelta }) => penaltyDelta <= base.penaltyDelta)
+      .sort(
+        (a, b) =>
+          a.penaltyDelta - b.penaltyDelta || size(a.to) - size(b.to) || a.costDelta - b.costDelta,
+      );
+    return changes.map(({ to, penaltyDelta, costDelta }): Target => {
+      const place = ranked.findIndex((one) => one.to === to);
+      const [penalty, cost] = [penaltyDelta - base.penaltyDelta, costDelta - base.costDelta];
+      return {
+        group: to,
+        isHome: seated && to === home,
+        effect: effectOf(penalty, cost),
+        place: place >= 0 && place < 3 ? place : null,
+      };
+    });
+  }
+
+  /** The same groups with one who stands aside put into the first, so that every group can be compared. */
+  private with(id: StudentId): Insight | null {
+    const [first = [], ...others] = this.groups;
+    return Insight.from(this.bench, [[...first, id], ...others], []);
+  }
+
+  /** The group for somebody aside: no rule broken that need not be, the smallest such, the best for the goals. */
+  bestPlace(id: StudentId): number | null {
+    return this.targets(id).find(({ place }) => place === 0)?.group ?? null;
+  }
+
+  /** The three best swaps and moves, over the take or about one student or group. */
+  offers(about: { readonly student?: StudentId; readonly group?: number } = {}): {
+    readonly swaps: readonly Offer[];
+    readonly moves: readonly Offer[];
+  } {
+    const student = about.student === undefined ? undefined : this.indexOf(about.student);
+    if (student === -1) return { swaps: [], moves: [] };
+    const { swaps, moves } = bestChanges(this.problem, this.groupOfStudent, {
+      ...(student === undefined ? {} : { student }),
+      ...(about.group === undefined ? {} : { group: about.group }),
+    });
+    return {
+      swaps: swaps.map((one) => this.offer(one)),
+      moves: moves.map((one) => this.offer(one)),
+    };
+  }
+
+  /** What exchanging two students would do. */
+  swapEffect(one: StudentId, two: StudentId): Target['effect'] | null {
+    const [a, b] = [this.indexOf(one), this.indexOf(two)];
+    if (a < 0 || b < 0 || this.groupOfStudent[a] === this.groupOfStudent[b]) return null;
+    const swapped = this.groups.map((ids) =>
+      ids.map((id) => (id === one ? two : id === two ? one : id)),
+    );
+    const after = Insight.from(this.bench, swapped, []);
+    if (!after) return null;
+    const [now, then] = [this.total(), after.total()];
+    return effectOf(then.penalty - now.penalty, then.cost - now.cost);
+  }
+
+  private total(): ReturnType<typeof totalOf> {
+    return totalOf(this.problem, this.groupOfStudent);
+  }
+
+  private offer({ kind, students, from, to, penaltyDelta, goals }: Change): Offer {
+    const names = (sign: 1 | -1): string[] =>
+      goals.flatMap(({ goal, delta }) =>
+        goal.weight > MEASURED_ONLY && delta * sign > EPSILON ? [goalName(goal)] : [],
+      );
+    return {
+      kind,
+      studentIds: students.map((index) => StudentId.parse(this.problem.idOfStudent[index])),
+      from,
+      to,
+      mends: penaltyDelta < 0,
+      better: names(-1),
+      worse: names(1),
+    };
+  }
+
+  whyStudent(id: StudentId): readonly ToldFact[] {
+    const index = this.indexOf(id);
+    if (index < 0) return [];
+    return whyStudent(this.problem, this.groupOfStudent, index).map((fact) => this.told(fact));
+  }
+
+  whyGroup(group: number): readonly ToldFact[] {
+    if ((this.groups[group]?.length ?? 0) === 0) return [];
+    return whyGroup(this.problem, this.groupOfStudent, group).map((fact) => this.told(fact));
+  }
+
+  private told(fact: Fact): ToldFact {
+    return 'rule' in fact ? { code: fact.code, source: this.sourceOf(fact.rule) } : fact;
+  }
+
+  private sourceOf(rule: ProblemRule): RuleSource {
+    const source = this.sources[rule.requestIndex];
+    if (!source) throw new Error(`expected a source of rule ${rule.requestIndex}, received none`);
+    return source;
+  }
+
+  private indexOf(id: StudentId): number {
+    return this.problem.idOfStudent.indexOf(id);
+  }
+}
+
+function effectOf(penalty: number, cost: number): Target['effect'] {
+  if (penalty > 0) return 'breaks';
+  if (penalty < 0) return 'mends';
+  return cost < -EPSILON ? 'better' : cost > EPSILON ? 'worse' : 'same';
+}
+
+function goalName(goal: Change['goals'][number]['goal']): string {
+  if ('name' in goal) return goal.name.replace(/^rank of /, '');
+  return goal.kind === 'freshPartners' ? 'partners' : goal.kind;
+}

@@ -1,0 +1,64 @@
+import type { Fact } from '../core/explain/why';
+import type { StudentId } from '../schema/ids';
+import type { RuleSource } from './request';
+
+/** One measure of a take: what the class as a whole reaches, and what is the best that can be. */
+export interface ClassFigure {
+  readonly cost: number;
+  /** No arrangement in these sizes costs less. */
+  readonly bestPossible: number;
+}
+
+/** A detail in the groups: what each member has, beside the class. */
+export type DetailColumn = { readonly detail: string; readonly how: 'mix' | 'match' } & (
+  | {
+      readonly kind: 'number';
+      readonly least: number;
+      readonly most: number;
+      readonly mean: number;
+      /** group → values of its members, ascending. */
+      readonly groups: readonly (readonly number[])[];
+      readonly figure: ClassFigure;
+    }
+  | {
+      readonly kind: 'category';
+      /** Values of the class in their order. */
+      readonly values: readonly string[];
+      /** group → members with each value, in the order of `values`. */
+      readonly groups: readonly (readonly number[])[];
+      readonly figure: ClassFigure;
+    }
+);
+
+/** Pairs of a group who met in an earlier lineup, of so many. */
+export interface Met {
+  readonly met: number;
+  readonly of: number;
+}
+
+/** What moving a student to a group would do. */
+export interface Target {
+  readonly group: number;
+  /** Where the student is now. */
+  readonly isHome: boolean;
+  readonly effect: 'breaks' | 'mends' | 'better' | 'same' | 'worse';
+  /** 0 to 2 for the three best that break nothing, else null. */
+  readonly place: number | null;
+}
+
+/** A change by hand worth offering, in records. */
+export interface Offer {
+  readonly kind: 'swap' | 'move';
+  readonly studentIds: readonly StudentId[];
+  readonly from: number;
+  readonly to: number;
+  readonly mends: boolean;
+  /** The goals that it betters or worsens: a detail's id, or `partners` or `wishes`. */
+  readonly better: readonly string[];
+  readonly worse: readonly string[];
+}
+
+/** A fact about a group or a student; rules by their source. */
+export type ToldFact =
+  | Exclude<Fact, { code: 'ruleKept' | 'ruleBroken' }>
+  | { readonly code: 'ruleKept' | 'ruleBroken'; readonly source: RuleSource };

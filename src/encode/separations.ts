@@ -1,0 +1,37 @@
+import type { StudentId } from '../schema/ids';
+
+/** A student and those of their group whom a change would take from them. */
+export interface Separation {
+  readonly studentId: StudentId;
+  readonly from: readonly StudentId[];
+}
+
+/**
+ * Whom a change of groups would part from whom, those who lose most first. A student who is the one to leave a group
+ * speaks for the whole parting: those who stay with each other are not named for it again.
+ */
+export function separations(
+  before: readonly (readonly StudentId[])[],
+  after: readonly (readonly StudentId[])[],
+): readonly Separation[] {
+  const groupAfter = new Map(after.flatMap((ids, group) => ids.map((id) => [id, group] as const)));
+  const lost = new Map<StudentId, Set<StudentId>>();
+  for (const ids of before) {
+    for (const one of ids) {
+      const now = groupAfter.get(one);
+      const from = ids.filter(
+        (two) => two !== one && (now === undefined || groupAfter.get(two) !== now),
+      );
+      if (from.length > 0) lost.set(one, new Set(from));
+    }
+  }
+  const told: Separation[] = [];
+  for (;;) {
+    const [next] = [...lost].sort(([, a], [, b]) => b.size - a.size);
+    if (!next || next[1].size === 0) return told;
+    const [studentId, from] = next;
+    told.push({ studentId, from: [...from] });
+    lost.delete(studentId);
+    for (const [, others] of lost) others.delete(studentId);
+  }
+}

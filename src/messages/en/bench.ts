@@ -1,0 +1,237 @@
+import type { Importance } from '../../schema/recipe';
+import { count, listNames } from './words';
+
+const columns = {
+  open: 'Columns',
+  legend: 'Measures beside the groups',
+  tiles: 'On the tiles',
+  noneOnTiles: 'names only',
+};
+
+const drawer = {
+  takeTitle: (number: number) => `Take ${number}`,
+  seated: (students: number, number: number) =>
+    `${count(students, 'student')} in ${count(number, 'group')}.`,
+  standAside: (number: number) =>
+    `${count(number, 'student')} ${number === 1 ? 'stands' : 'stand'} aside.`,
+  allKept: (number: number) =>
+    number === 1 ? 'The quiet rule is kept.' : `All ${number} quiet rules are kept.`,
+  isBroken: (sentence: string) => `Not kept: ${sentence}.`,
+  isKept: (sentence: string) => `Kept: ${sentence}.`,
+  changedByHand: 'Changed by hand since it was dealt.',
+  howToMove:
+    'Select a student to see why they are here and where else they could be; select a group to change it. With Shift, select more.',
+  studentIn: (name: string, group: string | null) =>
+    group === null ? `${name}, aside` : `${name} in ${group}`,
+  nothingSpecial: 'Nothing else is known that speaks for this place or against it.',
+  mean: (name: string, group: string, all: string) =>
+    `${name} ${group} on average; the class has ${all}.`,
+  noValue: (name: string) => `Nobody’s ${name} is known.`,
+  share: (name: string, value: string, have: number, share: string) =>
+    `${name} ${value}: ${have}; an even share would be ${share}.`,
+  onlyOne: (name: string, value: string) => `The only one here with ${name}: ${value}.`,
+  metNobody: (of: number) =>
+    `Has not worked with ${of === 1 ? 'the other one' : `any of these ${of}`} before.`,
+  metSome: (met: number, of: number) => `Has worked with ${met} of these ${of} before.`,
+  pairsNew: (of: number) =>
+    of === 1
+      ? 'These two have not worked together before.'
+      : 'Nobody here has worked with another before.',
+  pairsMet: (met: number, of: number) =>
+    `${met} of ${count(of, 'pair')} have worked together before.`,
+  wishMet: 'Is with somebody they wished for.',
+  wishUnmet: 'Is with nobody they wished for.',
+  wishes: (met: number, of: number) => `${met} of ${of} with a wish are with somebody they named.`,
+  swapsTitle: 'Swaps that would help most',
+  noSwaps: 'No swap of two would make this better.',
+  swapNames: (one: string, two: string) => `${one} ↔ ${two}`,
+  moveNames: (name: string, group: string) => `${name} → ${group}`,
+  mends: 'mends a rule',
+  gains: (better: readonly string[], worse: readonly string[]) =>
+    [
+      better.length > 0 ? `${listNames(better)} better` : '',
+      worse.length > 0 ? `${listNames(worse)} less good` : '',
+    ]
+      .filter(Boolean)
+      .join(', '),
+  moveTo: 'Move to',
+  nowSize: (size: number) => `now ${size}`,
+  aside: 'Aside',
+  done: 'Done',
+  selectMore: 'Select more',
+  pin: 'Pin here',
+  unpin: 'Unpin',
+  several: (number: number) => `${count(number, 'student')} selected`,
+  swapThem: 'Swap these two',
+  keepWith: { apart: 'Keep apart from', together: 'Keep together with' },
+  somebody: 'somebody…',
+  keep: { apart: 'Keep these apart', together: 'Keep these together' },
+  ruleAdded: (sentence: string) => `Quiet rule added: ${sentence}.`,
+  groupTitle: (name: string) => name,
+  nameOfGroup: 'Name of the group',
+  groupFacts: (size: number) => count(size, 'student'),
+  lock: 'Lock this group',
+  unlock: 'Unlock this group',
+  lockHint: 'A reshuffle leaves a locked group as it is.',
+  split: 'Split in two',
+  remove: 'Remove the group',
+  removed: (name: string, students: number) =>
+    students === 0
+      ? `${name} was removed.`
+      : `${name} was removed; ${count(students, 'student')} stand aside.`,
+  add: 'Add a group',
+  added: (name: string) => `${name} was added, with nobody in it yet.`,
+  merge: (from: string, into: string) => `Merge ${from} into ${into}`,
+  mergeTitle: 'Merge with',
+  merged: (name: string) => `Merged into ${name}.`,
+  severalGroups: (number: number) => `${count(number, 'group')} selected`,
+  reshuffleThese: 'Reshuffle only these',
+  reshuffleThis: 'Reshuffle it with others: select more groups with Shift.',
+  mergeThese: 'Merge these into one',
+  chart: (name: string) => `${name}: this group beside the class`,
+  chartGroup: 'this group',
+  chartClass: 'class, share',
+  rolesTitle: 'Roles',
+  roleNobody: 'nobody',
+  roleOf: (role: string, group: string) => `${role} of ${group}`,
+  lead: 'lead',
+  addRole: 'Add a role',
+  roleName: 'Name of the role',
+  removeRole: (role: string) => `Remove the role ${role}`,
+  writeTo: (name: string) => `Write to ${name}`,
+  noAddress: (name: string) => `${name} has no e-mail address.`,
+  give: 'Give in every group',
+  giveHow: {
+    random: 'at random',
+    first: 'to the first in each',
+    turns: 'in turns, fewest so far first',
+  },
+  roleChoice: 'Role to give',
+  given: (role: string, number: number) => `${role} given in ${count(number, 'group')}.`,
+};
+
+const guard = {
+  title: 'This lineup is in use',
+  explain: (students: number) =>
+    `This would part ${count(students, 'student')} from somebody in their group:`,
+  separation: (name: string, from: readonly string[]) => `${name} from ${listNames(from)}`,
+  more: (number: number) => `and ${number} more`,
+  go: 'Do it all the same',
+  leave: 'Leave it as it is',
+  next: 'Make a new lineup for next time',
+};
+
+const compare = {
+  title: (one: number, two: number) => `Take ${one} beside take ${two}`,
+  takeOne: 'First take',
+  takeTwo: 'Second take',
+  moved: (number: number) =>
+    number === 0
+      ? 'Everybody is in the same group.'
+      : `${count(number, 'student')} in another group:`,
+  movedOne: (name: string, from: string, to: string) =>
+    from === to ? `${name}: ${to}, with others` : `${name}: ${from} → ${to}`,
+  more: (number: number) => `and ${number} more`,
+  measure: 'measure',
+  take: (number: number) => `take ${number}`,
+  rules: 'rules broken',
+  show: (number: number) => `Show take ${number}`,
+  close: 'Close',
+};
+
+const importance: Readonly<Record<Importance, string>> = {
+  little: 'a little',
+  plain: 'as much as the rest',
+  most: 'above all',
+};
+
+const editors = {
+  who: 'Who is dealt into groups',
+  whoOptions: {
+    all: 'everybody here today',
+    sections: 'some sections',
+    unplaced: 'those in no lineup yet',
+    groups: 'groups of another lineup',
+    values: 'by a detail',
+  },
+  toRoll: 'Say who is here today',
+  sectionsLegend: 'Sections',
+  lineupLegend: 'Lineup',
+  groupsLegend: 'Groups',
+  detailLegend: 'Detail',
+  valuesLegend: 'Values',
+  noOtherLineup: 'No other lineup of this class has groups yet.',
+  nobodyLeft: 'With this choice nobody is left to deal.',
+  dealing: 'How students come into groups',
+  dealingOptions: {
+    shuffle: 'shuffled',
+    order: 'in an order',
+    value: 'one group for each value',
+    hand: 'empty groups, filled by hand',
+  },
+  orderLegend: 'Order',
+  order: { familyName: 'family name', givenName: 'given name', list: 'class list' },
+  inBlocks: { round: 'round the groups', blocks: 'in blocks' },
+  blocksLegend: 'Dealt',
+  dealingHint:
+    'Only a shuffle looks after rules, mixing and partners. Otherwise the sheet shows what is broken.',
+  valueOf: 'One group for each',
+  balance: 'Mix or match',
+  balanceHint: 'Mix: every group is like the class. Match: those in a group are alike.',
+  how: { mix: 'mix', match: 'match', none: 'leave' },
+  howLegend: (name: string) => name,
+  importanceLegend: (name: string) => `How much ${name} counts`,
+  importance,
+  noDetails: 'The class has no details yet. Add them on the roster.',
+  partners: 'Fresh partners',
+  partnersHint: (lineups: number) =>
+    lineups === 0
+      ? 'There is no earlier lineup of this class yet, so every partner is new.'
+      : `Looks at the ${count(lineups, 'earlier lineup')} of this class.`,
+  wishes: 'Wishes',
+  wishesHint: (students: number) =>
+    `${count(students, 'student')} ${students === 1 ? 'has' : 'have'} named somebody. As many as can be get at least one of them.`,
+  off: 'of no account',
+  sections: 'Sections',
+  sectionOptions: { any: 'of no account', mixed: 'mixed evenly', kept: 'kept among themselves' },
+  limits: 'At least, at most, never alone',
+  limitKind: { atLeast: 'at least', atMost: 'at most', notAlone: 'never one alone' },
+  limitKindLegend: 'In every group',
+  limitCount: 'How many',
+  fewer: 'One fewer',
+  more: 'One more',
+  addLimit: 'Add',
+  removeLimit: (sentence: string) => `Remove: ${sentence}`,
+  noLimits: 'No limits yet.',
+  limitHas: (have: number, groups: number) =>
+    `${count(have, 'student')} here ${have === 1 ? 'has' : 'have'} it, for ${count(groups, 'group')}.`,
+  naming: 'Names of the groups',
+  namingOptions: {
+    words: 'words',
+    numbers: 'numbers',
+    letters: 'letters',
+    list: 'a list of my own',
+  },
+  namingExtras: 'Added to each name',
+  withCode: (code: string) => (code === '' ? 'course code (none yet)' : `course code: ${code}`),
+  withDate: (date: string) => `date: ${date}`,
+  wordsLabel: 'Words, in the order in which groups take them',
+  listLabel: 'Names, one on each line',
+  preview: 'Names now',
+  usualWords: 'Back to the words that come with it',
+  saved: 'Recipes kept',
+  saveAs: 'Keep this recipe',
+  recipeName: 'Name of the recipe',
+  noSaved: 'None yet. A kept recipe can be used in every class.',
+  use: (name: string) => `Use ${name}`,
+  removeSaved: (name: string) => `Remove the recipe ${name}`,
+  fromClass: (name: string) => `from ${name}`,
+  applied: (name: string, lost: readonly string[]) =>
+    lost.length === 0
+      ? `The recipe is ${name} now. Groups stay as they are until you reshuffle.`
+      : `The recipe is ${name} now, without ${listNames(lost)}, which this class does not have.`,
+  savedAs: (name: string) => `Kept as ${name}.`,
+  values: 'value',
+};
+
+export const benchEn = { columns, drawer, guard, compare, editors };

@@ -1,0 +1,103 @@
+import * as z from 'zod/mini';
+import { LineupId } from './ids';
+
+export const SizingSchema = z.discriminatedUnion('by', [
+  z.strictObject({ by: z.literal('count'), count: z.int() }),
+  z.strictObject({
+    by: z.literal('size'),
+    size: z.int(),
+    leftover: z.enum(['spread', 'larger', 'smaller']),
+  }),
+]);
+export type SizingChoice = z.infer<typeof SizingSchema>;
+
+/** How much a wish of the recipe counts beside the others; `encode` says what each step weighs. */
+export const Importance = z.enum(['little', 'plain', 'most']);
+export type Importance = z.infer<typeof Importance>;
+
+/** Who is dealt into groups, of those who take part today. */
+export const Who = z.discriminatedUnion('of', [
+  z.object({ of: z.literal('all') }),
+  z.object({ of: z.literal('sections'), sectionIds: z.array(z.string()) }),
+  /** Those whom no lineup of the class has in a group yet. */
+  z.object({ of: z.literal('unplaced') }),
+  /** Members of some groups, counted from 0, of another lineup's shown take. */
+  z.object({ of: z.literal('groups'), lineupId: LineupId, groups: z.array(z.int()) }),
+  z.object({ of: z.literal('values'), detail: z.string(), values: z.array(z.string()) }),
+]);
+export type Who = z.infer<typeof Who>;
+
+/** Where students are dealt in an order, the order: a name, the class list, or the values of a detail. */
+export const DealOrder = z.union([
+  z.enum(['familyName', 'givenName', 'list']),
+  z.object({ detail: z.string() }),
+]);
+export type DealOrder = z.infer<typeof DealOrder>;
+
+/** How students come into groups: drawn by the engine, dealt in an order, one group for each value, or by hand. */
+export const Dealing = z.discriminatedUnion('by', [
+  z.object({ by: z.literal('shuffle') }),
+  z.object({ by: z.literal('order'), order: DealOrder, inBlocks: z.boolean() }),
+  /** `section`, or a detail's id. */
+  z.object({ by: z.literal('value'), of: z.string() }),
+  z.object({ by: z.literal('hand') }),
+]);
+export type Dealing = z.infer<typeof Dealing>;
+
+/** A detail that every group should have like the class (mix), or its members alike in (match). */
+export const Balance = z.object({
+  detail: z.string(),
+  how: z.enum(['mix', 'match']),
+  importance: Importance,
+});
+export type Balance = z.infer<typeof Balance>;
+
+/** How many students with one value of a detail a group may hold. */
+export const Limit = z.object({
+  kind: z.enum(['atLeast', 'atMost', 'notAlone']),
+  detail: z.string(),
+  value: z.string(),
+  /** Of no meaning for `notAlone`. */
+  count: z.int().check(z.gte(0)),
+});
+export type Limit = z.infer<typeof Limit>;
+
+/** How groups are called. */
+export const GroupNaming = z.object({
+  from: z.enum(['words', 'numbers', 'letters', 'list']),
+  /** Names given by the teacher, in the order of the groups; used where `from` is `list`. */
+  list: z.array(z.string()),
+  withCode: z.boolean(),
+  withDate: z.boolean(),
+});
+export type GroupNaming = z.infer<typeof GroupNaming>;
+
+/** How a lineup's groups are made. */
+export const Recipe = z.object({
+  sizing: SizingSchema,
+  who: Who,
+  dealing: Dealing,
+  /** Sections mixed evenly, kept to themselves, or of no account. */
+  sections: z.enum(['any', 'mixed', 'kept']),
+  balance: z.array(Balance),
+  freshPartners: z.nullable(Importance),
+  wishes: z.nullable(Importance),
+  limits: z.array(Limit),
+  naming: GroupNaming,
+});
+export type Recipe = z.infer<typeof Recipe>;
+
+const USUAL_SIZE = 4;
+
+/** Groups of four, shuffled from everybody, and nothing else asked. */
+export const PLAIN_RECIPE: Recipe = {
+  sizing: { by: 'size', size: USUAL_SIZE, leftover: 'spread' },
+  who: { of: 'all' },
+  dealing: { by: 'shuffle' },
+  sections: 'any',
+  balance: [],
+  freshPartners: null,
+  wishes: null,
+  limits: [],
+  naming: { from: 'words', list: [], withCode: false, withDate: false },
+};

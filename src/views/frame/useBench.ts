@@ -1,0 +1,35 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { Bench } from '@/encode/bench';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { LineupRecord } from '@/schema/lineup';
+import type { StudentRecord } from '@/schema/student';
+import { groupsOfLineups, historyOf, rulesOf, shownTake } from '@/store/queries';
+import { useQuery } from '@/store/react';
+import { today } from './today';
+
+/** A lineup with all that its groups are made from and judged by; the same object until some of it changes. */
+export function useBench(
+  lineup: LineupRecord,
+  theClass: ClassRecord,
+  students: readonly StudentRecord[],
+): Bench {
+  const rules = useQuery(rulesOf, theClass.id);
+  const history = useQuery(historyOf, theClass.id, lineup.id);
+  const others = useOthers(lineup);
+  const take = useQuery(shownTake, lineup.id);
+  return useMemo(
+    () => ({ lineup, theClass, students, rules, history, others, take, today: today() }),
+    [lineup, theClass, students, rules, history, others, take],
+  );
+}
+
+/** Groups of the class's other lineups; while this one is shuffled they stay the same to the reference. */
+function useOthers(lineup: LineupRecord): Bench['others'] {
+  const all = useQuery(groupsOfLineups, lineup.classId);
+  return useMemo(() => {
+    const { [lineup.id]: _own, ...others } = all;
+    return others;
+  }, [all, lineup.id]);
+}

@@ -1,0 +1,62 @@
+import type { Insight } from '@/encode/insight';
+import type { DetailColumn } from '@/encode/insightTypes';
+import { say } from '@/messages';
+import { PARTNERS, WISHES, type ColumnKey } from './useColumns';
+
+/** Costs nearer than this to the best possible are it. */
+const NEAR = 1e-6;
+
+export interface ToldFigure {
+  readonly text: string;
+  readonly best: string;
+  readonly isBest: boolean;
+  readonly explained: string;
+}
+
+/** What the class as a whole reaches in a measure, and how that stands to the best that is possible. */
+export function classFigure(insight: Insight, key: ColumnKey): ToldFigure | null {
+  if (key === WISHES) {
+    const { met, of } = insight.wishes();
+    return told({ text: say.measures.met(met, of), best: String(of), isBest: met === of });
+  }
+  if (key === PARTNERS) {
+    const { cost, bestPossible } = insight.partners().figure;
+    const text = say.measures.repeats(cost);
+    return told({ text, best: say.measures.pairs(bestPossible), isBest: cost <= bestPossible });
+  }
+  const column = insight.column(key);
+  if (!column) return null;
+  const words = inWords(column);
+  const { cost, bestPossible } = column.figure;
+  const [text, best] = [words.full(cost), words.short(bestPossible)];
+  const isBest = cost <= bestPossible + NEAR;
+  // Two costs that read alike are not the same: "best" is said only where it is so.
+  return words.short(cost) === best && !isBest
+    ? { ...told({ text, best, isBest }), best: say.measures.nearBest }
+    : told({ text, best, isBest });
+}
+
+function told({ text, best, isBest }: Omit<ToldFigure, 'explained'>): ToldFigure {
+  return {
+    text,
+    best: isBest ? say.measures.best : say.measures.bestIs(best),
+    isBest,
+    explained: isBest ? say.measures.bestExplained : say.measures.bestAtMost(best),
+  };
+}
+
+interface Words {
+  readonly full: (cost: number) => string;
+  readonly short: (cost: number) => string;
+}
+
+function inWords(column: DetailColumn): Words {
+  if (column.how === 'match') {
+    return { full: say.measures.alikeTo, short: (cost) => say.measures.share(1 - cost) };
+  }
+  if (column.kind === 'number') return { full: say.measures.evenTo, short: say.measures.share };
+  return {
+    full: (cost) => (cost < NEAR ? say.measures.even : say.measures.off(Math.round(cost))),
+    short: (cost) => String(Math.round(cost)),
+  };
+}

@@ -1,0 +1,131 @@
+'use client';
+
+import { Button } from '../../primitives/Button';
+import dynamic from 'next/dynamic';
+import { freeSign } from '@/encode/takeGroups';
+import { say } from '@/messages';
+import { sayBench } from '@/messages/bench';
+import {
+  lockGroup,
+  mergeGroups,
+  removeGroup,
+  renameGroup,
+  splitAt,
+  splitGroup,
+} from '@/store/actions/takes';
+import { useStore } from '@/store/react';
+import { namesFor } from '../../frame/groupNaming';
+import { Sign } from '../../primitives/Sign';
+import { InPlaceText } from '../../primitives/InPlaceText';
+import { useNotices } from '../../primitives/notices';
+import styles from '../Drawer.module.css';
+import { FactList } from './FactList';
+import { GroupRoles } from './GroupRoles';
+import { Offers } from './Offers';
+import type { DrawerProps } from './types';
+
+/** Charts are loaded when one is first looked at. */
+const GroupChart = dynamic(() => import('./GroupChart').then((module) => module.GroupChart), {
+  ssr: false,
+});
+
+interface GroupFactsProps extends DrawerProps {
+  readonly row: number;
+}
+
+/** Names more than this to merge with would be a list of their own. */
+const MOST_TO_MERGE = 12;
+
+/** What a group is like beside the class, what would help it, and how to change it. */
+export function GroupFacts(props: GroupFactsProps) {
+  const { row, bench, take, sheet, selection, insight, nameOf, guard } = props;
+  const store = useStore();
+  const { notify } = useNotices();
+  const { drawer } = sayBench;
+  const group = sheet.groups[row];
+  if (!group) return null;
+  const undo = { label: say.frame.undoShort, run: () => void store.history.undo() };
+  const remove = (): void => {
+    const others = take.groups.filter((_, index) => index !== row);
+    guard.ask(
+      others.map(({ studentIds }) => studentIds),
+      () => {
+        removeGroup(store, take.id, row);
+        selection.clear();
+        notify({ text: drawer.removed(group.name, group.size), action: undo });
+      },
+    );
+  };
+  const merge = (into: number): void => {
+    mergeGroups(store, take.id, row, into);
+    selection.clear();
+    notify({ text: drawer.merged(sheet.groups[into]?.name ?? ''), action: undo });
+  };
+  const split = (): void => {
+    const count = take.groups.length;
+    const name = namesFor(bench.theClass, bench.lineup, count + 1)[count] ?? '';
+    guard.ask(
+      splitAt(
+        take.groups.map(({ studentIds }) => studentIds),
+        row,
+      ),
+      () => splitGroup(store, take.id, row, name, freeSign(take.groups, count)),
+    );
+  };
+  return (
+    <>
+      <h2 className={styles.title}>
+        <Sign index={group.sign} size={24} />
+        <InPlaceText
+          value={group.name}
+          label={drawer.nameOfGroup}
+          onChange={(name) => renameGroup(store, take.id, row, name)}
+        />
+      </h2>
+      {insight && (
+        <FactList facts={insight.whyGroup(row)} about="group" bench={bench} nameOf={nameOf} />
+      )}
+      <GroupRoles {...props} group={group} />
+      {insight && <GroupChart bench={bench} insight={insight} group={group} />}
+      <Offers {...props} group={row} />
+      <div className={styles.doings}>
+        <Button
+          size="small"
+          variant="paper"
+          aria-pressed={group.locked}
+          title={drawer.lockHint}
+          onClick={() => lockGroup(store, take.id, row, !group.locked)}
+        >
+          {group.locked ? drawer.unlock : drawer.lock}
+        </Button>
+        {group.students.length > 1 && (
+          <Button size="small" variant="paper" onClick={split}>
+            {drawer.split}
+          </Button>
+        )}
+        <Button size="small" variant="paper" onClick={remove}>
+          {drawer.remove}
+        </Button>
+      </div>
+      <h3 className={styles.subtitle}>{drawer.mergeTitle}</h3>
+      <div className={styles.doings}>
+        {sheet.groups
+          .filter(({ index }) => index !== row)
+          .slice(0, MOST_TO_MERGE)
+          .map(({ index, name, sign }) => (
+            <Button
+              key={index}
+              size="small"
+              variant="paper"
+              aria-label={drawer.merge(group.name, name)}
+              onClick={() => merge(index)}
+            >
+              <Sign index={sign} size={16} />
+              {name}
+            </Button>
+          ))}
+      </div>
+      <p className={styles.hint}>{drawer.reshuffleThis}</p>
+    </>
+  );
+}

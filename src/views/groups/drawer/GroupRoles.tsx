@@ -1,0 +1,69 @@
+'use client';
+
+import MailOutlineRounded from '@mui/icons-material/MailOutlineRounded';
+import { sayBench } from '@/messages/bench';
+import type { StudentId } from '@/schema/ids';
+import { LEAD } from '@/schema/take';
+import { giveRole } from '@/store/actions/takes';
+import { useStore } from '@/store/react';
+import { InPlaceChoice } from '../../primitives/InPlaceChoice';
+import styles from '../Drawer.module.css';
+import type { SheetGroup } from '../useSheet';
+import type { DrawerProps } from './types';
+
+const NOBODY = '';
+
+interface GroupRolesProps extends Pick<DrawerProps, 'bench' | 'take' | 'nameOf'> {
+  readonly group: SheetGroup;
+}
+
+/** Who leads the group and who has its other roles; the lead's address is one press away. */
+export function GroupRoles({ bench, take, nameOf, group }: GroupRolesProps) {
+  const store = useStore();
+  const { drawer } = sayBench;
+  const give = (role: string, holder: string): void =>
+    giveRole(
+      store,
+      take.id,
+      role,
+      new Map([[group.index, holder === NOBODY ? null : (holder as StudentId)]]),
+    );
+  const lead = bench.students.find(({ id }) => id === group.roles[LEAD]);
+  return (
+    <section className={styles.part}>
+      <h3 className={styles.subtitle}>{drawer.rolesTitle}</h3>
+      <dl className={styles.roles}>
+        {[LEAD, ...bench.theClass.roles].map((role) => {
+          const holder = group.roles[role];
+          const shown = role === LEAD ? drawer.lead : role;
+          return (
+            <div key={role}>
+              <dt>{shown}</dt>
+              <dd>
+                <InPlaceChoice
+                  value={holder ?? NOBODY}
+                  label={drawer.roleOf(shown, group.name)}
+                  shown={holder ? nameOf(holder) : drawer.roleNobody}
+                  options={[
+                    { value: NOBODY, label: drawer.roleNobody },
+                    ...group.students.map(({ id }) => ({ value: id, label: nameOf(id) })),
+                  ]}
+                  onChange={(next) => give(role, next)}
+                />
+              </dd>
+            </div>
+          );
+        })}
+      </dl>
+      {lead &&
+        (lead.email === '' ? (
+          <p className={styles.hint}>{drawer.noAddress(nameOf(lead.id))}</p>
+        ) : (
+          <a className={styles.write} href={`mailto:${encodeURIComponent(lead.email)}`}>
+            <MailOutlineRounded fontSize="small" aria-hidden="true" />
+            {drawer.writeTo(nameOf(lead.id))}
+          </a>
+        ))}
+    </section>
+  );
+}

@@ -1,0 +1,57 @@
+'use client';
+
+import { say } from '@/messages';
+import { sayBench } from '@/messages/bench';
+import { StudentId } from '@/schema/ids';
+import type { RuleKindName } from '@/schema/rule';
+import { addRule } from '@/store/actions/rules';
+import { useStore } from '@/store/react';
+import { InPlaceChoice } from '../../primitives/InPlaceChoice';
+import { useNotices } from '../../primitives/notices';
+import styles from '../Drawer.module.css';
+import type { DrawerProps } from './types';
+
+const NOBODY = '';
+const KINDS: readonly RuleKindName[] = ['apart', 'together'];
+
+interface RuleAboutProps extends Pick<DrawerProps, 'bench' | 'nameOf'> {
+  readonly id: StudentId;
+}
+
+/** A quiet rule about one student, made by naming the other. */
+export function RuleAbout({ bench, nameOf, id }: RuleAboutProps) {
+  const store = useStore();
+  const { notify } = useNotices();
+  const { drawer } = sayBench;
+  const others = bench.students.filter((one) => one.left === null && one.id !== id);
+  const keep = (kind: RuleKindName, other: string): void => {
+    if (other === NOBODY) return;
+    const ids = [id, StudentId.parse(other)];
+    addRule(store, bench.theClass.id, kind, ids);
+    notify({
+      text: drawer.ruleAdded(say.rules.sentence(kind, ids.map(nameOf))),
+      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
+    });
+  };
+  return (
+    <dl className={styles.roles}>
+      {KINDS.map((kind) => (
+        <div key={kind}>
+          <dt>{drawer.keepWith[kind]}</dt>
+          <dd>
+            <InPlaceChoice
+              value={NOBODY}
+              label={drawer.keepWith[kind]}
+              shown={drawer.somebody}
+              options={[
+                { value: NOBODY, label: drawer.somebody },
+                ...others.map((one) => ({ value: one.id, label: nameOf(one.id) })),
+              ]}
+              onChange={(other) => keep(kind, other)}
+            />
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

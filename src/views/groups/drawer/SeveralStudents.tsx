@@ -1,0 +1,73 @@
+'use client';
+
+import { Button } from '../../primitives/Button';
+import { say } from '@/messages';
+import { sayBench } from '@/messages/bench';
+import type { RuleKindName } from '@/schema/rule';
+import { setPinned } from '@/store/actions/lineups';
+import { addRule } from '@/store/actions/rules';
+import { useStore } from '@/store/react';
+import { KeyHint } from '../../primitives/KeyHint';
+import { useNotices } from '../../primitives/notices';
+import styles from '../Drawer.module.css';
+import { MoveTargets } from './MoveTargets';
+import type { DrawerProps } from './types';
+
+/** What can be done with two students or more: swap, pin, a quiet rule, move all of them. */
+export function SeveralStudents(props: DrawerProps) {
+  const { bench, sheet, selection, insight, nameOf } = props;
+  const store = useStore();
+  const { notify } = useNotices();
+  const { drawer } = sayBench;
+  const ids = selection.students;
+  const [one, two] = ids;
+  const effect = ids.length === 2 && one && two ? (insight?.swapEffect(one, two) ?? null) : null;
+  const apart = new Set(ids.map(selection.groupOf)).size > 1;
+  const keep = (kind: RuleKindName) => (): void => {
+    addRule(store, bench.theClass.id, kind, ids);
+    notify({
+      text: drawer.ruleAdded(say.rules.sentence(kind, ids.map(nameOf))),
+      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
+    });
+  };
+  const pinned = ids.every((id) => sheet.pinned.has(id));
+  return (
+    <>
+      <h2 className={styles.title}>{drawer.several(ids.length)}</h2>
+      <ul className={styles.facts}>
+        {ids.map((id) => {
+          const row = selection.groupOf(id);
+          const group = row === null ? null : (sheet.groups[row]?.name ?? null);
+          return <li key={id}>{drawer.studentIn(nameOf(id), group)}</li>;
+        })}
+      </ul>
+      {ids.length === 2 && one && two && apart && (
+        <Button size="small" variant="paper" onClick={() => selection.swap(one, two)}>
+          {drawer.swapThem}
+          <KeyHint>{'X'}</KeyHint>
+          {effect && (
+            <span className={styles.size} data-effect={effect}>
+              {say.groups.effect[effect]}
+            </span>
+          )}
+        </Button>
+      )}
+      <Button size="small" variant="paper" onClick={keep('apart')}>
+        {drawer.keep.apart}
+      </Button>
+      <Button size="small" variant="paper" onClick={keep('together')}>
+        {drawer.keep.together}
+      </Button>
+      <Button
+        size="small"
+        variant="paper"
+        aria-pressed={pinned}
+        onClick={() => setPinned(store, bench.lineup.id, ids, !pinned)}
+      >
+        {pinned ? drawer.unpin : drawer.pin}
+        <KeyHint>{'P'}</KeyHint>
+      </Button>
+      <MoveTargets {...props} ids={ids} />
+    </>
+  );
+}

@@ -1,0 +1,52 @@
+'use client';
+
+import PushPinOutlined from '@mui/icons-material/PushPinOutlined';
+import { Button } from '../../primitives/Button';
+import { sayBench } from '@/messages/bench';
+import type { StudentId } from '@/schema/ids';
+import { setPinned } from '@/store/actions/lineups';
+import { useStore } from '@/store/react';
+import { KeyHint } from '../../primitives/KeyHint';
+import styles from '../Drawer.module.css';
+import { FactList } from './FactList';
+import { MoveTargets } from './MoveTargets';
+import { Offers } from './Offers';
+import { RuleAbout } from './RuleAbout';
+import type { DrawerProps } from './types';
+
+interface StudentFactsProps extends DrawerProps {
+  readonly id: StudentId;
+}
+
+/** Why a student is where they are, which swaps would help them, and where else they could go. */
+export function StudentFacts(props: StudentFactsProps) {
+  const { id, bench, sheet, selection, insight, nameOf } = props;
+  const store = useStore();
+  const { drawer } = sayBench;
+  const here = selection.groupOf(id);
+  const group = here === null ? null : sheet.groups[here];
+  const pinned = sheet.pinned.has(id);
+  return (
+    <>
+      <h2 className={styles.title}>{drawer.studentIn(nameOf(id), group?.name ?? null)}</h2>
+      {insight && here !== null && (
+        <FactList facts={insight.whyStudent(id)} about="student" bench={bench} nameOf={nameOf} />
+      )}
+      {here !== null && (
+        <Button
+          size="small"
+          variant="paper"
+          startIcon={<PushPinOutlined fontSize="small" />}
+          aria-pressed={pinned}
+          onClick={() => setPinned(store, bench.lineup.id, [id], !pinned)}
+        >
+          {pinned ? drawer.unpin : drawer.pin}
+          <KeyHint>{'P'}</KeyHint>
+        </Button>
+      )}
+      {here !== null && <Offers {...props} student={id} />}
+      <MoveTargets {...props} ids={[id]} />
+      <RuleAbout bench={bench} nameOf={nameOf} id={id} />
+    </>
+  );
+}

@@ -1,0 +1,57 @@
+'use client';
+
+import { Button } from '../../primitives/Button';
+import { freeSign } from '@/encode/takeGroups';
+import { sayBench } from '@/messages/bench';
+import { addGroup } from '@/store/actions/takes';
+import { useStore } from '@/store/react';
+import { namesFor } from '../../frame/groupNaming';
+import { ruleSentence } from '../../frame/ruleWords';
+import { useNotices } from '../../primitives/notices';
+import styles from '../Drawer.module.css';
+import { Offers } from './Offers';
+import { Roles } from './Roles';
+import type { DrawerProps } from './types';
+
+/** The take as a whole: counts, rules, what would help, another group, roles in every group. */
+export function TakeFacts(props: DrawerProps) {
+  const { bench, take, sheet, nameOf } = props;
+  const store = useStore();
+  const { announce } = useNotices();
+  const { drawer } = sayBench;
+  const broken = sheet.groups.flatMap((group) => group.broken);
+  const seated = sheet.groups.reduce((total, { size }) => total + size, 0);
+  const sentences = [
+    ...new Set(broken.map(({ source }) => ruleSentence(source, bench.theClass, nameOf))),
+  ];
+  const add = (): void => {
+    const row = take.groups.length;
+    const name = namesFor(bench.theClass, bench.lineup, row + 1)[row] ?? '';
+    addGroup(store, take.id, name, freeSign(take.groups, row));
+    announce(drawer.added(name));
+  };
+  return (
+    <>
+      <h2 className={styles.title}>{drawer.takeTitle(take.number)}</h2>
+      <ul className={styles.facts}>
+        <li>{drawer.seated(seated, sheet.groups.length)}</li>
+        {sheet.aside.length > 0 && <li>{drawer.standAside(sheet.aside.length)}</li>}
+        {bench.rules.length > 0 && broken.length === 0 && (
+          <li>{drawer.allKept(bench.rules.length)}</li>
+        )}
+        {sentences.map((sentence) => (
+          <li key={sentence} className={styles.broken}>
+            {drawer.isBroken(sentence)}
+          </li>
+        ))}
+        {take.dealt && <li>{drawer.changedByHand}</li>}
+      </ul>
+      <Offers {...props} />
+      <Roles bench={bench} take={take} />
+      <Button size="small" variant="paper" onClick={add}>
+        {drawer.add}
+      </Button>
+      <p className={styles.hint}>{drawer.howToMove}</p>
+    </>
+  );
+}

@@ -1,0 +1,151 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import type { Bench } from '@/encode/bench';
+import { say } from '@/messages';
+import { sayBench } from '@/messages/bench';
+import type { Importance, Recipe } from '@/schema/recipe';
+import { changeRecipe } from '@/store/actions/lineups';
+import { useStore } from '@/store/react';
+import { Choice } from '../../primitives/Choice';
+import { BalanceEditor } from './BalanceEditor';
+import { DealingEditor } from './DealingEditor';
+import { IMPORTANCES, type EditorProps } from './editor';
+import { LimitsEditor } from './LimitsEditor';
+import { NamingEditor } from './NamingEditor';
+import styles from './RecipeEditor.module.css';
+import { SavedRecipes } from './SavedRecipes';
+import { SizingEditor } from './SizingEditor';
+import type { PartKey } from './parts';
+import { WhoEditor } from './WhoEditor';
+
+interface RecipeEditorProps {
+  readonly part: PartKey;
+  readonly bench: Bench;
+  readonly dealtCount: number;
+}
+
+/** The editor of one part of the recipe; what it changes shows in the sentence at once, and nothing is dealt. */
+export function RecipeEditor({ part, bench, dealtCount }: RecipeEditorProps) {
+  const store = useStore();
+  const editor = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const fields = editor.current;
+    const chosen = fields?.querySelector<HTMLElement>('input:checked');
+    (chosen ?? fields?.querySelector<HTMLElement>('input, button, textarea'))?.focus();
+  }, [part]);
+  const change = (parts: Partial<Recipe>): void => changeRecipe(store, bench.lineup.id, parts);
+  return (
+    <div ref={editor} className={styles.editor}>
+      <EditorOf part={part} bench={bench} dealtCount={dealtCount} change={change} />
+    </div>
+  );
+}
+
+function EditorOf({ part, ...props }: EditorProps & { readonly part: PartKey }) {
+  const { bench, dealtCount, change } = props;
+  const { recipe } = bench.lineup;
+  switch (part) {
+    case 'sizing':
+      return (
+        <SizingEditor
+          sizing={recipe.sizing}
+          hereCount={dealtCount}
+          onChange={(sizing) => change({ sizing })}
+        />
+      );
+    case 'leftover':
+      return <LeftoverEditor {...props} />;
+    case 'who':
+      return <WhoEditor {...props} />;
+    case 'dealing':
+      return <DealingEditor {...props} />;
+    case 'balance':
+      return <BalanceEditor {...props} />;
+    case 'sections':
+      return (
+        <Choice
+          legend={sayBench.editors.sections}
+          value={recipe.sections}
+          options={(['any', 'mixed', 'kept'] as const).map((value) => ({
+            value,
+            label: sayBench.editors.sectionOptions[value],
+          }))}
+          onChange={(sections) => change({ sections })}
+        />
+      );
+    case 'freshPartners':
+      return (
+        <ImportanceChoice
+          legend={sayBench.editors.partners}
+          hint={sayBench.editors.partnersHint(bench.history.length)}
+          value={recipe.freshPartners}
+          onChange={(freshPartners) => change({ freshPartners })}
+        />
+      );
+    case 'wishes':
+      return (
+        <ImportanceChoice
+          legend={sayBench.editors.wishes}
+          hint={sayBench.editors.wishesHint(
+            bench.students.filter(({ here, wishes }) => here && wishes.length > 0).length,
+          )}
+          value={recipe.wishes}
+          onChange={(wishes) => change({ wishes })}
+        />
+      );
+    case 'limits':
+      return <LimitsEditor {...props} />;
+    case 'naming':
+      return <NamingEditor bench={bench} />;
+    case 'saved':
+      return <SavedRecipes {...props} />;
+    default:
+      return part satisfies never;
+  }
+}
+
+function LeftoverEditor({ bench, change }: EditorProps) {
+  const { sizing } = bench.lineup.recipe;
+  if (sizing.by !== 'size') return null;
+  return (
+    <>
+      <Choice
+        legend={say.recipe.leftoverLabel}
+        value={sizing.leftover}
+        options={(['spread', 'larger', 'smaller'] as const).map((value) => ({
+          value,
+          label: say.recipe.leftover[value],
+        }))}
+        onChange={(leftover) => change({ sizing: { ...sizing, leftover } })}
+      />
+      <p className={styles.hint}>{say.recipe.leftoverExplained[sizing.leftover]}</p>
+    </>
+  );
+}
+
+const OFF = 'off';
+
+interface ImportanceChoiceProps {
+  readonly legend: string;
+  readonly hint: string;
+  readonly value: Importance | null;
+  readonly onChange: (value: Importance | null) => void;
+}
+
+function ImportanceChoice({ legend, hint, value, onChange }: ImportanceChoiceProps) {
+  return (
+    <>
+      <Choice<Importance | typeof OFF>
+        legend={legend}
+        value={value ?? OFF}
+        options={[
+          { value: OFF, label: sayBench.editors.off },
+          ...IMPORTANCES.map((one) => ({ value: one, label: sayBench.editors.importance[one] })),
+        ]}
+        onChange={(next) => onChange(next === OFF ? null : next)}
+      />
+      <p className={styles.hint}>{hint}</p>
+    </>
+  );
+}

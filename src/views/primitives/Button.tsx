@@ -1,0 +1,71 @@
+import Link from 'next/link';
+import type { ButtonHTMLAttributes, ReactNode, Ref } from 'react';
+import styles from './Button.module.css';
+
+interface Look {
+  /** Filled for what acts, paper for the everyday, apricot for what is about to be shown, plain for the quietest, inherit where it stands on another ground, line within a line of words. */
+  readonly variant?: 'contained' | 'paper' | 'apricot' | 'plain' | 'inherit' | 'line';
+  readonly size?: 'small' | 'medium' | 'large';
+  readonly startIcon?: ReactNode;
+  readonly className?: string | undefined;
+  readonly children: ReactNode;
+}
+
+interface ButtonProps
+  extends Look, Omit<ButtonHTMLAttributes<HTMLButtonElement>, 'className' | 'children'> {
+  readonly ref?: Ref<HTMLButtonElement> | undefined;
+  /** What takes something away for good reads so. */
+  readonly grave?: boolean;
+}
+
+/** What is pressed. */
+export function Button(props: ButtonProps) {
+  const { variant, size, startIcon, className, children, grave = false, ...rest } = props;
+  return (
+    <button
+      type="button"
+      {...rest}
+      className={classOf(className)}
+      {...lookOf({ variant, size })}
+      data-grave={grave || undefined}
+    >
+      {startIcon}
+      {children}
+    </button>
+  );
+}
+
+interface LinkButtonProps extends Look {
+  readonly href: string;
+}
+
+/** A way to another page that looks like a button. */
+export function LinkButton({
+  href,
+  variant,
+  size,
+  startIcon,
+  className,
+  children,
+}: LinkButtonProps) {
+  return (
+    <Link href={href} className={classOf(className)} {...lookOf({ variant, size })}>
+      {startIcon}
+      {children}
+    </Link>
+  );
+}
+
+function classOf(className: string | undefined): string {
+  return `${styles.button ?? ''} ${className ?? ''}`.trim();
+}
+
+function lookOf({
+  variant = 'plain',
+  size = 'medium',
+}: {
+  readonly variant: Look['variant'] | undefined;
+  readonly size: Look['size'] | undefined;
+}) {
+  return { 'data-variant': variant, 'data-size': size };
+}
