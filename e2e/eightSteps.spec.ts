@@ -120,6 +120,7 @@ test('5: a dragged student moves; a broken rule is marked on the row; undo and r
   const before = await rows(page);
   const tile = page.getByRole('button', { name: /^Ngozi Eze/ });
   const target = rowOf(page, /^Dov Lerner/);
+  await expect(tile).toHaveCSS('cursor', 'grab');
   const [from, to] = [await tile.boundingBox(), await target.boundingBox()];
   if (!from || !to) throw new Error('expected both on screen');
   await page.mouse.move(from.x + 12, from.y + 12);

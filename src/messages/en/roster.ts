@@ -27,6 +27,10 @@ export const roster = {
       .filter(Boolean)
       .join(' '),
   openFile: 'Open a file',
+  fileUnread: (name: string) =>
+    `${name} could not be read; it may have been moved or changed. What stands in the box is kept; open the file once more.`,
+  fileLeft: (name: string) =>
+    `${name} was not read, because the text was changed meanwhile. The text is kept; open the file again to put it in its place.`,
   sheets: 'Sheet:',
   columns: 'How the columns are read',
   headingLabel: 'Headings',

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import { tinykeys } from 'tinykeys';
 import { draftText, keepDraft } from '@/store/actions/drafts';
 import { useDraft } from './useDraft';
@@ -24,11 +24,12 @@ export type KeyMap = Readonly<Record<string, (event: KeyboardEvent) => void>>;
 export function useKeys(keys: KeyMap): void {
   const store = useStore();
   const current = useRef(keys);
-  useEffect(() => {
+  // With the painting, not after it: a key pressed on what has just appeared is heard.
+  useLayoutEffect(() => {
     current.current = keys;
   });
   const names = Object.keys(keys).join(' ');
-  useEffect(() => {
+  useLayoutEffect(() => {
     const handler = (name: string) => (event: KeyboardEvent) => {
       const plain = !event.ctrlKey && !event.metaKey && !event.altKey;
       if (isTyping(event.target)) return;

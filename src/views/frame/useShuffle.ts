@@ -14,6 +14,7 @@ import { WorkerError } from '@/worker/client';
 import { useNotices } from '../primitives/notices';
 import { useArrangeClient } from './arranging';
 import { namesFor } from './groupNaming';
+import { useRehearsal } from './useRehearsal';
 import { valueName } from './ruleWords';
 
 export type ShuffleState =
@@ -42,6 +43,7 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
   const { announce } = useNotices();
   const [state, setState] = useState<ShuffleState>({ state: 'idle' });
   const running = useRef<AbortController | null>(null);
+  const stopRehearsal = useRehearsal(bench);
 
   const offer = (of: Bench, seed: number, groups: readonly TakeGroup[]): void => {
     setState({ state: 'idle' });
@@ -56,6 +58,7 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
   /** Makes groups from the bench as it stands, or from one in which something has just been changed. */
   const make = async (scope: ShuffleScope = WHOLE, of: Bench = bench): Promise<void> => {
     running.current?.abort();
+    stopRehearsal();
     const dealt = dealtGroups(of);
     if (dealt) {
       offer(of, 0, dealt);

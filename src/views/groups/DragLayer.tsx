@@ -12,7 +12,7 @@ import {
   useSensors,
   type DragEndEvent,
 } from '@dnd-kit/core';
-import { useEffect, useRef, useState, type RefObject } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import { StudentId } from '@/schema/ids';
 import { say } from '@/messages';
 import type { NameOf } from '../frame/names';
@@ -51,9 +51,10 @@ export function DragLayer({ area, sheet, selection, nameOf, onDrag, onOver }: Dr
       activationConstraint: { delay: TOUCH_HOLD_MS, tolerance: TOUCH_TOLERANCE_PX },
     }),
   );
-  useEffect(() => {
+  useLayoutEffect(() => {
     const element = area.current;
     if (!element) return undefined;
+    element.toggleAttribute('data-drags', true);
     const press = (event: Event): void => {
       const tile =
         event.target instanceof Element
@@ -64,6 +65,7 @@ export function DragLayer({ area, sheet, selection, nameOf, onDrag, onOver }: Dr
     element.addEventListener('mousedown', press);
     element.addEventListener('touchstart', press, { passive: true });
     return () => {
+      element.removeAttribute('data-drags');
       element.removeEventListener('mousedown', press);
       element.removeEventListener('touchstart', press);
     };

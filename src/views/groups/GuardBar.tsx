@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from '../primitives/Button';
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import type { Bench } from '@/encode/bench';
 import { sayBench } from '@/messages/bench';
 import { createNextLineup } from '@/store/actions/lineups';
@@ -28,7 +28,7 @@ export function GuardBar({ pending, bench, guard, nameOf }: GuardBarProps) {
   const { lineup } = bench;
   const lineups = useQuery(lineupsOf, lineup.classId);
   const leave = useRef<HTMLButtonElement>(null);
-  useEffect(() => leave.current?.focus(), [pending]);
+  useLayoutEffect(() => leave.current?.focus(), [pending]);
   const { separated } = pending;
   const next = (): void => {
     guard.leave();

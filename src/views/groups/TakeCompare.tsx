@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from '../primitives/Button';
-import { useEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import type { Bench } from '@/encode/bench';
 import { moversBetween } from '@/encode/compareTakes';
 import { brokenRules } from '@/encode/ruleState';
@@ -37,7 +37,7 @@ export function TakeCompare({ bench, takes, columns, nameOf, onShow, onClose }: 
     return [takes[other]?.id, takes[shown]?.id] as readonly (TakeId | undefined)[];
   });
   const panel = useRef<HTMLElement>(null);
-  useEffect(() => panel.current?.focus(), []);
+  useLayoutEffect(() => panel.current?.focus(), []);
   const one = takes.find(({ id }) => id === pair[0]) ?? takes[0];
   const two = takes.find(({ id }) => id === pair[1]) ?? takes.at(-1);
   if (!one || !two) return null;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useLayoutEffect, useState, type ReactNode } from 'react';
 import type { StudentId } from '@/schema/ids';
 import type { RowPlace } from './GroupRow';
 import styles from './ScoreSheet.module.css';
@@ -34,7 +34,7 @@ export function VirtualRows({ groups, found, row }: RowListProps) {
     found === null
       ? -1
       : groups.findIndex(({ students }) => students.some(({ id }) => id === found));
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (place >= 0) virtualizer.scrollToIndex(place, { align: 'auto' });
   }, [place, virtualizer]);
   return (

@@ -42,6 +42,9 @@ const mockClient = {
 jest.mock('./useInsight', () => ({ useInsightReader: () => null }));
 jest.mock('../frame/arranging', () => ({ useArrangeClient: () => mockClient }));
 
+// The rehearsal comes when a test says so, not when the machine is slow.
+jest.useFakeTimers({ doNotFake: ['queueMicrotask', 'nextTick', 'performance'] });
+
 const NAMES = 'Ana Bo Caro Dov Eli Fay Gus';
 const base = testBench({ students: NAMES.split(' ').map((name, i) => student(name, i)) });
 const dealt = takeOf(['Ana Bo Caro', 'Dov Eli Fay']);
@@ -135,6 +138,19 @@ describe('a shuffle', () => {
       act(() => change(store));
       expect(result.current.shuffle.state.state).toBe('idle');
     }
+  });
+
+  test('is rehearsed for nobody soon after opening, and a real one ends the rehearsal', async () => {
+    const { store, result } = workbench();
+    expect(asked).toHaveLength(0);
+    act(() => jest.advanceTimersByTime(1000));
+    expect(asked).toHaveLength(1);
+    await settled(() => void result.current.shuffle.make());
+    expect(asked.map(({ options }) => options.signal?.aborted)).toEqual([true, false]);
+    await answerLast();
+    act(() => jest.advanceTimersByTime(1000));
+    expect(asked).toHaveLength(2);
+    expect(rows(store)).toHaveLength(2);
   });
 
   test('that is stopped changes nothing', async () => {

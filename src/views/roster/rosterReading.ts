@@ -5,14 +5,20 @@ import type { Encoding } from '@/formats/roster/decode';
 import { proposeReading } from '@/formats/roster/reading';
 import { plainWords } from '@/formats/roster/text';
 import type { FileText, TextSheet } from '@/formats/roster/asText';
-import { readRosterText, readTable, type ReadRoster } from '@/formats/roster/readRoster';
+import {
+  readRosterText,
+  readTable,
+  type ReadOptions,
+  type ReadRoster,
+} from '@/formats/roster/readRoster';
 import type { ColumnReading, Reading, Roster, Table } from '@/formats/roster/types';
 import { levelsFor } from '@/formats/roster/values';
 import { sayRoster } from '@/messages/roster';
 import { keepDraft } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
-import { browserRosterClient } from '@/worker/client';
+import { browserRosterClient, type RosterClient } from '@/worker/client';
 import { useDraft } from '../frame/useDraft';
+import { useNotices } from '../primitives/notices';
 
 const NOBODY: Roster = { students: [], staff: [], attributes: [], skipped: [], warnings: [] };
 
@@ -67,37 +73,47 @@ export function useRosterReading(field: string) {
     return reading === read.reading ? read.roster : readTable(read.table, reading);
   }, [read, reading]);
 
+  const { notify } = useNotices();
   const [file, setFile] = useState<OpenedFile | null>(null);
   const [fileTrouble, setFileTrouble] = useState('');
   const lastOpening = useRef(0);
-  const [opening, setOpening] = useState(false);
+  /** Name of the file that is being read; '' while none is. */
+  const [opening, setOpening] = useState('');
   const write = useCallback(
     (next: string): void => {
+      // Of a file and a text begun after it, the text stands.
+      lastOpening.current++;
+      setOpening('');
       setFileTrouble('');
+      if (opening !== '') notify({ text: sayRoster.roster.fileLeft(opening) });
       keepDraft(store, field, next);
     },
-    [store, field],
+    [store, field, opening, notify],
   );
   const openBytes = async (
     name: string,
-    bytes: Uint8Array,
+    from: () => Promise<Uint8Array>,
     options: { encoding?: Encoding; classes?: readonly string[] } = {},
   ): Promise<void> => {
     const turn = ++lastOpening.current;
-    setOpening(true);
-    const result = await client
-      .fileAsText(bytes, options)
-      .catch((): FileText => ({ ok: false, error: { code: 'binary' } }));
+    setOpening(name);
+    setFileTrouble('');
+    const read = await readWhole(client, from, options);
     // What was asked for since then stands.
     if (turn !== lastOpening.current) return;
-    setOpening(false);
+    setOpening('');
+    if (!read) {
+      setFileTrouble(sayRoster.roster.fileUnread(name));
+      return;
+    }
+    const { bytes, result } = read;
     if (!result.ok) {
       setFileTrouble(`${name}: ${sayRoster.rosterErrorSentence(result.error)}`);
       return;
     }
     const { sheets, encoding, classes } = result;
     setFile({ name, bytes, encoding, sheets, classes, chosen: options.classes ?? classes });
-    write(sheets[0]?.text ?? '');
+    keepDraft(store, field, sheets[0]?.text ?? '');
   };
   const change = (next: Partial<Reading>): void => {
     if (table && reading) setChanged({ table, reading: { ...reading, ...next } });
@@ -105,7 +121,7 @@ export function useRosterReading(field: string) {
   return {
     text,
     /** False while a newer text, or a file in another way, is still being read. */
-    upToDate: !opening && (short || last?.text === text),
+    upToDate: opening === '' && (short || last?.text === text),
     roster,
     table,
     reading,
@@ -117,18 +133,18 @@ export function useRosterReading(field: string) {
         ? sayRoster.rosterErrorSentence(read.error)
         : fileTrouble,
     write,
-    open: async (opened: File): Promise<void> =>
-      openBytes(opened.name, new Uint8Array(await opened.arrayBuffer())),
+    open: (opened: File): Promise<void> =>
+      openBytes(opened.name, async () => new Uint8Array(await opened.arrayBuffer())),
     readAs: (encoding: Encoding): void => {
       if (!file) return;
       // The choice is seen at once, the reading of it follows.
       setFile({ ...file, encoding });
-      void openBytes(file.name, file.bytes, { encoding });
+      void openBytes(file.name, () => Promise.resolve(file.bytes), { encoding });
     },
     chooseClasses: (classes: readonly string[]): void => {
       if (!file) return;
       setFile({ ...file, chosen: classes });
-      void openBytes(file.name, file.bytes, { classes });
+      void openBytes(file.name, () => Promise.resolve(file.bytes), { classes });
     },
     setColumn: (column: number, next: Partial<ColumnReading>): void => {
       if (!reading || !table) return;
@@ -156,6 +172,20 @@ export function useRosterReading(field: string) {
       setLast(null);
     },
   };
+}
+
+/** The bytes of a file and what they say; null where the file cannot be had or the worker has died. */
+async function readWhole(
+  client: RosterClient,
+  from: () => Promise<Uint8Array>,
+  options: ReadOptions,
+): Promise<{ readonly bytes: Uint8Array; readonly result: FileText } | null> {
+  try {
+    const bytes = await from();
+    return { bytes, result: await client.fileAsText(bytes, options) };
+  } catch {
+    return null;
+  }
 }
 
 interface Changed {

@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from '../../primitives/Button';
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import type { Bench } from '@/encode/bench';
 import { say } from '@/messages';
 import { changeRecipe } from '@/store/actions/lineups';
@@ -21,7 +21,7 @@ type Also = keyof typeof say.recipe.alsoOptions;
 export function AlsoMenu({ bench, onPick }: AlsoMenuProps) {
   const store = useStore();
   const list = useRef<HTMLUListElement>(null);
-  useEffect(() => list.current?.querySelector('button')?.focus(), []);
+  useLayoutEffect(() => list.current?.querySelector('button')?.focus(), []);
   const pick = (key: Also): void => {
     const start = STARTS[key];
     if (start) changeRecipe(store, bench.lineup.id, start);

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import type { Bench } from '@/encode/bench';
 import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
@@ -29,7 +29,7 @@ interface RecipeEditorProps {
 export function RecipeEditor({ part, bench, dealtCount }: RecipeEditorProps) {
   const store = useStore();
   const editor = useRef<HTMLDivElement>(null);
-  useEffect(() => {
+  useLayoutEffect(() => {
     const fields = editor.current;
     const chosen = fields?.querySelector<HTMLElement>('input:checked');
     (chosen ?? fields?.querySelector<HTMLElement>('input, button, textarea'))?.focus();
