@@ -1,6 +1,6 @@
 import type { ArrangeRequest, RequestGoal, RequestRule } from '@/core/format';
 import { rngFromSeed } from '@/core/random/rng';
-import { uniformInt } from '@/core/random/uniform';
+import { shuffle, uniformInt } from '@/core/random/uniform';
 
 const LEVELS = ['new', 'some', 'seasoned'];
 const LANGUAGES = ['Welsh', 'Spanish', 'Arabic', 'Māori', 'Malayalam'];
@@ -39,6 +39,49 @@ export function everyday(n: number, size: number, ruleCount: number, seed: numbe
     rules,
     goals: EVERYDAY_GOALS,
   };
+}
+
+/** What a teacher asks of a class late in a term, by the name of the ask. */
+export const TERM_GOALS: Readonly<Record<string, readonly RequestGoal[]>> = {
+  'fresh partners alone': [{ kind: 'freshPartners', weight: 1 }],
+  'two details, fresh partners': [
+    { kind: 'spread', attribute: 'score', weight: 1 },
+    { kind: 'spread', attribute: 'language', weight: 1 },
+    { kind: 'freshPartners', weight: 1 },
+  ],
+  'the same and wishes': [
+    { kind: 'spread', attribute: 'score', weight: 1 },
+    { kind: 'spread', attribute: 'language', weight: 1 },
+    { kind: 'freshPartners', weight: 1 },
+    { kind: 'wishes', weight: 1 },
+  ],
+  'level alike, language mixed, fresh': [
+    { kind: 'alike', attribute: 'level', weight: 1 },
+    { kind: 'spread', attribute: 'language', weight: 1 },
+    { kind: 'freshPartners', weight: 1 },
+  ],
+};
+
+/** An everyday class that has worked in random groups for six weeks, with two wishes each. */
+export function lateInTerm(n: number, goals: readonly RequestGoal[], seed: number): ArrangeRequest {
+  const size = 4;
+  const base = everyday(n, size, Math.round(n / 6), seed);
+  const rng = rngFromSeed(seed * 31 + n);
+  const ids = base.students.map(({ id }) => id);
+  const history = Array.from({ length: 6 }, () => {
+    const order = Int32Array.from(ids.keys());
+    shuffle(rng, order);
+    return {
+      groups: Array.from({ length: Math.ceil(n / size) }, (_, group) =>
+        Array.from(order.subarray(group * size, (group + 1) * size), (one) => ids[one] ?? ''),
+      ),
+    };
+  });
+  const students = base.students.map((student) => ({
+    ...student,
+    wishes: [`s${uniformInt(rng, n)}`, `s${uniformInt(rng, n)}`].filter((id) => id !== student.id),
+  }));
+  return { ...base, students, goals, history };
 }
 
 /** Random pairs apart, as dense as given (0 to 1), all of which a hidden arrangement keeps. */

@@ -1,4 +1,4 @@
-import { benchEveryday, benchHard, benchInfeasible, benchScale } from './engine';
+import { benchEveryday, benchHard, benchInfeasible, benchLateInTerm, benchScale } from './engine';
 import { benchExact } from './exact';
 import { benchRoster } from './roster';
 import { benchRounds } from './rounds';
@@ -6,6 +6,7 @@ import { benchRounds } from './rounds';
 const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   roster: benchRoster,
   everyday: benchEveryday,
+  term: benchLateInTerm,
   hard: benchHard,
   infeasible: benchInfeasible,
   scale: benchScale,

@@ -39,19 +39,49 @@ abstract class CategoryTerm implements Term {
 
   delta(exchange: Exchange): number {
     const { from, to } = exchange;
-    if (exchange.goingCount === 1 && exchange.comingCount === 1) {
-      const going = this.valueOfStudent[exchange.going[0] as number] as number;
-      const coming = this.valueOfStudent[exchange.coming[0] as number] as number;
-      if (going === coming) return 0;
-      if (going >= 0 && coming >= 0) {
-        return this.replaceDelta(from, going, coming) + this.replaceDelta(to, coming, going);
-      }
+    if (exchange.goingCount === exchange.comingCount && this.allKnown(exchange)) {
+      return this.replaceAll(exchange, 0);
     }
     const before = (this.costs[from] as number) + (this.costs[to] as number);
     this.move(exchange, 1);
     const after = this.costOfGroup(from) + this.costOfGroup(to);
     this.move(exchange, -1);
     return after - before;
+  }
+
+  /** One for one from place `i` on, each with those before it in place already. */
+  private replaceAll(exchange: Exchange, i: number): number {
+    if (i === exchange.goingCount) return 0;
+    const { from, to } = exchange;
+    const going = this.valueOfStudent[exchange.going[i] as number] as number;
+    const coming = this.valueOfStudent[exchange.coming[i] as number] as number;
+    if (going === coming) return this.replaceAll(exchange, i + 1);
+    const change = this.replaceDelta(from, going, coming) + this.replaceDelta(to, coming, going);
+    if (i + 1 === exchange.goingCount) return change;
+    this.trade(from, to, going, coming);
+    const later = this.replaceAll(exchange, i + 1);
+    this.trade(to, from, going, coming);
+    return change + later;
+  }
+
+  private trade(from: number, to: number, going: number, coming: number): void {
+    const { counts, valueCount } = this;
+    const rowFrom = from * valueCount;
+    const rowTo = to * valueCount;
+    counts[rowFrom + going] = (counts[rowFrom + going] as number) - 1;
+    counts[rowFrom + coming] = (counts[rowFrom + coming] as number) + 1;
+    counts[rowTo + going] = (counts[rowTo + going] as number) + 1;
+    counts[rowTo + coming] = (counts[rowTo + coming] as number) - 1;
+  }
+
+  private allKnown({ going, goingCount, coming, comingCount }: Exchange): boolean {
+    for (let i = 0; i < goingCount; i++) {
+      if ((this.valueOfStudent[going[i] as number] as number) < 0) return false;
+    }
+    for (let i = 0; i < comingCount; i++) {
+      if ((this.valueOfStudent[coming[i] as number] as number) < 0) return false;
+    }
+    return true;
   }
 
   commit(exchange: Exchange): void {

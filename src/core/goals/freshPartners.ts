@@ -1,10 +1,13 @@
 import { PairBuilder } from '../problem/pairs';
 import type { Problem } from '../problem/problem';
+import { CompanyTerm } from '../search/companyTerm';
 import { PairTerm } from '../search/pairTerm';
 import type { GoalKind } from './kind';
 
 /** What a recent meeting weighs beside the repeat itself: enough to break a tie, never to make one. */
 const RECENT_WEIGHT = 1e-4;
+/** Numbers in a table of company up to which it is worth its memory: 8 MB. */
+const MOST_CELLS = 1_000_000;
 
 /** Students meet people they have not worked with yet; a repeat with an old partner is better than with a recent one. */
 export const freshPartners: GoalKind<'freshPartners'> = {
@@ -12,10 +15,13 @@ export const freshPartners: GoalKind<'freshPartners'> = {
   prepare(problem, goal) {
     const met = metBefore(problem, true);
     if (met.count === 0) return null;
-    const term = new PairTerm(
-      met.build((recent) => 1 + RECENT_WEIGHT * recent),
-      1 / partnerPlaces(problem),
-    );
+    const pairs = met.build((recent) => 1 + RECENT_WEIGHT * recent);
+    const scale = 1 / partnerPlaces(problem);
+    const { studentCount, groupCount } = problem;
+    const term =
+      studentCount * Math.max(studentCount, groupCount) <= MOST_CELLS
+        ? new CompanyTerm(pairs, scale, studentCount, groupCount)
+        : new PairTerm(pairs, scale);
     return { goal, term, leastValue: leastRepeats(problem, met) / partnerPlaces(problem) };
   },
 };

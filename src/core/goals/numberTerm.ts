@@ -61,9 +61,12 @@ export class BetweenTerm implements Term {
 
   delta(exchange: Exchange): number {
     const { from, to } = exchange;
-    const [sum, count] = [this.netSum(exchange), this.netCount(exchange)];
-    const [sumFrom, sumTo] = [this.sum[from] as number, this.sum[to] as number];
-    const [countFrom, countTo] = [this.count[from] as number, this.count[to] as number];
+    const sum = this.netSum(exchange);
+    const count = this.netCount(exchange);
+    const sumFrom = this.sum[from] as number;
+    const sumTo = this.sum[to] as number;
+    const countFrom = this.count[from] as number;
+    const countTo = this.count[to] as number;
     const before = part(sumFrom, countFrom) + part(sumTo, countTo);
     const after = part(sumFrom - sum, countFrom - count) + part(sumTo + sum, countTo + count);
     return (this.sign * (after - before)) / this.of.total;
@@ -82,15 +85,18 @@ export class BetweenTerm implements Term {
   /** Between two groups there is least where their means are equal, however many of either are known. */
   mostGain(one: number, two: number): number {
     if (this.sign < 0) return this.value;
-    const [sumOne, sumTwo] = [this.sum[one] as number, this.sum[two] as number];
-    const [countOne, countTwo] = [this.count[one] as number, this.count[two] as number];
+    const sumOne = this.sum[one] as number;
+    const sumTwo = this.sum[two] as number;
+    const countOne = this.count[one] as number;
+    const countTwo = this.count[two] as number;
     const least = part(sumOne + sumTwo, countOne + countTwo);
     return (part(sumOne, countOne) + part(sumTwo, countTwo) - least) / this.of.total;
   }
 
   /** A net sum x going from one to two changes between by x²(1/n + 1/m) + 2x(sum of two/m − sum of one/n). */
   narrow(one: number, two: number, limit: number, span: Span): boolean {
-    const [countOne, countTwo] = [this.count[one] as number, this.count[two] as number];
+    const countOne = this.count[one] as number;
+    const countTwo = this.count[two] as number;
     if (this.sign < 0 || !this.allKnown || countOne === 0 || countTwo === 0) return false;
     const square = 1 / countOne + 1 / countTwo;
     const slope = (this.sum[two] as number) / countTwo - (this.sum[one] as number) / countOne;

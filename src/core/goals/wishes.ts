@@ -22,100 +22,160 @@ class WishTerm implements Term {
   value = 0;
   /** student → named partners in the same group. */
   private readonly met: Int32Array;
-  /** student → those who named them. */
-  private readonly namedBy: readonly Int32Array[];
-  /** Scratch: what `delta` found for the students it touched. */
+  private readonly named: Lists;
+  private readonly namedBy: Lists;
+  /** Scratch: what an exchange changes for those who stay and named somebody who moves, and who they are. */
   private readonly change: Int32Array;
   private readonly touched: Int32Array;
-  private touchedCount = 0;
 
   constructor(
-    private readonly problem: Problem,
+    { studentCount, wishesOfStudent }: Problem,
     private readonly scale: number,
   ) {
-    const namedBy = Array.from({ length: problem.studentCount }, (): number[] => []);
-    problem.wishesOfStudent.forEach((named, student) => {
+    const namedBy = Array.from({ length: studentCount }, (): number[] => []);
+    wishesOfStudent.forEach((named, student) => {
       named.forEach((other) => namedBy[other]?.push(student));
     });
-    this.namedBy = namedBy.map((list) => Int32Array.from(list));
-    this.met = new Int32Array(problem.studentCount);
-    this.change = new Int32Array(problem.studentCount);
-    this.touched = new Int32Array(problem.studentCount);
+    this.named = listsOf(wishesOfStudent);
+    this.namedBy = listsOf(namedBy);
+    this.met = new Int32Array(studentCount);
+    this.change = new Int32Array(studentCount);
+    this.touched = new Int32Array(studentCount);
   }
 
   reset({ groupOfStudent }: Arrangement): void {
+    const { start, student: other } = this.named;
     let unmet = 0;
-    this.problem.wishesOfStudent.forEach((named, student) => {
+    for (let student = 0; student < groupOfStudent.length; student++) {
+      const [first, end] = [start[student] as number, start[student + 1] as number];
       let met = 0;
-      for (const other of named) if (groupOfStudent[other] === groupOfStudent[student]) met++;
+      for (let place = first; place < end; place++) {
+        if (groupOfStudent[other[place] as number] === groupOfStudent[student]) met++;
+      }
       this.met[student] = met;
-      if (named.length > 0 && met === 0) unmet++;
-    });
+      if (end > first && met === 0) unmet++;
+    }
     this.value = unmet * this.scale;
   }
 
   delta(exchange: Exchange, arrangement: Arrangement): number {
-    const change = this.gather(exchange, arrangement);
-    for (let i = 0; i < this.touchedCount; i++) this.change[this.touched[i] as number] = 0;
-    return change * this.scale;
+    return this.weigh(exchange, arrangement, false) * this.scale;
   }
 
   commit(exchange: Exchange, arrangement: Arrangement): void {
-    this.value += this.gather(exchange, arrangement) * this.scale;
-    for (let i = 0; i < this.touchedCount; i++) {
-      const student = this.touched[i] as number;
-      this.met[student] = (this.met[student] as number) + (this.change[student] as number);
-      this.change[student] = 0;
-    }
+    this.value += this.weigh(exchange, arrangement, true) * this.scale;
   }
 
-  /** Fills `change` for whoever wins or loses a named partner; returns how many more are without. */
-  private gather(exchange: Exchange, { groupOfStudent }: Arrangement): number {
-    this.touchedCount = 0;
-    const { from, to } = exchange;
-    for (let i = 0; i < exchange.goingCount; i++) {
-      this.gatherFor(exchange.going[i] as number, from, to, exchange, groupOfStudent);
+  /** Only those who are without, and named somebody of the other group, can be helped. */
+  mostGain(one: number, two: number, arrangement: Arrangement): number {
+    const helped = this.unmetFor(one, two, arrangement) + this.unmetFor(two, one, arrangement);
+    return helped * this.scale;
+  }
+
+  private unmetFor(group: number, other: number, arrangement: Arrangement): number {
+    const { members, sizeOfGroup, capacity, groupOfStudent } = arrangement;
+    const { start, student: named } = this.named;
+    let unmet = 0;
+    for (let seat = 0; seat < (sizeOfGroup[group] as number); seat++) {
+      const student = members[group * capacity + seat] as number;
+      if ((this.met[student] as number) > 0) continue;
+      const end = start[student + 1] as number;
+      let place = start[student] as number;
+      while (place < end && groupOfStudent[named[place] as number] !== other) place++;
+      if (place < end) unmet++;
     }
-    for (let i = 0; i < exchange.comingCount; i++) {
-      this.gatherFor(exchange.coming[i] as number, to, from, exchange, groupOfStudent);
+    return unmet;
+  }
+
+  /** How many more are without after the exchange; `keep` says whether it is made. */
+  private weigh(exchange: Exchange, { groupOfStudent }: Arrangement, keep: boolean): number {
+    const { from, to, going, goingCount, coming, comingCount } = exchange;
+    let touched = 0;
+    for (let i = 0; i < goingCount; i++) {
+      touched = this.touch(going[i] as number, from, to, exchange, groupOfStudent, touched);
+    }
+    for (let i = 0; i < comingCount; i++) {
+      touched = this.touch(coming[i] as number, to, from, exchange, groupOfStudent, touched);
     }
     let more = 0;
-    for (let i = 0; i < this.touchedCount; i++) {
-      const student = this.touched[i] as number;
-      const met = this.met[student] as number;
-      const after = met + (this.change[student] as number);
-      more += (after === 0 ? 1 : 0) - (met === 0 ? 1 : 0);
+    for (let i = 0; i < touched; i++) {
+      const wisher = this.touched[i] as number;
+      more += this.settle(
+        wisher,
+        (this.met[wisher] as number) + (this.change[wisher] as number),
+        keep,
+      );
+      this.change[wisher] = 0;
+    }
+    for (let i = 0; i < goingCount; i++) {
+      more += this.move(going[i] as number, from, to, exchange, groupOfStudent, keep);
+    }
+    for (let i = 0; i < comingCount; i++) {
+      more += this.move(coming[i] as number, to, from, exchange, groupOfStudent, keep);
     }
     return more;
   }
 
-  private gatherFor(
+  /** Notes who stays and named the student who leaves or joins them; returns how many are touched now. */
+  private touch(
     student: number,
     from: number,
     to: number,
     exchange: Exchange,
     groupOfStudent: Int32Array,
-  ): void {
-    for (const other of this.problem.wishesOfStudent[student] as Int32Array) {
-      if (!exchange.moves(other)) this.add(student, groupOfStudent[other] as number, from, to);
+    touched: number,
+  ): number {
+    const { start, student: wishers } = this.namedBy;
+    const end = start[student + 1] as number;
+    let count = touched;
+    for (let place = start[student] as number; place < end; place++) {
+      const wisher = wishers[place] as number;
+      const group = groupOfStudent[wisher];
+      if ((group !== from && group !== to) || exchange.moves(wisher)) continue;
+      let known = 0;
+      while (known < count && this.touched[known] !== wisher) known++;
+      if (known === count) this.touched[count++] = wisher;
+      this.change[wisher] = (this.change[wisher] as number) + (group === to ? 1 : -1);
     }
-    for (const wisher of this.namedBy[student] as Int32Array) {
-      if (!exchange.moves(wisher)) this.add(wisher, groupOfStudent[wisher] as number, from, to);
-    }
+    return count;
   }
 
-  private add(wisher: number, groupOfOther: number, from: number, to: number): void {
-    const step = groupOfOther === to ? 1 : groupOfOther === from ? -1 : 0;
-    if (step === 0) return;
-    if ((this.change[wisher] as number) === 0 && !this.isTouched(wisher)) {
-      this.touched[this.touchedCount++] = wisher;
+  /** The same for a student who moves: whom they named is met in `to`, or moves along. */
+  private move(
+    student: number,
+    from: number,
+    to: number,
+    exchange: Exchange,
+    groupOfStudent: Int32Array,
+    keep: boolean,
+  ): number {
+    const { start, student: named } = this.named;
+    const first = start[student] as number;
+    const end = start[student + 1] as number;
+    if (first === end) return 0;
+    let met = 0;
+    for (let place = first; place < end; place++) {
+      const other = named[place] as number;
+      if (groupOfStudent[other] === (exchange.moves(other) ? from : to)) met++;
     }
-    this.change[wisher] = (this.change[wisher] as number) + step;
+    return this.settle(student, met, keep);
   }
 
-  /** Only asked where a change came back to 0, so the list is short. */
-  private isTouched(student: number): boolean {
-    for (let i = 0; i < this.touchedCount; i++) if (this.touched[i] === student) return true;
-    return false;
+  private settle(wisher: number, met: number, keep: boolean): number {
+    const more = (met === 0 ? 1 : 0) - ((this.met[wisher] as number) === 0 ? 1 : 0);
+    if (keep) this.met[wisher] = met;
+    return more;
   }
+}
+
+/** Lists of students one after the other: that of student s from start[s] to start[s + 1]. */
+interface Lists {
+  readonly start: Int32Array;
+  readonly student: Int32Array;
+}
+
+function listsOf(lists: readonly ArrayLike<number>[]): Lists {
+  const start = new Int32Array(lists.length + 1);
+  lists.forEach((list, i) => (start[i + 1] = (start[i] as number) + list.length));
+  return { start, student: Int32Array.from(lists.flatMap((list) => Array.from(list))) };
 }

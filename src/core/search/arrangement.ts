@@ -118,7 +118,7 @@ export interface Term {
   delta(exchange: Exchange, arrangement: Arrangement): number;
   commit(exchange: Exchange, arrangement: Arrangement): void;
   /** The most that any exchange between two groups could take from `value`; where missing, all of it. */
-  mostGain?(one: number, two: number): number;
+  mostGain?(one: number, two: number, arrangement: Arrangement): number;
   /**
    * Which exchanges of as many for as many between two groups change `value` by less than `limit`: fills `span`, and
    * says whether it could.

@@ -24,6 +24,8 @@ const MIXING_PER_STUDENT = 60;
 const EXCHANGES_AT_40 = 180_000;
 /** Larger classes get more, but less than in proportion, so that 5,000 students stay under 3 s. */
 const GROWTH = 0.53;
+/** Smaller ones get less in proportion, down to this part of it. */
+const LEAST_PART = 0.4;
 /** Cells (units x groups) that all nodes of a complete search may look at. */
 const CELLS = 24_000_000;
 const MOST_NODES = 150_000;
@@ -32,7 +34,8 @@ const FACTOR: Readonly<Record<Effort, number>> = { quick: 0.2, normal: 1, thorou
 
 export function budgetFor(effort: Effort, { studentCount, groupCount }: Problem): Budget {
   const factor = FACTOR[effort];
-  const exchanges = EXCHANGES_AT_40 * Math.max(0.5, (studentCount / 40) ** GROWTH);
+  const part = studentCount / 40;
+  const exchanges = EXCHANGES_AT_40 * (part > 1 ? part ** GROWTH : Math.max(LEAST_PART, part));
   const nodes = Math.min(MOST_NODES, CELLS / (studentCount * groupCount));
   return {
     shuffles: SHUFFLES,

@@ -8,6 +8,8 @@ const SLACK = 1e-13;
 export class Objective {
   private readonly weights: Float64Array;
   private readonly costTerms: readonly Term[];
+  /** term → the most, weighted, that an exchange between the two groups last looked at could win of it. */
+  private readonly gains: Float64Array;
   /** No arrangement costs less; reaching it ends a search. */
   readonly leastCost: number;
 
@@ -15,8 +17,11 @@ export class Objective {
     goals: readonly PreparedGoal[],
     private readonly ruleTerms: readonly Term[],
   ) {
-    this.costTerms = goals.map(({ term }) => term);
-    this.weights = Float64Array.from(goals, ({ goal }) => goal.weight);
+    // Terms that narrow an exchange down come first: they rule out most of what can be ruled out.
+    const inOrder = [...goals].sort((a, b) => Number(!a.term.narrow) - Number(!b.term.narrow));
+    this.costTerms = inOrder.map(({ term }) => term);
+    this.weights = Float64Array.from(inOrder, ({ goal }) => goal.weight);
+    this.gains = new Float64Array(goals.length);
     this.leastCost = goals.reduce((sum, { goal, leastValue }) => sum + goal.weight * leastValue, 0);
   }
 
@@ -63,26 +68,41 @@ export class Objective {
     return change;
   }
 
-  /** The most that any exchange between two groups could take from the cost. */
-  mostGain(one: number, two: number): number {
+  /** The most that any exchange between two groups could take from the cost; `narrow` and `isBetter` go by it. */
+  mostGain(one: number, two: number, arrangement: Arrangement): number {
     let gain = 0;
     for (let i = 0; i < this.costTerms.length; i++) {
       const term = this.costTerms[i] as Term;
-      gain += (this.weights[i] as number) * (term.mostGain?.(one, two) ?? term.value);
+      const most = term.mostGain?.(one, two, arrangement) ?? term.value;
+      this.gains[i] = (this.weights[i] as number) * most;
+      gain += this.gains[i] as number;
     }
     return gain;
   }
 
+  /** Whether an exchange between the two groups that `mostGain` last looked at lowers the cost by more than `least`. */
+  isBetter(exchange: Exchange, arrangement: Arrangement, gain: number, least: number): boolean {
+    let change = 0;
+    let toWin = gain;
+    for (let i = 0; i < this.costTerms.length; i++) {
+      change +=
+        (this.weights[i] as number) * (this.costTerms[i] as Term).delta(exchange, arrangement);
+      toWin -= this.gains[i] as number;
+      if (change - toWin - SLACK >= -least) return false;
+    }
+    return change < -least;
+  }
+
   /**
    * Fills `span` with what exchanges of as many for as many between two groups must lie in to lower the cost, as the
-   * first goal tells that can; false where none can. `gain` is the most that all goals together could win.
+   * first goal tells that can; false where none can. `gain` is what `mostGain` said of them.
    */
   narrow(one: number, two: number, gain: number, span: Span): boolean {
     for (let i = 0; i < this.costTerms.length; i++) {
       const term = this.costTerms[i] as Term;
       const weight = this.weights[i] as number;
       if (!term.narrow || weight === 0) continue;
-      const others = gain - weight * (term.mostGain?.(one, two) ?? term.value);
+      const others = gain - (this.gains[i] as number);
       if (term.narrow(one, two, (others + SLACK) / weight, span)) return true;
     }
     return false;

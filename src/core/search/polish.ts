@@ -16,9 +16,9 @@ const MOST_OF_A_SWEEP = 0.2;
 /** What passing over an exchange by one number costs, in whole evaluations. */
 const LOOK = 0.08;
 /** Exchanges of a shake: so few that most of what was good stays. */
-const LEAST_SHAKE = 1;
+const LEAST_SHAKE = 3;
 /** Exchanges drawn for each step of a shake. */
-const DRAWS_A_STEP = 8;
+const DRAWS_A_STEP = 16;
 /** One step of so many may be one that changes no cost. */
 const ONE_SIDEWAYS_IN = 4;
 
@@ -53,6 +53,8 @@ export function* polish(
 
 class Polish {
   private evaluations = 0;
+  /** The most that an exchange between the pair of groups being looked at could win. */
+  private gain = 0;
   private readonly arrangement: Arrangement;
   private readonly objective: Objective;
   private readonly proposals: Proposals;
@@ -160,7 +162,8 @@ class Polish {
   private betterPair(one: number, two: number): boolean {
     const { here, there, problem, arrangement, objective } = this;
     this.evaluations++;
-    const gain = objective.mostGain(one, two);
+    const gain = objective.mostGain(one, two, arrangement);
+    this.gain = gain;
     if (gain <= EPSILON) return false;
     const sizeOne = arrangement.sizeOfGroup[one] as number;
     const sizeTwo = arrangement.sizeOfGroup[two] as number;
@@ -253,7 +256,7 @@ class Polish {
   private tried(): boolean {
     const { exchange, arrangement, objective } = this;
     this.evaluations++;
-    if (objective.costDelta(exchange, arrangement, -EPSILON) >= -EPSILON) return false;
+    if (!objective.isBetter(exchange, arrangement, this.gain, EPSILON)) return false;
     if (objective.penaltyDelta(exchange, arrangement) > 0) return false;
     this.make(exchange);
     return true;

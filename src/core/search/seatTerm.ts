@@ -29,6 +29,19 @@ export class SeatTerm implements Term {
     this.value += this.delta(exchange);
   }
 
+  /** Only those who sit wrong in the two groups can be helped. */
+  mostGain(one: number, two: number, arrangement: Arrangement): number {
+    return (this.wrongIn(one, arrangement) + this.wrongIn(two, arrangement)) * this.scale;
+  }
+
+  private wrongIn(group: number, { members, sizeOfGroup, capacity }: Arrangement): number {
+    let wrong = 0;
+    for (let seat = 0; seat < (sizeOfGroup[group] as number); seat++) {
+      if (this.isWrong(members[group * capacity + seat] as number, group)) wrong++;
+    }
+    return wrong;
+  }
+
   private move(student: number, from: number, to: number): number {
     return (this.isWrong(student, to) ? 1 : 0) - (this.isWrong(student, from) ? 1 : 0);
   }

@@ -34,8 +34,10 @@ const FIRST_DIVE_NODES = 1_500;
 /** Part of the repair's swaps that is tried before the complete search goes deep. */
 const EARLY_REPAIR = 0.15;
 /** Parts of the exchanges that go into cooling and into polishing where both are done. */
-const COOLED_PART = 0.25;
+const COOLED_PART = 0.1;
 const POLISHED_PART = 1;
+/** With more goals each exchange takes longer to weigh, and fewer are weighed. */
+const GOALS_AT_FULL_BUDGET = 3;
 /** How far the whole work has come once a valid arrangement is found, and once it is cooled. */
 const VALID_AT = 0.3;
 const COOLED_AT = 0.5;
@@ -88,9 +90,10 @@ function* improve(
   budget: Budget,
   rng: Rng,
 ): Search<Polished> {
-  const most = budget.exchanges * POLISHED_PART;
+  const whole = budget.exchanges * Math.min(1, GOALS_AT_FULL_BUDGET / goals.length);
+  const most = whole * POLISHED_PART;
   const polishes = goals.length > 0 && isWorthPolishing(problem, most);
-  const exchanges = budget.exchanges * (polishes ? COOLED_PART : 1);
+  const exchanges = whole * (polishes ? COOLED_PART : 1);
   const cooling = anneal(problem, units, goals, start, exchanges, rng);
   const cooled = yield* within(VALID_AT, polishes ? COOLED_AT : 1, cooling);
   if (!polishes) return cooled;

@@ -18,6 +18,8 @@ import {
 import { ruleBreaks, ruleTerms } from '../rules/list';
 import { Meetings } from '../rounds/meetings';
 import { Arrangement, Exchange, type Term } from './arrangement';
+import { CompanyTerm } from './companyTerm';
+import { PairTerm } from './pairTerm';
 import { Proposals } from './proposal';
 import { Deal } from './shuffleTrial';
 
@@ -175,11 +177,10 @@ function walk(
   const deal = new Deal(problem);
   deal.draw(rng);
   const arrangement = new Arrangement(problem, deal.groupOfStudent);
-  const proposals = proposalsFor(problem, rng);
+  const exchange = new Exchange(problem.studentCount, 4);
   terms.forEach((term) => term.reset(arrangement));
   for (let step = 0; step < 150; step++) {
-    if (!proposals.draw(arrangement)) continue;
-    const { exchange } = proposals;
+    drawSeveral(exchange, problem, arrangement, rng);
     const expected = terms.map((term) => term.value + term.delta(exchange, arrangement));
     commit(exchange);
     terms.forEach((term, i) => expect(term.value).toBeCloseTo(expected[i]!, 9));
@@ -198,6 +199,30 @@ function walk(
   }
 }
 
+/** Up to three students of a group for as many of another, or for one fewer where that only passes the larger size on. */
+function drawSeveral(
+  exchange: Exchange,
+  { groupCount, classOfGroup }: Problem,
+  { sizeOfGroup, members, capacity }: Arrangement,
+  rng: Rng,
+): void {
+  const from = uniformInt(rng, groupCount);
+  const to = (from + 1 + uniformInt(rng, groupCount - 1)) % groupCount;
+  const [sizeFrom, sizeTo] = [sizeOfGroup[from]!, sizeOfGroup[to]!];
+  const passesOn = sizeFrom === sizeTo + 1 && classOfGroup[from] === classOfGroup[to];
+  const going = 1 + uniformInt(rng, Math.min(3, sizeFrom, sizeTo));
+  const firstFrom = uniformInt(rng, sizeFrom);
+  const firstTo = uniformInt(rng, sizeTo);
+  exchange.begin(from, to);
+  for (let i = 0; i < going; i++) {
+    exchange.addGoing(members[from * capacity + ((firstFrom + i) % sizeFrom)]!);
+  }
+  const coming = passesOn && uniformInt(rng, 2) === 0 ? going - 1 : going;
+  for (let i = 0; i < coming; i++) {
+    exchange.addComing(members[to * capacity + ((firstTo + i) % sizeTo)]!);
+  }
+}
+
 /** A deal at random need not keep blocks whole, so students move one by one. */
 function proposalsFor(problem: Problem, rng: Rng): Proposals {
   return new Proposals(problem, singleUnits(unitsOf(problem), problem.studentCount), rng);
@@ -210,6 +235,22 @@ function reverse(of: Exchange, studentCount: number): Exchange {
   for (let i = 0; i < of.comingCount; i++) back.addComing(of.coming[i]!);
   return back;
 }
+
+test.each(SEEDS.slice(0, 6))(
+  'pairs in a table and in lists weigh every exchange alike (seed %i)',
+  (seed) => {
+    const problem = problemOf(seed);
+    const pairs = metBefore(problem, true).build((weight) => 1 + weight);
+    const list = new PairTerm(pairs, 1);
+    const table = new CompanyTerm(pairs, 1, problem.studentCount, problem.groupCount);
+    const changes = new Set<number>();
+    walk(problem, [list, table], rngFromSeed(seed), () => {
+      expect(table.value).toBeCloseTo(list.value, 9);
+      changes.add(Math.round(list.value));
+    });
+    expect(changes.size).toBeGreaterThan(3);
+  },
+);
 
 test('who has met lately weighs more than who met long ago, and never as much as a repeat', () => {
   const problem = problemOf(1);
