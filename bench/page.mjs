@@ -73,6 +73,16 @@ async function clashTold(page) {
   });
 }
 
+/** The first shuffle of a class opened anew, by a teacher who looks at it for a moment first. */
+async function firstShuffle(page, url) {
+  return timed(page, 9, async () => {
+    await page.goto(url);
+    await page.locator('[data-student]').first().waitFor();
+    await page.waitForTimeout(1500);
+    return pressToPainted(page, 'r', '[aria-label="Groups"]');
+  });
+}
+
 const rows = [['what', 'median', 'worst']];
 await withDemoPage(PORT, async (page, address) => {
   await page.goto(address);
@@ -114,6 +124,11 @@ await withDemoPage(PORT, async (page, address) => {
 
   await page.getByRole('link', { name: 'Quiet rules', exact: true }).click();
   rows.push(['40 students, a clash told', ...(await clashTold(page))]);
+
+  rows.push([
+    '28 students after six weeks, first shuffle',
+    ...(await firstShuffle(page, `${address}/c/c_thursday/groups`)),
+  ]);
 
   await page.goto(`${address}/c/c_open/groups`);
   await page.getByRole('button', { name: 'Make groups' }).click();

@@ -11,7 +11,7 @@ const MOST_STUDENTS = 120;
 const WAIT_MS = 400;
 
 /**
- * Has the worker deal a lineup once for nobody, soon after it is opened: started and warm, it answers the first real
+ * Has the worker deal a lineup twice for nobody, soon after it is opened: started and warm, it answers the first real
  * shuffle as quickly as the later ones. Returns what ends the rehearsal, for a shuffle that is asked for before.
  */
 export function useRehearsal(opened: Bench): () => void {
@@ -22,8 +22,13 @@ export function useRehearsal(opened: Bench): () => void {
     if (bench.students.length > MOST_STUDENTS) return undefined;
     const stop = new AbortController();
     const wait = setTimeout(() => {
-      const { request } = requestFor(bench, 1);
-      client.arrange(request, { signal: stop.signal }).catch(() => undefined);
+      const { signal } = stop;
+      const deal = (seed: number) => client.arrange(requestFor(bench, seed).request, { signal });
+      // Once to load and compile, once more to have the hot parts compiled well.
+      deal(1).then(
+        () => deal(2).catch(() => undefined),
+        () => undefined,
+      );
     }, WAIT_MS);
     end.current = () => {
       clearTimeout(wait);

@@ -148,7 +148,8 @@ describe('a shuffle', () => {
     await settled(() => void result.current.shuffle.make());
     expect(asked.map(({ options }) => options.signal?.aborted)).toEqual([true, false]);
     await answerLast();
-    act(() => jest.advanceTimersByTime(1000));
+    // The rehearsal does not go on after it has been ended.
+    await settled(() => jest.advanceTimersByTime(1000));
     expect(asked).toHaveLength(2);
     expect(rows(store)).toHaveLength(2);
   });
