@@ -55,10 +55,12 @@ function suite(name, report, read, works) {
   return record(name, result);
 }
 
-function record(name, { passed, failed }) {
+function record(name, { passed, failed, note = '' }) {
   counts.passed += passed;
   counts.failed += failed;
-  summary.push(`${failed === 0 ? 'ok    ' : 'FAILED'} ${name}: ${passed} passed, ${failed} failed`);
+  summary.push(
+    `${failed === 0 ? 'ok    ' : 'FAILED'} ${name}: ${passed} passed, ${failed} failed${note}`,
+  );
   console.error(`\n== ${summary.at(-1)}\n`);
   return failed === 0;
 }
@@ -71,7 +73,11 @@ function unitCounts(report) {
 }
 
 function e2eCounts({ stats }) {
-  return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
+  return {
+    passed: stats.expected + stats.flaky,
+    failed: stats.unexpected,
+    note: stats.flaky > 0 ? ` (${stats.flaky} of them only at the second try)` : '',
+  };
 }
 
 function freePort() {
