@@ -101,7 +101,7 @@ await withDemoPage(PORT, async (page, address) => {
       .check();
   }
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Make groups' }).click();
+  await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await page
     .getByText(/^even to/)
     .first()
@@ -131,7 +131,7 @@ await withDemoPage(PORT, async (page, address) => {
   ]);
 
   await page.goto(`${address}/c/c_open/groups`);
-  await page.getByRole('button', { name: 'Make groups' }).click();
+  await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await page.locator('[data-student]').first().waitFor();
   await page.waitForTimeout(1000);
   rows.push([

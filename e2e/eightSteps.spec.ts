@@ -78,7 +78,7 @@ test('3 and 4: quiet rules hold in what is made; a clash is named, with ways out
     'would each need a group of their own: that is 3, and there are 2 groups',
   );
   await page.getByRole('link', { name: 'Groups', exact: true }).click();
-  await page.getByRole('button', { name: 'Make groups' }).click();
+  await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'cannot all hold' })).toContainText(
     'These rules cannot all hold',
   );
@@ -177,7 +177,7 @@ test('7: files and copies carry the lineup, formulas made harmless, nothing quie
   page,
 }) => {
   await classOf(page, 'Gauge readers', '=cmd() <eq@example.org>\nBo Li\nCaro\tcaro@example.org');
-  await page.getByRole('button', { name: 'Make groups' }).click();
+  await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await expect(page.locator('[data-row="0"]')).toBeVisible();
   await page
     .getByRole('link', { name: /Hand off/ })

@@ -47,7 +47,7 @@ test('classes and lineups are made, renamed and deleted, and a deletion is undon
   await page.getByRole('menuitem', { name: 'New lineup', exact: true }).click();
   await page.getByRole('textbox', { name: 'Name of the lineup' }).fill('Mud flat');
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: 'Make groups' }).click();
+  await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await expect(page.locator('[data-row]')).toHaveCount(5);
   await page.getByRole('button', { name: /Mud flat/ }).click();
   await page.getByRole('menuitem', { name: 'Delete Mud flat' }).click();
@@ -82,7 +82,7 @@ test('who is away leaves the count in the sentence and stands aside from the nex
 
 test('a large class is dealt without blocking the page', async ({ page }) => {
   await openDemo(page, '/c/c_open/groups');
-  await page.getByRole('button', { name: 'Make groups' }).click();
+  await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await expect(page.getByText('1,200 students in 300 groups.')).toBeVisible();
   // Only the rows in sight are drawn; a student far down is found by name.
   expect(await page.locator('[data-row]').count()).toBeLessThan(60);

@@ -77,7 +77,7 @@ test('students are dealt in an order, by a value, or by hand into empty groups',
   await page.getByRole('button', { name: 'deal without shuffling' }).click();
   await page.getByRole('radio', { name: 'one group for each value' }).check();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Make groups' }).click();
+  await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await expect(page.locator('[data-row]')).toHaveCount(3);
   await expect(groupButton(page, 'North bank')).toBeVisible();
   await page.getByRole('button', { name: /How students come into groups/ }).click();
