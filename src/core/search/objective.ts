@@ -10,6 +10,8 @@ export class Objective {
   private readonly costTerms: readonly Term[];
   /** term → the most, weighted, that an exchange between the two groups last looked at could win of it. */
   private readonly gains: Float64Array;
+  /** All of them added up. */
+  private gain = 0;
   /** No arrangement costs less; reaching it ends a search. */
   readonly leastCost: number;
 
@@ -70,20 +72,20 @@ export class Objective {
 
   /** The most that any exchange between two groups could take from the cost; `narrow` and `isBetter` go by it. */
   mostGain(one: number, two: number, arrangement: Arrangement): number {
-    let gain = 0;
+    this.gain = 0;
     for (let i = 0; i < this.costTerms.length; i++) {
       const term = this.costTerms[i] as Term;
       const most = term.mostGain?.(one, two, arrangement) ?? term.value;
       this.gains[i] = (this.weights[i] as number) * most;
-      gain += this.gains[i] as number;
+      this.gain += this.gains[i] as number;
     }
-    return gain;
+    return this.gain;
   }
 
   /** Whether an exchange between the two groups that `mostGain` last looked at lowers the cost by more than `least`. */
-  isBetter(exchange: Exchange, arrangement: Arrangement, gain: number, least: number): boolean {
+  isBetter(exchange: Exchange, arrangement: Arrangement, least: number): boolean {
     let change = 0;
-    let toWin = gain;
+    let toWin = this.gain;
     for (let i = 0; i < this.costTerms.length; i++) {
       change +=
         (this.weights[i] as number) * (this.costTerms[i] as Term).delta(exchange, arrangement);
@@ -94,15 +96,15 @@ export class Objective {
   }
 
   /**
-   * Fills `span` with what exchanges of as many for as many between two groups must lie in to lower the cost, as the
-   * first goal tells that can; false where none can. `gain` is what `mostGain` said of them.
+   * Fills `span` with what exchanges of as many for as many between the two groups that `mostGain` last looked at must
+   * lie in to lower the cost, as the first goal tells that can; false where none can.
    */
-  narrow(one: number, two: number, gain: number, span: Span): boolean {
+  narrow(one: number, two: number, span: Span): boolean {
     for (let i = 0; i < this.costTerms.length; i++) {
       const term = this.costTerms[i] as Term;
       const weight = this.weights[i] as number;
       if (!term.narrow || weight === 0) continue;
-      const others = gain - (this.gains[i] as number);
+      const others = this.gain - (this.gains[i] as number);
       if (term.narrow(one, two, (others + SLACK) / weight, span)) return true;
     }
     return false;

@@ -53,8 +53,6 @@ export function* polish(
 
 class Polish {
   private evaluations = 0;
-  /** The most that an exchange between the pair of groups being looked at could win. */
-  private gain = 0;
   private readonly arrangement: Arrangement;
   private readonly objective: Objective;
   private readonly proposals: Proposals;
@@ -162,15 +160,13 @@ class Polish {
   private betterPair(one: number, two: number): boolean {
     const { here, there, problem, arrangement, objective } = this;
     this.evaluations++;
-    const gain = objective.mostGain(one, two, arrangement);
-    this.gain = gain;
-    if (gain <= EPSILON) return false;
+    if (objective.mostGain(one, two, arrangement) <= EPSILON) return false;
     const sizeOne = arrangement.sizeOfGroup[one] as number;
     const sizeTwo = arrangement.sizeOfGroup[two] as number;
     const hereCount = this.singles(one, here);
     const thereCount = this.singles(two, there);
     const { span } = this;
-    if (!objective.narrow(one, two, gain, span)) {
+    if (!objective.narrow(one, two, span)) {
       span.ofStudent = this.nothing;
       span.low = -1;
       span.high = 1;
@@ -256,7 +252,7 @@ class Polish {
   private tried(): boolean {
     const { exchange, arrangement, objective } = this;
     this.evaluations++;
-    if (!objective.isBetter(exchange, arrangement, this.gain, EPSILON)) return false;
+    if (!objective.isBetter(exchange, arrangement, EPSILON)) return false;
     if (objective.penaltyDelta(exchange, arrangement) > 0) return false;
     this.make(exchange);
     return true;

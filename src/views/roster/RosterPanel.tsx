@@ -21,6 +21,7 @@ import {
   switchLeaveOut,
 } from '@/store/actions/classParts';
 import { useStore } from '@/store/react';
+import { CheckList } from '../primitives/CheckList';
 import { Choice } from '../primitives/Choice';
 import { Flag } from '../primitives/Flag';
 import { IconPress } from '../primitives/IconPress';
@@ -155,25 +156,12 @@ function LeaveOuts({ theClass, students }: PartProps) {
         ))}
       </select>
       {choices.length > 0 && (
-        <fieldset className={styles.values}>
-          <legend className={styles.dim}>{sayRoster.roster.leaveOutValues}</legend>
-          {choices.map((value) => (
-            <label key={value} className={styles.check}>
-              <input
-                type="checkbox"
-                checked={values.includes(value)}
-                onChange={(event) =>
-                  setValues(
-                    event.target.checked
-                      ? [...values, value]
-                      : values.filter((one) => one !== value),
-                  )
-                }
-              />
-              {labelOf(by, value, theClass)}
-            </label>
-          ))}
-        </fieldset>
+        <CheckList
+          legend={sayRoster.roster.leaveOutValues}
+          options={choices.map((value) => ({ value, label: labelOf(by, value, theClass) }))}
+          chosen={values}
+          onChange={setValues}
+        />
       )}
       {values.length > 0 && (
         <Button
