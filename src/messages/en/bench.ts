@@ -67,9 +67,7 @@ const drawer = {
   somebody: 'somebody…',
   keep: { apart: 'Keep these apart', together: 'Keep these together' },
   ruleAdded: (sentence: string) => `Quiet rule added: ${sentence}.`,
-  groupTitle: (name: string) => name,
   nameOfGroup: 'Name of the group',
-  groupFacts: (size: number) => count(size, 'student'),
   lock: 'Lock this group',
   unlock: 'Unlock this group',
   lockHint: 'A reshuffle leaves a locked group as it is.',
@@ -78,7 +76,7 @@ const drawer = {
   removed: (name: string, students: number) =>
     students === 0
       ? `${name} was removed.`
-      : `${name} was removed; ${count(students, 'student')} stand aside.`,
+      : `${name} was removed; ${count(students, 'student')} ${students === 1 ? 'stands' : 'stand'} aside.`,
   add: 'Add a group',
   added: (name: string) => `${name} was added, with nobody in it yet.`,
   merge: (from: string, into: string) => `Merge ${from} into ${into}`,
@@ -160,7 +158,6 @@ const editors = {
   groupsLegend: 'Groups',
   detailLegend: 'Detail',
   valuesLegend: 'Values',
-  noOtherLineup: 'No other lineup of this class has groups yet.',
   nobodyLeft: 'With this choice nobody is left to deal.',
   dealing: 'How students come into groups',
   dealingOptions: {
@@ -170,13 +167,10 @@ const editors = {
     hand: 'empty groups, filled by hand',
   },
   orderLegend: 'Order',
-  order: { familyName: 'family name', givenName: 'given name', list: 'class list' },
-  inBlocks: { round: 'round the groups', blocks: 'in blocks' },
   blocksLegend: 'Dealt',
   dealingHint:
     'Only a shuffle looks after rules, mixing and partners. Otherwise the sheet shows what is broken.',
   valueOf: 'One group for each',
-  balance: 'Mix or match',
   balanceHint: 'Mix: every group is like the class. Match: those in a group are alike.',
   how: { mix: 'mix', match: 'match', none: 'leave' },
   howLegend: (name: string) => name,
@@ -194,7 +188,6 @@ const editors = {
   off: 'of no account',
   sections: 'Sections',
   sectionOptions: { any: 'of no account', mixed: 'mixed evenly', kept: 'kept among themselves' },
-  limits: 'At least, at most, never alone',
   limitKind: { atLeast: 'at least', atMost: 'at most', notAlone: 'never one alone' },
   limitKindLegend: 'In every group',
   limitCount: 'How many',

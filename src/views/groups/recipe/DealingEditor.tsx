@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
 import { BY_SECTION } from '@/schema/presence';
 import type { Dealing, DealOrder } from '@/schema/recipe';
@@ -43,7 +44,7 @@ export function DealingEditor({ bench, change }: EditorProps) {
             legend={editors.orderLegend}
             value={keyOf(dealing.order)}
             options={[
-              ...NAMES.map((value) => ({ value: value, label: editors.order[value] })),
+              ...NAMES.map((value) => ({ value: value, label: say.recipe.order[value] })),
               ...theClass.details.map(({ id, name }) => ({ value: `detail ${id}`, label: name })),
             ]}
             onChange={(key) => change({ dealing: { ...dealing, order: orderOf(key) } })}
@@ -53,7 +54,7 @@ export function DealingEditor({ bench, change }: EditorProps) {
             value={dealing.inBlocks ? 'blocks' : 'round'}
             options={(['round', 'blocks'] as const).map((value) => ({
               value,
-              label: editors.inBlocks[value],
+              label: say.recipe.dealt[value],
             }))}
             onChange={(value) => change({ dealing: { ...dealing, inBlocks: value === 'blocks' } })}
           />
