@@ -1,5 +1,5 @@
 /* global MessageChannel, MutationObserver, requestAnimationFrame, KeyboardEvent */
-import { withDemoPage } from '../scripts/demoPage.mjs';
+import { demoPath, withDemoPage } from '../scripts/demoPage.mjs';
 
 /** How long the page takes from a press until it is painted, in Chromium with software drawing: medians and worst. */
 
@@ -127,10 +127,10 @@ await withDemoPage(PORT, async (page, address) => {
 
   rows.push([
     '28 students after six weeks, first shuffle',
-    ...(await firstShuffle(page, `${address}/c/c_thursday/groups`)),
+    ...(await firstShuffle(page, `${address}${demoPath('thursday-crew')}/groups`)),
   ]);
 
-  await page.goto(`${address}/c/c_open/groups`);
+  await page.goto(`${address}${demoPath('open-course')}/groups`);
   await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await page.locator('[data-student]').first().waitFor();
   await page.waitForTimeout(1000);

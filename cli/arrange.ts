@@ -47,7 +47,10 @@ function whyNot(result: ArrangeResult, request: ArrangeRequest): string {
   if (result.feasible) return '';
   if (!result.clash) return sayClash.notFound;
   const names = new Map(request.students.map(({ id, name }) => [id, name ?? id]));
-  return sayClash.sentence(result.clash.reason, (id) => names.get(id) ?? id);
+  return sayClash.sentence(result.clash.reason, {
+    student: (id) => names.get(id) ?? id,
+    value: say.rules.detailValue,
+  });
 }
 
 type ArrangeArguments =

@@ -163,6 +163,34 @@ test.each([
   expect(written).toBeNull();
 });
 
+test('one group with a rule that it cannot keep ends with 3 and a whole result', async () => {
+  const sizing = { by: 'count', count: 1 };
+  const { code, said, written } = await run(
+    request([{ kind: 'apart', students: ['ana', 'bo'] }], { sizing }),
+  );
+  expect(code).toBe(3);
+  expect(said).toHaveLength(1);
+  expect(ResultSchema.parse(written).feasible).toBe(false);
+});
+
+test('whatever goes wrong inside a command ends with 2 and one sentence', async () => {
+  const said: string[] = [];
+  const commands = {
+    count() {
+      throw new Error('expected a number,\n received Infinity');
+    },
+    wait: () => Promise.reject(new Error('no answer')),
+  };
+  for (const word of Object.keys(commands)) {
+    expect(await main([word], (sentence) => said.push(sentence), commands)).toBe(2);
+  }
+  expect(said).toEqual([
+    expect.stringMatching(/nothing was written.*expected a number, received Infinity$/),
+    expect.stringMatching(/nothing was written.*no answer$/),
+  ]);
+  expect(await main(['toString'], () => undefined)).toBe(2);
+});
+
 test('a missing file and a wrong call end with 2', async () => {
   expect(
     await main(['arrange', join(folder, 'none.json'), join(folder, 'x.json')], () => undefined),

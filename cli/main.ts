@@ -3,11 +3,32 @@ import { arrangeCommand } from './arrange';
 import { BAD_INPUT, type Complain } from './files';
 import { rosterCommand } from './roster';
 
-/** Runs one command and resolves to the exit code. */
-export async function main(args: readonly string[], complain: Complain): Promise<number> {
-  const [command, ...rest] = args;
-  if (command === 'arrange') return arrangeCommand(rest, complain);
-  if (command === 'roster') return rosterCommand(rest, complain);
-  complain(sayRoster.commandLine.usage);
-  return BAD_INPUT;
+/** What one word after `gruppetto` does: resolves to the exit code. */
+export type Command = (args: readonly string[], complain: Complain) => number | Promise<number>;
+
+/** Every command by its word; a new one is a file and a line here. */
+const COMMANDS: Readonly<Record<string, Command>> = {
+  arrange: arrangeCommand,
+  roster: rosterCommand,
+};
+
+/** Runs one command and resolves to the exit code; whatever goes wrong inside it ends as one sentence. */
+export async function main(
+  args: readonly string[],
+  complain: Complain,
+  commands: Readonly<Record<string, Command>> = COMMANDS,
+): Promise<number> {
+  const [word = '', ...rest] = args;
+  const command = Object.hasOwn(commands, word) ? commands[word] : undefined;
+  if (!command) {
+    complain(sayRoster.commandLine.usage);
+    return BAD_INPUT;
+  }
+  try {
+    return await command(rest, complain);
+  } catch (error) {
+    const what = error instanceof Error ? error.message : String(error);
+    complain(sayRoster.commandLine.failed(what));
+    return BAD_INPUT;
+  }
 }

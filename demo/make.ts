@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { arrangeNow } from '@/core/arrange';
@@ -7,7 +8,7 @@ import { requestFor } from '@/encode/request';
 import { takeGroups } from '@/encode/takeGroups';
 import { writeClassFile, type ClassFile } from '@/schema/classFile';
 import { emptyClass, type ClassRecord, type Detail } from '@/schema/classRecord';
-import { ClassId, LineupId, RuleId, StudentId, TakeId } from '@/schema/ids';
+import { ClassId, DetailId, LineupId, RuleId, SectionId, StudentId, TakeId } from '@/schema/ids';
 import { newLineup, type LineupRecord } from '@/schema/lineup';
 import { PLAIN_RECIPE, type Recipe } from '@/schema/recipe';
 import type { RuleKindName, RuleRecord } from '@/schema/rule';
@@ -33,17 +34,28 @@ const SKILLS = [
   'error bars',
   'write-up',
 ];
-const DETAILS: readonly Detail[] = [
-  { id: 'experience', name: 'experience', kind: 'number', levels: [] },
-  { id: 'level', name: 'level', kind: 'level', levels: ['new', 'some', 'seasoned'] },
-  { id: 'swims', name: 'swims', kind: 'yesNo', levels: [] },
-  { id: 'language', name: 'home language', kind: 'category', levels: [] },
-  { id: 'drives', name: 'drives', kind: 'yesNo', levels: [] },
-];
-const SECTIONS = [
-  { id: 'north', name: 'North bank', sign: 0 },
-  { id: 'south', name: 'South bank', sign: 1 },
-];
+/** Ids as a browser would draw them, unreadable, but the same each time; the key alone tells them apart. */
+function demoId(letter: string, ...key: readonly (string | number)[]): string {
+  const digits = createHash('sha256').update(key.join(' ')).digest('hex');
+  return `${letter}_${digits.slice(0, 20)}`;
+}
+
+function detail(name: string, kind: Detail['kind'], levels: string[] = []): Detail {
+  return { id: DetailId.parse(demoId('det', name)), name, kind, levels };
+}
+
+const DETAIL = {
+  experience: detail('experience', 'number'),
+  level: detail('level', 'level', ['new', 'some', 'seasoned']),
+  swims: detail('swims', 'yesNo'),
+  language: detail('home language', 'category'),
+  drives: detail('drives', 'yesNo'),
+};
+const SECTIONS = ['North bank', 'South bank'].map((name, sign) => ({
+  id: SectionId.parse(demoId('sec', name)),
+  name,
+  sign,
+}));
 const WEEKS = [
   'Week 1, first look',
   'Week 2, flow gauging',
@@ -79,7 +91,7 @@ function thursday(): ClassFile {
     ...demoClass('thursday', 'River Survey, Thursday crew', 0),
     courseCode: 'RIV-2',
     sections: SECTIONS,
-    details: [...DETAILS],
+    details: Object.values(DETAIL),
     skillLadder: SKILLS,
     staff: [
       { name: 'Oda Lindqvist', email: 'oda.lindqvist@example.org', role: 'teacher' },
@@ -100,7 +112,7 @@ function thursday(): ClassFile {
     until: string | null = null,
   ): RuleRecord => ({
     record: 'rule',
-    id: RuleId.parse(`r_thursday_${order}`),
+    id: RuleId.parse(demoId('r', theClass.id, order)),
     classId: theClass.id,
     kind,
     studentIds: given.map(idOf),
@@ -119,8 +131,8 @@ function thursday(): ClassFile {
   addLineup(parts, theClass, 'Week 7, bank walk', WEEKS.length, 'draft', [71, 72], {
     ...PLAIN_RECIPE,
     balance: [
-      { detail: 'experience', how: 'mix', importance: 'plain' },
-      { detail: 'language', how: 'mix', importance: 'plain' },
+      { detail: DETAIL.experience.id, how: 'mix', importance: 'plain' },
+      { detail: DETAIL.language.id, how: 'mix', importance: 'plain' },
     ],
     freshPartners: 'plain',
   });
@@ -129,14 +141,14 @@ function thursday(): ClassFile {
 
 function estuary(): ClassFile {
   const theClass = { ...demoClass('estuary', 'Estuary Lab', 1), courseCode: 'EST-1' };
-  const parts = plainParts(theClass, ESTUARY_LAB);
+  const parts = plainParts(theClass, 'estuary', ESTUARY_LAB);
   addLineup(parts, theClass, 'Salt wedge', 0, 'draft', []);
   return finish(theClass, parts);
 }
 
 function monday(): ClassFile {
   const theClass = { ...demoClass('monday', 'River Survey, Monday crew', 2), courseCode: 'RIV-2' };
-  const parts = plainParts(theClass, MONDAY_CREW);
+  const parts = plainParts(theClass, 'monday', MONDAY_CREW);
   addLineup(parts, theClass, 'Week 7, bank walk', 0, 'draft', []);
   return finish(theClass, parts);
 }
@@ -148,14 +160,14 @@ function openCourse(): ClassFile {
     const family = FAMILY_NAMES[Math.floor(i / GIVEN_NAMES.length) % FAMILY_NAMES.length] ?? '';
     return `${given} ${family}`;
   });
-  const parts = plainParts(theClass, names);
+  const parts = plainParts(theClass, 'open', names);
   addLineup(parts, theClass, 'Discussion 1', 0, 'draft', []);
   return finish(theClass, parts);
 }
 
 function demoClass(key: string, name: string, place: number): ClassRecord {
   const createdAt = new Date(FIRST_DAY + place * 60_000).toISOString();
-  return { ...emptyClass(ClassId.parse(`c_${key}`), name, createdAt), term: 'Spring 2026' };
+  return { ...emptyClass(ClassId.parse(demoId('c', key)), name, createdAt), term: 'Spring 2026' };
 }
 
 function surveyor(classId: ClassId, person: Person, index: number): StudentRecord {
@@ -169,7 +181,7 @@ function surveyor(classId: ClassId, person: Person, index: number): StudentRecor
     return [skill, Math.max(0, Math.min(100, value))] as const;
   });
   return {
-    ...newStudent(StudentId.parse(`s_thursday_${index + 1}`), classId, index + 1, {
+    ...newStudent(StudentId.parse(demoId('s', classId, index)), classId, index + 1, {
       name,
       email: addressOf(name),
     }),
@@ -177,7 +189,13 @@ function surveyor(classId: ClassId, person: Person, index: number): StudentRecor
     familyName: family,
     externalId: `00${4100 + index * 7}`,
     sectionId: SECTIONS.find((one) => one.name === section)?.id ?? null,
-    details: { ...(experience === null ? {} : { experience }), level, swims, language, drives },
+    details: {
+      ...(experience === null ? {} : { [DETAIL.experience.id]: experience }),
+      [DETAIL.level.id]: level,
+      [DETAIL.swims.id]: swims,
+      [DETAIL.language.id]: language,
+      [DETAIL.drives.id]: drives,
+    },
     mastery: Object.fromEntries(mastery),
   };
 }
@@ -189,11 +207,10 @@ function addressOf(name: string): string {
   return `${local}@${name === 'Chipo Dube' ? 'exmaple.org' : 'example.org'}`;
 }
 
-function plainParts(theClass: ClassRecord, names: readonly string[]): Parts {
-  const key = theClass.id.slice(2);
+function plainParts(theClass: ClassRecord, key: string, names: readonly string[]): Parts {
   const students = names.map((name, index) => {
     const email = `${key}.${index + 1}@example.org`;
-    const id = StudentId.parse(`s_${key}_${index + 1}`);
+    const id = StudentId.parse(demoId('s', theClass.id, index));
     return newStudent(id, theClass.id, index + 1, { name, email });
   });
   return { students, rules: [], lineups: [], takes: [] };
@@ -209,7 +226,7 @@ function addLineup(
   seeds: readonly number[],
   recipe: Recipe = PLAIN_RECIPE,
 ): void {
-  const id = LineupId.parse(`l_${theClass.id.slice(2)}_${week + 1}`);
+  const id = LineupId.parse(demoId('l', theClass.id, week));
   const createdAt = new Date(FIRST_DAY + week * 7 * DAY_MS).toISOString();
   const lineup = { ...newLineup(id, theClass.id, name, createdAt, recipe), state };
   const history = parts.lineups.flatMap(({ takeId }) => {
@@ -226,7 +243,7 @@ function addLineup(
       throw new Error(`expected groups for ${name}, received none`);
     return {
       record: 'take',
-      id: TakeId.parse(`t_${id.slice(2)}_${index + 1}`),
+      id: TakeId.parse(demoId('t', id, index)),
       lineupId: id,
       classId: theClass.id,
       number: index + 1,

@@ -1,4 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
+import { readFileSync } from 'node:fs';
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 
 /** Every test fails on a request to another host, on an error in the page and on a broken content policy. */
@@ -26,8 +27,20 @@ export const test = base.extend<{ watch: undefined }>({
 
 export { expect };
 
+/** The address of a demo class, by the name of its file in demo/classes. */
+function demoPath(name: string): string {
+  const file = JSON.parse(readFileSync(`demo/classes/${name}.json`, 'utf8')) as {
+    class: { id: string };
+  };
+  return `/c/${file.class.id}`;
+}
+
 /** The demo's class with everything in it. */
-export const CREW = '/c/c_thursday';
+export const CREW = demoPath('thursday-crew');
+/** A small one, of which nothing but names and addresses is known, without groups yet. */
+export const ESTUARY = demoPath('estuary-lab');
+/** 1,200 students. */
+export const OPEN_COURSE = demoPath('open-course');
 
 /** Opens a view of the demo, waiting until its classes are loaded and saved. */
 export async function openDemo(page: Page, path: string): Promise<void> {

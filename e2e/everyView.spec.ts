@@ -1,4 +1,4 @@
-import { CREW, expect, expectAccessible, openDemo, test } from './bench';
+import { CREW, ESTUARY, expect, expectAccessible, openDemo, test } from './bench';
 
 const VIEWS = {
   shelf: '/',
@@ -43,7 +43,7 @@ test('states that come and go are accessible too: a clash, a selection, an open 
   await page.keyboard.press('r');
   await expect(page.getByRole('alert').filter({ hasText: 'cannot all hold' })).toBeVisible();
   await expectAccessible(page);
-  await page.goto('/c/c_estuary/groups');
+  await page.goto(`${ESTUARY}/groups`);
   await expect(page.getByText('Nothing has been dealt yet.')).toBeVisible();
   await expectAccessible(page);
 });

@@ -1,4 +1,4 @@
-import { CREW, expect, openDemo, rows, test, pasteBox } from './bench';
+import { CREW, OPEN_COURSE, expect, openDemo, rows, test, pasteBox } from './bench';
 
 test('8: after closing at any moment everything is as it was, undo and half-typed text included', async ({
   page,
@@ -81,7 +81,7 @@ test('who is away leaves the count in the sentence and stands aside from the nex
 });
 
 test('a large class is dealt without blocking the page', async ({ page }) => {
-  await openDemo(page, '/c/c_open/groups');
+  await openDemo(page, `${OPEN_COURSE}/groups`);
   await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await expect(page.getByText('1,200 students in 300 groups.')).toBeVisible();
   // Only the rows in sight are drawn; a student far down is found by name.

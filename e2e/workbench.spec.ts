@@ -1,5 +1,15 @@
 import type { Locator, Page } from '@playwright/test';
-import { classOf, CREW, expect, expectAccessible, openDemo, rowOf, rows, test } from './bench';
+import {
+  classOf,
+  CREW,
+  ESTUARY,
+  expect,
+  expectAccessible,
+  openDemo,
+  rowOf,
+  rows,
+  test,
+} from './bench';
 
 const groups = `${CREW}/groups`;
 const drawerOf = (page: Page): Locator =>
@@ -130,7 +140,7 @@ test('a recipe kept under a name is used in another class, which says what it do
   await page.getByRole('textbox', { name: 'Name of the recipe' }).fill('Usual mix');
   await page.keyboard.press('Enter');
   await expect(page.getByText('Kept as Usual mix.')).toBeVisible();
-  await page.goto('/c/c_estuary/groups');
+  await page.goto(`${ESTUARY}/groups`);
   await also(page).click();
   await page.getByRole('button', { name: 'keep or use a recipe' }).click();
   await page.getByRole('button', { name: 'Use Usual mix' }).click();

@@ -1,7 +1,15 @@
 import { spawn } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { ensureBuild } from './build.mjs';
 import { ensureChromium } from './chromium.mjs';
 import { ensurePackages, ROOT } from './packages.mjs';
+
+/** The path of a demo class's pages, by the name of its file in demo/classes. */
+export function demoPath(name) {
+  const file = join(ROOT, 'demo', 'classes', `${name}.json`);
+  return `/c/${JSON.parse(readFileSync(file, 'utf8')).class.id}`;
+}
 
 /** Runs something on a fresh page of the built application with the demo data, then stops the server. */
 export async function withDemoPage(port, run) {

@@ -1,5 +1,5 @@
 import { join } from 'node:path';
-import { withDemoPage } from './demoPage.mjs';
+import { demoPath, withDemoPage } from './demoPage.mjs';
 import { ROOT } from './packages.mjs';
 
 const LATER_EXPORT = `River Survey, Thursday crew
@@ -15,7 +15,7 @@ const PORT = 4780;
 
 /** One picture of each main view, from the demo data, into docs/screenshots. */
 await withDemoPage(PORT, async (page, address) => {
-  const CREW = `${address}/c/c_thursday`;
+  const CREW = `${address}${demoPath('thursday-crew')}`;
   const shot = async (name) => {
     await page.evaluate(() => document.fonts.ready);
     await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${name}.png`) });

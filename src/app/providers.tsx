@@ -8,7 +8,6 @@ import { openAppStore, type Opened } from '@/store/appStore';
 import { StoreProvider, useOpenedStore } from '@/store/react';
 import { ArrangingProvider } from '@/views/frame/arranging';
 import { Waiting } from '@/views/frame/Waiting';
-import { NoticeProvider } from '@/views/primitives/notices';
 import { theme } from '@/views/theme/theme';
 
 /** Names in the browser's storage; the demo never mixes with a teacher's own classes. */
@@ -36,15 +35,13 @@ export function Providers({ demo, children }: ProvidersProps) {
   const status = useOpenedStore(open);
   return (
     <ThemeProvider theme={theme}>
-      <NoticeProvider>
-        {status.state === 'ready' ? (
-          <StoreProvider value={status.store}>
-            <ArrangingProvider>{children}</ArrangingProvider>
-          </StoreProvider>
-        ) : (
-          <Waiting status={status} />
-        )}
-      </NoticeProvider>
+      {status.state === 'ready' ? (
+        <StoreProvider value={status.store}>
+          <ArrangingProvider>{children}</ArrangingProvider>
+        </StoreProvider>
+      ) : (
+        <Waiting status={status} />
+      )}
     </ThemeProvider>
   );
 }

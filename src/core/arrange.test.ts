@@ -74,6 +74,53 @@ describe('arranging', () => {
     );
   });
 
+  test('one group of everybody keeps what it can, says what it cannot, and comes to an end', () => {
+    const kinds = ['sameSection', 'pin', 'atLeast', 'atMost', 'notAlone', 'apart', 'together'];
+    const asked = fc.record({
+      n: fc.integer({ min: 1, max: 8 }),
+      rounds: fc.integer({ min: 1, max: 3 }),
+      chosen: fc.uniqueArray(fc.constantFrom(...kinds), { maxLength: 3 }),
+      count: fc.nat({ max: 4 }),
+      goals: fc.subarray(['spread', 'alike', 'freshPartners', 'wishes', 'steady']),
+    });
+    fc.assert(
+      fc.property(asked, ({ n, rounds, chosen, count, goals }) => {
+        const marked = Math.ceil(n / 2);
+        const people = ids(n).map((id, i) => ({
+          ...{ id, section: `${i % 2}`, wishes: [`s${(i + 1) % n}`] },
+          attributes: { swims: i < marked ? 'yes' : 'no' },
+        }));
+        const about = { attribute: 'swims', value: 'yes', count };
+        const rules = chosen.flatMap((kind) => {
+          if (kind === 'pin') return { kind, student: 's0', group: 0 };
+          if (kind === 'sameSection') return { kind };
+          if (kind !== 'apart' && kind !== 'together') return { kind, ...about };
+          return n < 2 ? [] : { kind, students: ['s0', 's1'] };
+        });
+        const made = result({
+          ...request(n, 1),
+          students: people,
+          rules: rules as ArrangeRequest['rules'],
+          goals: goals.map((kind) => ({ kind, attribute: 'swims', weight: 1 })) as never,
+          current: [ids(n)],
+          rounds,
+        });
+        const holds = (kind: string): boolean => {
+          if (kind === 'apart') return n < 2;
+          if (kind === 'sameSection') return n < 2;
+          if (kind === 'atLeast') return marked >= count;
+          if (kind === 'atMost') return marked <= count;
+          return kind !== 'notAlone' || marked > 1;
+        };
+        expect(made.feasible).toBe(chosen.every(holds));
+        expect(made.rounds.map(({ groups }) => groups)).toEqual(Array(rounds).fill([ids(n)]));
+        expect(made.clash !== undefined).toBe(!made.feasible);
+        expect(Number.isInteger(made.search.evaluations)).toBe(true);
+      }),
+      { seed: 9, numRuns: 400 },
+    );
+  });
+
   test('absent students are never placed, and rules about them do not bind', () => {
     const asked = request(5, 2, [{ kind: 'together', students: ['s0', 's1', 's2', 's3'] }]);
     const students = asked.students.map((student, i) => ({ ...student, absent: i === 0 }));

@@ -110,14 +110,16 @@ export type ClashReason =
   | {
       readonly code: 'tooFewWithValue' | 'tooManyWithValue';
       readonly students: readonly string[];
-      readonly value: string;
+      readonly attribute: string;
+      readonly value: string | number;
       readonly have: number;
       readonly needed: number;
     }
   | {
       readonly code: 'aloneWithValue';
       readonly students: readonly string[];
-      readonly value: string;
+      readonly attribute: string;
+      readonly value: string | number;
     }
   | { readonly code: 'exhausted'; readonly students: readonly string[] };
 

@@ -13,12 +13,12 @@ import { holdersFor } from './roles';
 import { savedRecipe, usableRecipe } from './savedRecipe';
 import { separations } from './separations';
 import { takeGroups } from './takeGroups';
-import { idOf, idsOf, rule, student, take, testBench } from './testBench';
+import { idOf, idsOf, rule, student, take, testBench, detail, section } from './testBench';
 
 const DETAILS = [
-  { id: 'score', name: 'Score', kind: 'number', levels: [] },
-  { id: 'level', name: 'Level', kind: 'level', levels: ['new', 'some', 'seasoned'] },
-  { id: 'swims', name: 'Swims', kind: 'yesNo', levels: [] },
+  { ...detail('score', 'number'), name: 'Score' },
+  detail('level', 'level', ['new', 'some', 'seasoned']),
+  { ...detail('swims', 'yesNo'), name: 'Swims' },
 ] as const;
 const LEVELS = ['seasoned', 'new', 'some'];
 
@@ -37,10 +37,7 @@ const crew: readonly StudentRecord[] = idsOf('a b c d e f g h i').map((name, i) 
 );
 const theClass = {
   details: DETAILS.map((one) => ({ ...one, levels: [...one.levels] })),
-  sections: [
-    { id: 'north', name: 'North bank', sign: 0 },
-    { id: 'south', name: 'South bank', sign: 1 },
-  ],
+  sections: [section('north', 'North bank', 0), section('south', 'South bank', 1)],
 };
 const bench = (recipe: Partial<Recipe> = {}, more: Partial<Bench> = {}, pinned = ''): Bench =>
   testBench({ students: crew, theClass, recipe, bench: more, pinned });
@@ -305,7 +302,7 @@ test('a kept recipe finds the details of another class by their names and says w
   const other = {
     ...from.theClass,
     sections: [],
-    details: [{ id: 'x9', name: 'score ', kind: 'number' as const, levels: [] }],
+    details: [{ ...detail('x9', 'number'), name: 'score ' }],
   };
   const saved = savedRecipe('Usual', from.lineup.recipe, from.theClass);
   expect(usableRecipe(saved, from.theClass)).toEqual({ recipe: from.lineup.recipe, lost: [] });

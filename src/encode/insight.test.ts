@@ -5,7 +5,7 @@ import type { StudentRecord } from '../schema/student';
 import type { Bench } from './bench';
 import { Insight } from './insight';
 import { brokenRules } from './ruleState';
-import { idOf, idsOf, rule, student, take, testBench } from './testBench';
+import { idOf, idsOf, rule, student, take, testBench, detail } from './testBench';
 
 const SCORES = [10, 20, 30, 60, 70, 80];
 const crew: readonly StudentRecord[] = SCORES.map((score, i) =>
@@ -14,10 +14,7 @@ const crew: readonly StudentRecord[] = SCORES.map((score, i) =>
     wishes: i === 0 ? idsOf('d') : [],
   }),
 );
-const details = [
-  { id: 'score', name: 'score', kind: 'number' as const, levels: [] },
-  { id: 'swims', name: 'swims', kind: 'yesNo' as const, levels: [] },
-];
+const details = [detail('score', 'number'), detail('swims', 'yesNo')];
 const base = testBench({
   students: crew,
   theClass: { details },

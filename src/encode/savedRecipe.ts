@@ -44,7 +44,7 @@ export function usableRecipe(
     const { who: given } = recipe;
     if (given.of === 'all' || given.of === 'unplaced') return given;
     if (given.of === 'values') return withDetail(given)[0] ?? { of: 'all' };
-    const ids = new Set(theClass.sections.map(({ id }) => id));
+    const ids = new Set<string>(theClass.sections.map(({ id }) => id));
     return given.of === 'sections' && given.sectionIds.every((id) => ids.has(id))
       ? given
       : { of: 'all' };

@@ -1,5 +1,5 @@
-import { emptyClass, type ClassRecord } from '../schema/classRecord';
-import { ClassId, LineupId, RuleId, StudentId, TakeId } from '../schema/ids';
+import { emptyClass, type ClassRecord, type Detail, type Section } from '../schema/classRecord';
+import { ClassId, DetailId, LineupId, RuleId, SectionId, StudentId, TakeId } from '../schema/ids';
 import { newLineup } from '../schema/lineup';
 import { PLAIN_RECIPE, type Recipe } from '../schema/recipe';
 import type { RuleRecord } from '../schema/rule';
@@ -12,6 +12,15 @@ const MOMENT = '2026-10-15T09:00:00.000Z';
 
 export const idOf = (name: string): StudentId => StudentId.parse(name);
 export const idsOf = (names: string): StudentId[] => names.split(' ').filter(Boolean).map(idOf);
+
+/** A detail whose name is its id. */
+export function detail(id: string, kind: Detail['kind'], levels: string[] = []): Detail {
+  return { id: DetailId.parse(id), name: id, kind, levels };
+}
+
+export function section(id: string, name: string, sign: number): Section {
+  return { id: SectionId.parse(id), name, sign };
+}
 
 /** A student whose id is the name. */
 export function student(

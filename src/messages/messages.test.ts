@@ -16,17 +16,26 @@ const REASONS: readonly (readonly [ClashReason, readonly string[]])[] = [
   [{ code: 'pinnedTooMany', students, group: 0, seats: 1 }, ['2 students', '1 seats']],
   [{ code: 'tooFewSections', students: [], sections: 5, groups: 3 }, ['5 sections', '3 groups']],
   [
-    { code: 'tooFewWithValue', students, value: 'swims yes', have: 1, needed: 7 },
-    ['7', 'swims yes', '1 is here'],
+    { code: 'tooFewWithValue', students, attribute: 'swims', value: 'yes', have: 1, needed: 7 },
+    ['7', 'SWIMS is yes', '1 is here'],
   ],
-  [{ code: 'tooManyWithValue', students, value: 'level new', have: 9, needed: 7 }, ['9', '7']],
-  [{ code: 'aloneWithValue', students: ['a'], value: 'language es' }, ['A is the only one']],
+  [
+    { code: 'tooManyWithValue', students, attribute: 'level', value: 'new', have: 9, needed: 7 },
+    ['9', '7'],
+  ],
+  [
+    { code: 'aloneWithValue', students: ['a'], attribute: 'level', value: 3 },
+    ['A is the only one', 'LEVEL is 3'],
+  ],
   [{ code: 'exhausted', students: [] }, ['Every way of making groups']],
   [{ code: 'exhausted', students }, ['A and B']],
 ];
 
 test.each(REASONS)('a clash %j is told with its figures', (reason, parts) => {
-  const sentence = sayClash.sentence(reason, (id) => id.toUpperCase());
+  const sentence = sayClash.sentence(reason, {
+    student: (id) => id.toUpperCase(),
+    value: (attribute, value) => `${attribute.toUpperCase()} is ${value}`,
+  });
   parts.forEach((part) => expect(sentence).toContain(part));
   expect(sentence).toMatch(/^[A-Z].*\.$/);
 });

@@ -1,11 +1,11 @@
 import * as z from 'zod/mini';
-import { ClassId, LineupId } from './ids';
+import { ClassId, DetailId, LeaveOutId, LineupId, SectionId } from './ids';
 import { Recipe } from './recipe';
 import { listOf, type RecordType } from './versions';
 
 /** A column of facts about students. */
 export const Detail = z.object({
-  id: z.string().check(z.minLength(1)),
+  id: DetailId,
   name: z.string(),
   kind: z.enum(['number', 'level', 'category', 'yesNo', 'skill']),
   /** The values of a level from low to high; empty for other kinds. */
@@ -14,7 +14,7 @@ export const Detail = z.object({
 export type Detail = z.infer<typeof Detail>;
 
 export const Section = z.object({
-  id: z.string().check(z.minLength(1)),
+  id: SectionId,
   name: z.string(),
   /** Which sign stands for the section, counted from 0. */
   sign: z.int().check(z.gte(0)),
@@ -34,7 +34,7 @@ export type NameOrder = z.infer<typeof NameOrder>;
 
 /** Students left out of groups by what is known of them; one may be let in anyway. */
 export const LeaveOut = z.object({
-  id: z.string().check(z.minLength(1)),
+  id: LeaveOutId,
   /** A detail's id, or `section`. */
   by: z.string().check(z.minLength(1)),
   /** Values of the detail, or ids of sections, whose students are left out. */

@@ -13,6 +13,15 @@ export type StudentId = z.infer<typeof StudentId>;
 export const RuleId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'RuleId'>();
 export type RuleId = z.infer<typeof RuleId>;
 
+export const DetailId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'DetailId'>();
+export type DetailId = z.infer<typeof DetailId>;
+
+export const SectionId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'SectionId'>();
+export type SectionId = z.infer<typeof SectionId>;
+
+export const LeaveOutId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'LeaveOutId'>();
+export type LeaveOutId = z.infer<typeof LeaveOutId>;
+
 export const LineupId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'LineupId'>();
 export type LineupId = z.infer<typeof LineupId>;
 

@@ -1,5 +1,5 @@
 import { emptyClass } from './classRecord';
-import { ClassId, RuleId, StudentId } from './ids';
+import { ClassId, LeaveOutId, RuleId, StudentId } from './ids';
 import { withFreshIds } from './freshIds';
 import { filtersOn, takesPart, valueKey } from './presence';
 import { newStudent } from './student';
@@ -9,10 +9,10 @@ const classId = ClassId.parse('c_crew');
 const theClass = {
   ...emptyClass(classId, 'Crew', '2026-10-15T00:00:00.000Z'),
   leaveOuts: [
-    { id: 'swim', by: 'swims', values: ['no'], on: true },
-    { id: 'score', by: 'score', values: ['3'], on: true },
-    { id: 'off', by: 'level', values: ['new'], on: false },
-    { id: 'south', by: 'section', values: ['south'], on: true },
+    { id: LeaveOutId.parse('swim'), by: 'swims', values: ['no'], on: true },
+    { id: LeaveOutId.parse('score'), by: 'score', values: ['3'], on: true },
+    { id: LeaveOutId.parse('off'), by: 'level', values: ['new'], on: false },
+    { id: LeaveOutId.parse('south'), by: 'section', values: ['south'], on: true },
   ],
 };
 const student = newStudent(StudentId.parse('s_1'), classId, 1, { name: 'Amira', email: '' });

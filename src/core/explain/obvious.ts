@@ -69,11 +69,13 @@ function countReason({ rules, groupCount }: Problem): ObviousReason | null {
     if (!('marked' in rule)) continue;
     const have = rule.marked.reduce((sum, mark) => sum + mark, 0);
     const needed = rule.count * groupCount;
-    const figures = { students: marked(rule.marked), value: rule.value, have, needed };
+    const { attribute, value } = rule;
+    const about = { students: marked(rule.marked), attribute, value };
+    const figures = { ...about, have, needed };
     if (rule.kind === 'atLeast' && have < needed) return { code: 'tooFewWithValue', ...figures };
     if (rule.kind === 'atMost' && have > needed) return { code: 'tooManyWithValue', ...figures };
     if (rule.kind === 'notAlone' && have === 1) {
-      return { code: 'aloneWithValue', students: figures.students, value: rule.value };
+      return { code: 'aloneWithValue', ...about };
     }
   }
   return null;

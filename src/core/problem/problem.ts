@@ -134,8 +134,8 @@ function readRule(
     case 'notAlone': {
       const marked = markValue(present, rule.attribute, rule.value);
       const count = rule.kind === 'notAlone' ? 0 : rule.count;
-      const value = `${rule.attribute} ${rule.value}`;
-      return [{ kind: rule.kind, requestIndex, marked, value, count }];
+      const { kind, attribute, value } = rule;
+      return [{ kind, requestIndex, marked, attribute, value, count }];
     }
     case 'sameSection':
       return [{ kind: 'sameSection', requestIndex }];

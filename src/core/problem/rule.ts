@@ -9,12 +9,13 @@ export interface MembersProblemRule extends Named {
   readonly members: Int32Array;
 }
 
-/** A rule about the students who are marked; `value` names them in sentences. */
+/** A rule about the students who are marked: those who have the value of the attribute. */
 export interface MarkedProblemRule extends Named {
   readonly kind: 'atLeast' | 'atMost' | 'notAlone';
   /** student → 1 where the rule counts them. */
   readonly marked: Uint8Array;
-  readonly value: string;
+  readonly attribute: string;
+  readonly value: string | number;
   /** 0 for `notAlone`, which needs none. */
   readonly count: number;
 }

@@ -41,7 +41,8 @@ export function* makeRounds(
   const units = unitsOf(problem);
   // Rules hold in each round by itself, so one round tells whether they can.
   const first = yield* solve(problem, [], budget, rng);
-  if (first.outcome !== 'valid') {
+  // One group is the same in every round.
+  if (first.outcome !== 'valid' || problem.groupCount < 2) {
     return { ...first, rounds: new Array<Int32Array>(problem.rounds).fill(first.groupOfStudent) };
   }
   if (problem.studentCount > MOST_STUDENTS) return oneByOne(problem, units, first, rng);

@@ -44,10 +44,14 @@ export class Colouring {
     this.work = this.evolve();
   }
 
-  /** Weighs about `looks` swaps more; stops early at penalty 0. Returns the swaps weighed. */
+  get done(): boolean {
+    return this.incumbentPenalty === 0;
+  }
+
+  /** Weighs about `looks` swaps more; stops early when done. Returns the swaps weighed. */
   run(looks: number): number {
     let looked = 0;
-    while (looked < looks && this.incumbentPenalty > 0) looked += this.work.next().value;
+    while (looked < looks && !this.done) looked += this.work.next().value;
     return looked;
   }
 

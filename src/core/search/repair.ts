@@ -53,15 +53,19 @@ export class Repair {
     return this.arrangement.groupOfStudent;
   }
 
-  /** Tries about `tries` swaps more; stops early at penalty 0. Returns the swaps tried. */
+  /** Whether no swap can better the incumbent: nothing is broken, or there is one group and nobody to swap with. */
+  get done(): boolean {
+    return this.incumbentPenalty === 0 || this.problem.groupCount < 2;
+  }
+
+  /** Tries about `tries` swaps more; stops early when done. Returns the swaps tried. */
   run(tries: number): number {
     let tried = 0;
-    while (tried < tries && this.incumbentPenalty > 0) tried += this.improveOnce();
+    while (tried < tries && !this.done) tried += this.improveOnce();
     return tried;
   }
 
   private improveOnce(): number {
-    if (this.problem.groupCount < 2) return Infinity;
     if (this.swaps - this.lastBetter > PATIENCE) this.beginAnew();
     const troubled = this.troubledStudent();
     const home = this.arrangement.groupOfStudent[troubled] as number;

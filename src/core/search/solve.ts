@@ -229,7 +229,7 @@ function* place(problem: Problem, units: Units, budget: Budget, rng: Rng): Searc
   const repair = colouring ? new Colouring(problem, units, rng) : new Repair(problem, rng);
   const mend = function* (enough: number): Search<Placed | null> {
     const most = Math.min(budget.repairSwaps * pace, enough);
-    for (let tried = 0; tried < most && repair.incumbentPenalty > 0;) {
+    for (let tried = 0; tried < most && !repair.done;) {
       const swaps = repair.run(Math.min(SWAPS_A_SLICE * pace, most - tried));
       tried += swaps;
       evaluations += swaps;
@@ -282,7 +282,7 @@ function* breakLeast(
   const repair = new Repair(problem, rng);
   const most = Math.min(budget.repairSwaps, 20 * problem.studentCount ** 2);
   let swaps = 0;
-  while (swaps < most && repair.incumbentPenalty > 0) {
+  while (swaps < most && !repair.done) {
     swaps += repair.run(Math.min(SWAPS_A_SLICE, most - swaps));
     yield { done: (0.6 * swaps) / most };
   }

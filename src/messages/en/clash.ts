@@ -1,9 +1,17 @@
 import type { ClashReason } from '../../core/format';
 import { listNames } from './words';
 
-/** Why rules cannot all hold, in one sentence; `nameOf` turns a student's id into a name. */
-export function clashSentence(reason: ClashReason, nameOf: (id: string) => string): string {
-  const names = listNames(reason.students.map(nameOf));
+/** How a clash calls what the engine knows by ids and attributes. */
+export interface ClashNames {
+  readonly student: (id: string) => string;
+  /** A value with what it is a value of, as in "level: new". */
+  readonly value: (attribute: string, value: string) => string;
+}
+
+/** Why rules cannot all hold, in one sentence. */
+export function clashSentence(reason: ClashReason, { student, value }: ClashNames): string {
+  const names = listNames(reason.students.map(student));
+  const withValue = 'value' in reason ? value(reason.attribute, String(reason.value)) : '';
   switch (reason.code) {
     case 'togetherYetApart':
       return `${names} are kept together by one rule and apart by another.`;
@@ -18,11 +26,11 @@ export function clashSentence(reason: ClashReason, nameOf: (id: string) => strin
     case 'tooFewSections':
       return `Sections stay among themselves, and there are ${reason.sections} sections for ${reason.groups === 1 ? '1 group' : `${reason.groups} groups`}.`;
     case 'tooFewWithValue':
-      return `All groups together need ${reason.needed} students with ${reason.value}, and ${reason.have} ${reason.have === 1 ? 'is' : 'are'} here.`;
+      return `All groups together need ${reason.needed} students with ${withValue}, and ${reason.have} ${reason.have === 1 ? 'is' : 'are'} here.`;
     case 'tooManyWithValue':
-      return `There are ${reason.have} students with ${reason.value}, and all groups together may take ${reason.needed}.`;
+      return `There are ${reason.have} students with ${withValue}, and all groups together may take ${reason.needed}.`;
     case 'aloneWithValue':
-      return `${names} is the only one with ${reason.value}, so nobody can be there too.`;
+      return `${names} is the only one with ${withValue}, so nobody can be there too.`;
     case 'exhausted':
       if (reason.students.length === 0) {
         return 'Every way of making groups of these sizes breaks one of the rules.';

@@ -14,5 +14,7 @@ Ends with 0, or with 2 when the file cannot be read (the JSON then holds the rea
   notJson: (path: string) => `The file ${path} is not JSON. Nothing was written.`,
   cannotWrite: (path: string) => `The result could not be written to ${path}.`,
   nothingWritten: 'Nothing was written.',
+  failed: (what: string) =>
+    `Gruppetto made a mistake of its own and stopped; nothing was written. Please pass this on to its makers: ${what.replace(/\s+/g, ' ')}`,
   unknownEffort: (given: string) => `"${given}" is not an effort: say quick, normal or thorough.`,
 };

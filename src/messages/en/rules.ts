@@ -2,6 +2,8 @@ import { count, listNames } from './words';
 
 type Kind = 'apart' | 'together';
 
+const detailValue = (detail: string, value: string): string => `${detail}: ${value}`;
+
 export const rules = {
   title: 'Quiet rules',
   quiet: 'For you only. The class never sees them.',
@@ -25,8 +27,9 @@ export const rules = {
     number: number,
   ) =>
     kind === 'notAlone'
-      ? `nobody alone in a group with ${detail}: ${value}`
-      : `${kind === 'atLeast' ? 'at least' : 'at most'} ${number} with ${detail}: ${value} in every group`,
+      ? `nobody alone in a group with ${detailValue(detail, value)}`
+      : `${kind === 'atLeast' ? 'at least' : 'at most'} ${number} with ${detailValue(detail, value)} in every group`,
+  detailValue,
   keep: (kind: Kind) => `Keep them ${kind}`,
   sentence: (kind: Kind, names: readonly string[]) => `${listNames(names)} ${kind}`,
   until: (date: string) =>

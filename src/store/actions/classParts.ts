@@ -1,6 +1,13 @@
 import { BY_SECTION } from '../../schema/presence';
 import type { ClassRecord, Detail, LeaveOut, NameOrder } from '../../schema/classRecord';
-import { newId, StudentId, type ClassId } from '../../schema/ids';
+import {
+  DetailId,
+  LeaveOutId,
+  newId,
+  SectionId,
+  type ClassId,
+  type StudentId,
+} from '../../schema/ids';
 import type { DetailValue } from '../../schema/student';
 import { wholeName } from '../../schema/wholeName';
 import type { AppStore } from '../appStore';
@@ -40,7 +47,7 @@ export function setNameOrder(store: AppStore, id: ClassId, nameOrder: NameOrder)
 
 /** Adds a section with a sign that no other has, and returns its id. */
 export function addSection(store: AppStore, id: ClassId, name: string): string {
-  const sectionId = newId(StudentId, 'sec');
+  const sectionId = newId(SectionId, 'sec');
   edit(store, 'editSections', id, ({ sections }) => ({
     sections: [...sections, { id: sectionId, name, sign: freeSign(sections) }],
   }));
@@ -87,7 +94,7 @@ function withoutValue(filter: LeaveOut, sectionId: string): readonly LeaveOut[] 
 
 export function addDetail(store: AppStore, id: ClassId, detail: Omit<Detail, 'id'>): void {
   edit(store, 'editDetails', id, ({ details }) => ({
-    details: [...details, { ...detail, id: newId(StudentId, 'det') }],
+    details: [...details, { ...detail, id: newId(DetailId, 'det') }],
   }));
 }
 
@@ -134,7 +141,7 @@ export function removeDetail(store: AppStore, id: ClassId, detailId: string): vo
 
 export function addLeaveOut(store: AppStore, id: ClassId, filter: Pick<LeaveOut, 'by' | 'values'>) {
   edit(store, 'editFilters', id, ({ leaveOuts }) => ({
-    leaveOuts: [...leaveOuts, { ...filter, id: newId(StudentId, 'out'), on: true }],
+    leaveOuts: [...leaveOuts, { ...filter, id: newId(LeaveOutId, 'out'), on: true }],
   }));
 }
 

@@ -1,6 +1,6 @@
 import { emptyClass, type ClassRecord, type Detail } from '../../schema/classRecord';
 import { withFreshIds } from '../../schema/freshIds';
-import { ClassId, LineupId, newId, StudentId } from '../../schema/ids';
+import { ClassId, DetailId, LineupId, newId, SectionId, StudentId } from '../../schema/ids';
 import { newLineup } from '../../schema/lineup';
 import type { AppRecord } from '../../schema/records';
 import type { StudentRecord } from '../../schema/student';
@@ -95,7 +95,7 @@ export function poolClasses(
   const id = newId(ClassId, 'c');
   store.history.act('poolClasses', ({ get, all, put }) => {
     const home: Detail = {
-      id: newId(StudentId, 'det'),
+      id: newId(DetailId, 'det'),
       name: words.homeClass,
       kind: 'category',
       levels: [],
@@ -151,7 +151,7 @@ function joinClass(pooled: ClassRecord, source: ClassRecord) {
   let { sections, details } = pooled;
   for (const section of source.sections) {
     const same = sections.find(({ name }) => sameWord(name, section.name));
-    const into = same ?? { ...section, id: newId(StudentId, 'sec'), sign: freeSign(sections) };
+    const into = same ?? { ...section, id: newId(SectionId, 'sec'), sign: freeSign(sections) };
     if (!same) sections = [...sections, into];
     sectionId.set(section.id, into.id);
   }
@@ -159,7 +159,7 @@ function joinClass(pooled: ClassRecord, source: ClassRecord) {
     const same = details.find(
       ({ name, kind }) => sameWord(name, detail.name) && kind === detail.kind,
     );
-    const into = same ?? { ...detail, id: newId(StudentId, 'det') };
+    const into = same ?? { ...detail, id: newId(DetailId, 'det') };
     if (!same) details = [...details, into];
     detailId.set(detail.id, into.id);
   }

@@ -1,5 +1,5 @@
 import type { ClassRecord, Detail } from '../../schema/classRecord';
-import { newId, StudentId, type ClassId } from '../../schema/ids';
+import { DetailId, newId, SectionId, StudentId, type ClassId } from '../../schema/ids';
 import { newStudent, type StudentRecord } from '../../schema/student';
 import { wholeName } from '../../schema/wholeName';
 import type { AppStore } from '../appStore';
@@ -67,7 +67,7 @@ function withRoomFor(
     (name) => name !== '' && !known.has(name),
   );
   const sections = sectionNames.reduce<ClassRecord['sections']>(
-    (all, name) => [...all, { id: newId(StudentId, 'sec'), name, sign: freeSign(all) }],
+    (all, name) => [...all, { id: newId(SectionId, 'sec'), name, sign: freeSign(all) }],
     theClass.sections,
   );
   const detailNames = new Set(theClass.details.map(({ name }) => name.toLowerCase()));
@@ -78,7 +78,7 @@ function withRoomFor(
     sections,
     details: [
       ...theClass.details,
-      ...newDetails.map((one) => ({ ...one, id: newId(StudentId, 'det') })),
+      ...newDetails.map((one) => ({ ...one, id: newId(DetailId, 'det') })),
     ],
     staff: [...theClass.staff, ...staff.filter(({ name }) => !staffNames.has(name))],
   };

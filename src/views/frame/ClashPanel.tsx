@@ -3,7 +3,9 @@
 import { Button } from '../primitives/Button';
 import type { ArrangeResult, WayOut } from '@/worker/protocol';
 import { sayClash } from '@/messages/clash';
+import type { ClassRecord } from '@/schema/classRecord';
 import type { NameOf } from './names';
+import { clashNames, ruleSentence } from './ruleWords';
 import type { RuleSource } from '@/encode/request';
 import styles from './ClashPanel.module.css';
 
@@ -11,7 +13,7 @@ interface ClashPanelProps {
   readonly result: ArrangeResult;
   /** The rules in the order in which the request had them. */
   readonly sources: readonly RuleSource[];
-  readonly sentenceOf: (source: RuleSource) => string;
+  readonly theClass: ClassRecord;
   readonly nameOf: NameOf;
   readonly onDrop: (source: RuleSource) => void;
   readonly onGroups: (groups: number) => void;
@@ -24,7 +26,7 @@ interface ClashPanelProps {
 export function ClashPanel({
   result,
   sources,
-  sentenceOf,
+  theClass,
   nameOf,
   onDrop,
   onGroups,
@@ -32,11 +34,14 @@ export function ClashPanel({
   onUseAnyway,
 }: ClashPanelProps) {
   const { clash, broken = [] } = result;
+  const sentenceOf = (source: RuleSource): string => ruleSentence(source, theClass, nameOf);
   const clashing = clash?.rules.flatMap((index) => sources[index] ?? []) ?? [];
   return (
     <section className={styles.panel} role="alert">
       <h2 className={styles.title}>{clash ? sayClash.title : sayClash.notFoundTitle}</h2>
-      <p>{clash ? sayClash.sentence(clash.reason, nameOf) : sayClash.notFound}</p>
+      <p>
+        {clash ? sayClash.sentence(clash.reason, clashNames(theClass, nameOf)) : sayClash.notFound}
+      </p>
       {clashing.length > 0 && (
         <ul className={styles.rules} aria-label={sayClash.rulesConcerned}>
           {clashing.map((source) => (

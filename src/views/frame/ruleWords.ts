@@ -2,6 +2,7 @@ import type { RuleSource } from '@/encode/request';
 import type { ClassRecord } from '@/schema/classRecord';
 import { say } from '@/messages';
 import { BY_SECTION } from '@/schema/presence';
+import type { ClashNames } from '@/messages/clash';
 import type { NameOf } from './names';
 
 /** A rule in words, wherever it comes from. */
@@ -25,6 +26,15 @@ export function ruleSentence(source: RuleSource, theClass: ClassRecord, nameOf: 
     default:
       return source satisfies never;
   }
+}
+
+/** How a clash is told of a class: students and values by their names. */
+export function clashNames(theClass: ClassRecord, nameOf: NameOf): ClashNames {
+  return {
+    student: nameOf,
+    value: (detail, value) =>
+      say.rules.detailValue(detailName(theClass, detail), valueName(theClass, detail, value)),
+  };
 }
 
 /** What a detail, or the section, is called. */

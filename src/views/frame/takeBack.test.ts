@@ -1,13 +1,13 @@
 import type { Bench } from '@/encode/bench';
 import { requestFor, type RuleSource } from '@/encode/request';
-import { idsOf, rule, student, take, testBench } from '@/encode/testBench';
+import { idsOf, rule, student, take, testBench, detail } from '@/encode/testBench';
 import type { AppStore } from '@/store/appStore';
 import { storeWith } from '@/store/testStore';
 import { takeBack, withoutSource } from './takeBack';
 
 const bench: Bench = testBench({
   students: ['a', 'b', 'c', 'd'].map((name, i) => student(name, i, { details: { swims: i > 1 } })),
-  theClass: { details: [{ id: 'swims', name: 'swims', kind: 'yesNo', levels: [] }] },
+  theClass: { details: [detail('swims', 'yesNo')] },
   recipe: {
     sections: 'kept',
     limits: [

@@ -8,7 +8,6 @@ import { useStore } from '@/store/react';
 import { say } from '@/messages';
 import { ClashPanel } from '../frame/ClashPanel';
 import type { NameOf } from '../frame/names';
-import { ruleSentence } from '../frame/ruleWords';
 import { sizingWithSize } from '../frame/sizingWithSize';
 import { takeBack, withoutSource } from '../frame/takeBack';
 import type { Shuffle } from '../frame/useShuffle';
@@ -55,7 +54,7 @@ export function ShuffleTrouble({ bench, shuffle, nameOf }: ShuffleTroubleProps) 
       <ClashPanel
         result={state.result}
         sources={state.plan.sources}
-        sentenceOf={(source) => ruleSentence(source, bench.theClass, nameOf)}
+        theClass={bench.theClass}
         nameOf={nameOf}
         onDrop={drop}
         onGroups={(count) => makeWith({ by: 'count', count })}

@@ -1,6 +1,6 @@
 import type { Bench } from '@/encode/bench';
 import { Insight } from '@/encode/insight';
-import { idsOf, rule, student, take, testBench } from '@/encode/testBench';
+import { idsOf, rule, student, take, testBench, detail } from '@/encode/testBench';
 import { say } from '@/messages';
 import { classFigure } from './classFigure';
 import { sortedRows } from './sortedRows';
@@ -17,10 +17,7 @@ const students = Object.entries(SCORES).map(([name, score], i) =>
 const bench: Bench = testBench({
   students,
   theClass: {
-    details: [
-      { id: 'score', name: 'score', kind: 'number', levels: [] },
-      { id: 'level', name: 'level', kind: 'level', levels: ['new', 'seasoned'] },
-    ],
+    details: [detail('score', 'number'), detail('level', 'level', ['new', 'seasoned'])],
   },
   recipe: {
     balance: [

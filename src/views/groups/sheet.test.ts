@@ -1,4 +1,4 @@
-import { rule, student, take, testBench } from '@/encode/testBench';
+import { rule, student, take, testBench, detail } from '@/encode/testBench';
 import type { Bench } from '@/encode/bench';
 import type { StudentRecord } from '@/schema/student';
 import { shortValues } from './shortValues';
@@ -42,7 +42,7 @@ test('a limit of the recipe is broken where a group has too few, but not in a gr
   const swimmers = students.map((one) => ({ ...one, details: { swims: one.name === 'Ana' } }));
   const bench = testBench({
     students: swimmers,
-    theClass: { details: [{ id: 'swims', name: 'swims', kind: 'yesNo', levels: [] }] },
+    theClass: { details: [detail('swims', 'yesNo')] },
     recipe: { limits: [{ kind: 'atLeast', detail: 'swims', value: 'yes', count: 1 }] },
     bench: { take: take(['Ana Bo', 'Caro', '']) },
   });

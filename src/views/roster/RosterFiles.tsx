@@ -69,7 +69,7 @@ export function RosterFiles({ theClass, students }: RosterFilesProps) {
 }
 
 function rosterOut(theClass: ClassRecord, students: readonly StudentRecord[]): RosterOut {
-  const sectionName = new Map(theClass.sections.map(({ id, name }) => [id, name]));
+  const sectionName = new Map<string, string>(theClass.sections.map(({ id, name }) => [id, name]));
   return {
     details: theClass.details.map(({ name }) => name),
     students: students.map((student) => ({

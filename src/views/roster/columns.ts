@@ -67,7 +67,7 @@ export function rosterColumns(
   theClass: ClassRecord,
   nameOf: (id: string) => string,
 ): readonly RosterColumn[] {
-  const sectionName = new Map(theClass.sections.map(({ id, name }) => [id, name]));
+  const sectionName = new Map<string, string>(theClass.sections.map(({ id, name }) => [id, name]));
   const plain = (id: PlainColumn | LastColumn, value: (one: StudentRecord) => string) =>
     column(id, WIDTHS[id], ({ student }) => value(student), byWords);
   return [

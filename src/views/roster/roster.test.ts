@@ -1,7 +1,7 @@
 import { readRosterText } from '@/formats/roster/readRoster';
 import type { Detail } from '@/schema/classRecord';
 import { emptyClass } from '@/schema/classRecord';
-import { ClassId, StudentId } from '@/schema/ids';
+import { ClassId, StudentId, DetailId } from '@/schema/ids';
 import { newStudent, type StudentRecord } from '@/schema/student';
 import { draftImport, planImport } from './importPlan';
 import { spreadOf } from './spread';
@@ -79,7 +79,7 @@ describe('doubts about a class', () => {
 
 describe('how a class is spread', () => {
   const detail = (kind: Detail['kind'], levels: string[] = []): Detail => ({
-    id: 'd',
+    id: DetailId.parse('d'),
     name: 'd',
     kind,
     levels,

@@ -1,3 +1,4 @@
+import { detail, section } from '@/encode/testBench';
 /** @jest-environment jsdom */
 import {
   createTable,
@@ -9,7 +10,7 @@ import {
 import { act, renderHook } from '@testing-library/react';
 import type { KeyboardEvent } from 'react';
 import { emptyClass, type ClassRecord } from '@/schema/classRecord';
-import { ClassId, StudentId } from '@/schema/ids';
+import { ClassId, StudentId, LeaveOutId } from '@/schema/ids';
 import { newStudent, type StudentRecord } from '@/schema/student';
 import { maskStudents } from '../frame/masking';
 import { detailColumn, isSought, rosterColumns, type RosterRow } from './columns';
@@ -19,12 +20,9 @@ import { presenceOf } from './useRosterTable';
 const classId = ClassId.parse('c_crew');
 const theClass: ClassRecord = {
   ...emptyClass(classId, 'Crew', '2026-10-15T00:00:00.000Z'),
-  sections: [{ id: 'north', name: 'North bank', sign: 0 }],
-  details: [
-    { id: 'score', name: 'score', kind: 'number', levels: [] },
-    { id: 'level', name: 'level', kind: 'level', levels: ['new', 'some', 'seasoned'] },
-  ],
-  leaveOuts: [{ id: 'f', by: 'level', values: ['new'], on: true }],
+  sections: [section('north', 'North bank', 0)],
+  details: [detail('score', 'number'), detail('level', 'level', ['new', 'some', 'seasoned'])],
+  leaveOuts: [{ id: LeaveOutId.parse('f'), by: 'level', values: ['new'], on: true }],
 };
 const student = (name: string, more: Partial<StudentRecord> = {}): StudentRecord => ({
   ...newStudent(StudentId.parse(`s_${name}`), classId, 1, { name, email: '' }),

@@ -11,7 +11,6 @@ import { classById, rulesOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { ClashPanel } from '../frame/ClashPanel';
 import { useTileNames, type NameOf } from '../frame/names';
-import { ruleSentence } from '../frame/ruleWords';
 import { takeBack } from '../frame/takeBack';
 import { useBench } from '../frame/useBench';
 import { useClassId } from '../frame/useClassId';
@@ -112,7 +111,7 @@ function Check({ lineup, nameOf }: OfLineup) {
     <ClashPanel
       result={check.result}
       sources={check.sources}
-      sentenceOf={(source) => ruleSentence(source, bench.theClass, nameOf)}
+      theClass={bench.theClass}
       nameOf={nameOf}
       onDrop={drop}
       onGroups={(count) => changeRecipe(store, lineup.id, { sizing: { by: 'count', count } })}

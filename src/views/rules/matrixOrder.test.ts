@@ -1,15 +1,12 @@
 import { emptyClass } from '@/schema/classRecord';
 import { ClassId } from '@/schema/ids';
-import { student, take } from '@/encode/testBench';
+import { student, take, section } from '@/encode/testBench';
 import { inMatrixOrder, type MatrixOrder } from './matrixOrder';
 
 const [north, south] = ['north', 'south'];
 const theClass = {
   ...emptyClass(ClassId.parse('c'), 'Crew', '2026-10-15T09:00:00.000Z'),
-  sections: [
-    { id: south, name: 'South bank', sign: 0 },
-    { id: north, name: 'North bank', sign: 1 },
-  ],
+  sections: [section(south, 'South bank', 0), section(north, 'North bank', 1)],
 };
 const students = [
   student('Ēriks', 0, { sectionId: north }),

@@ -1,0 +1,56 @@
+import { CREW, expect, openDemo, test } from './bench';
+
+/** Everything the page holds that could be read or spoken: text, attributes and the title. */
+const everythingOn = (): string =>
+  [
+    document.title,
+    ...[...document.querySelectorAll('body *:not(script):not(style)')].flatMap((element) => [
+      ...[...element.childNodes].flatMap((node) =>
+        node.nodeType === Node.TEXT_NODE ? [node.textContent ?? ''] : [],
+      ),
+      ...[...element.attributes].map(({ value }) => value),
+    ]),
+  ].join('\n');
+
+test('no notice and no spoken word of the bench reaches the stage, however quickly it is opened', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/rules`);
+  const names = page.getByRole('combobox', { name: 'Names, two or more' });
+  await expect(names).toBeVisible();
+  for (const name of ['amira', 'bram']) {
+    await names.pressSequentially(name);
+    await names.press('Enter');
+  }
+  await names.press('Enter');
+  await page.getByRole('button', { name: /^Remove the rule: Amira/ }).click();
+  await expect(page.getByText('The rule was removed.').first()).toBeAttached();
+  await page.getByRole('link', { name: /Show on stage/ }).click();
+  await expect(page.getByRole('heading', { name: 'Week 7, bank walk' })).toBeVisible();
+  expect(await page.evaluate(everythingOn)).not.toMatch(/rule|apart|together|Undo/i);
+  await expect(page.getByRole('status')).toHaveCount(0);
+  expect(await page.locator('[aria-live]:not(next-route-announcer *)').count()).toBe(0);
+
+  await openDemo(page, `${CREW}/groups`);
+  await page.getByRole('button', { name: /^Ngozi/ }).click();
+  await page.keyboard.press('5');
+  await page.keyboard.press('s');
+  await expect(page.getByRole('heading', { name: 'Week 7, bank walk' })).toBeVisible();
+  expect(await page.evaluate(everythingOn)).not.toMatch(/rule|kept|apart|together|Undo/i);
+});
+
+for (const step of ['roster', 'rules', 'groups', 'stage', 'handoff']) {
+  test(`${step} shows and speaks no id`, async ({ page }) => {
+    await openDemo(page, `${CREW}/${step}`);
+    await expect(page.getByRole('heading').nth(1)).toBeVisible();
+    const spoken = await page.evaluate(() =>
+      [
+        document.body.innerText,
+        ...[...document.querySelectorAll('[aria-label], [title]')].map(
+          (one) => `${one.getAttribute('aria-label')} ${one.getAttribute('title')}`,
+        ),
+      ].join('\n'),
+    );
+    expect(spoken).not.toMatch(/\b[a-z]+_[0-9a-f]{8,}/);
+  });
+}
