@@ -128,7 +128,7 @@ function thursday(): ClassFile {
   ];
   const parts: Parts = { students, rules, lineups: [], takes: [] };
   WEEKS.forEach((name, week) => addLineup(parts, theClass, name, week, 'retired', [week + 11]));
-  addLineup(parts, theClass, 'Week 7, bank walk', WEEKS.length, 'draft', [71, 72], {
+  addLineup(parts, theClass, 'Week 7, bank walk', WEEKS.length, 'draft', [71, 76], {
     ...PLAIN_RECIPE,
     balance: [
       { detail: DETAIL.experience.id, how: 'mix', importance: 'plain' },

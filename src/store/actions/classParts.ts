@@ -1,13 +1,6 @@
 import { BY_SECTION } from '../../schema/presence';
 import type { ClassRecord, Detail, LeaveOut, NameOrder } from '../../schema/classRecord';
-import {
-  DetailId,
-  LeaveOutId,
-  newId,
-  SectionId,
-  type ClassId,
-  type StudentId,
-} from '../../schema/ids';
+import { DetailId, LeaveOutId, newId, SectionId, type ClassId } from '../../schema/ids';
 import type { DetailValue } from '../../schema/student';
 import { wholeName } from '../../schema/wholeName';
 import type { AppStore } from '../appStore';
