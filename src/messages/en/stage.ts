@@ -14,14 +14,13 @@ export const handoff = {
   empty: 'There are no groups to hand off yet.',
   toGroups: 'Make groups',
   outlet: {
-    rooms: { title: 'Rooms file', holds: 'CSV: room, name, e-mail' },
-    byGroup: { title: 'List by group', holds: 'CSV: group, name' },
-    byName: { title: 'List by name', holds: 'CSV: name, group' },
-    text: { title: 'Copy as text', holds: 'a line for each group' },
-    table: { title: 'Copy as table', holds: 'for a document or a spreadsheet' },
+    rooms: { title: 'Rooms file', holds: 'CSV: room, name, e-mail', fileEnd: 'rooms' },
+    byGroup: { title: 'List by group', holds: 'CSV: group, name', fileEnd: 'by-group' },
+    byName: { title: 'List by name', holds: 'CSV: name, group', fileEnd: 'by-name' },
+    text: { title: 'Copy as text', holds: 'a line for each group', fileEnd: '' },
+    table: { title: 'Copy as table', holds: 'for a document or a spreadsheet', fileEnd: '' },
   },
   headings: { room: 'room', group: 'group', name: 'name', email: 'e-mail' },
-  fileEnd: { rooms: 'rooms', byGroup: 'by-group', byName: 'by-name' },
   /** Letters and figures of any script, joined by hyphens. */
   fileStem: (className: string, lineup: string) =>
     `${className} ${lineup}`
@@ -42,9 +41,12 @@ export const handoff = {
     `${listNames(names)} ${names.length === 1 ? 'stands' : 'stand'} aside and will not be included.`,
   away: (names: readonly string[]) =>
     `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} away today and left out.`,
-  malformed: (names: readonly string[]) => `${listNames(names)}: the address is not complete.`,
-  noAddress: (names: readonly string[]) =>
-    `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no address; rooms and channels cannot reach ${names.length === 1 ? 'that student' : 'them'}.`,
+  doubt: {
+    malformedAddress: (names: readonly string[]) =>
+      `${listNames(names)}: the address is not complete.`,
+    noAddress: (names: readonly string[]) =>
+      `${listNames(names)} ${names.length === 1 ? 'has' : 'have'} no address; rooms and channels cannot reach ${names.length === 1 ? 'that student' : 'them'}.`,
+  },
   allAddresses: 'Everybody has an address.',
   nothingQuiet: 'No rules, details or notes are included.',
 };

@@ -4,7 +4,8 @@ import CheckRounded from '@mui/icons-material/CheckRounded';
 import PriorityHighRounded from '@mui/icons-material/PriorityHighRounded';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { isAddress } from '@/formats/address';
+import { doubtsOf } from '@/formats/out/list';
+import type { AddressedLineup } from '@/formats/out/outlet';
 import { sayOut } from '@/messages/out';
 import type { ClassId } from '@/schema/ids';
 import type { StudentRecord } from '@/schema/student';
@@ -14,19 +15,20 @@ import styles from './HandOffView.module.css';
 
 interface CheckListProps {
   readonly take: TakeRecord;
+  /** What would leave, under the names that are shown. */
+  readonly out: AddressedLineup;
   readonly students: readonly StudentRecord[];
   readonly classId: ClassId;
 }
 
 /** What is in order and what is not, before anything goes. */
-export function CheckList({ take, students, classId }: CheckListProps) {
+export function CheckList({ take, out, students, classId }: CheckListProps) {
   const placed = new Set(take.groups.flatMap(({ studentIds }) => studentIds));
   const here = students.filter((student) => student.here);
   const going = here.filter(({ id }) => placed.has(id));
   const aside = here.filter(({ id }) => !placed.has(id));
   const away = students.filter((student) => !student.here && placed.has(student.id));
-  const noAddress = going.filter(({ email }) => email === '');
-  const malformed = going.filter(({ email }) => email !== '' && !isAddress(email));
+  const doubts = doubtsOf(out);
   const names = (list: readonly StudentRecord[]): string[] => list.map(({ name }) => name);
   const roster = <Link href={`/c/${classId}/roster`}>{sayOut.handoff.mend}</Link>;
   return (
@@ -38,19 +40,12 @@ export function CheckList({ take, students, classId }: CheckListProps) {
         <Check good>{sayOut.handoff.going(going.length, take.groups.length)}</Check>
         {aside.length > 0 && <Check>{sayOut.handoff.aside(names(aside))}</Check>}
         {away.length > 0 && <Check>{sayOut.handoff.away(names(away))}</Check>}
-        {malformed.length > 0 && (
-          <Check>
-            {sayOut.handoff.malformed(names(malformed))} {roster}
+        {doubts.map(({ code, names: about }) => (
+          <Check key={code}>
+            {sayOut.handoff.doubt[code](about)} {roster}
           </Check>
-        )}
-        {noAddress.length > 0 && (
-          <Check>
-            {sayOut.handoff.noAddress(names(noAddress))} {roster}
-          </Check>
-        )}
-        {malformed.length + noAddress.length === 0 && (
-          <Check good>{sayOut.handoff.allAddresses}</Check>
-        )}
+        ))}
+        {doubts.length === 0 && <Check good>{sayOut.handoff.allAddresses}</Check>}
         <Check good>{sayOut.handoff.nothingQuiet}</Check>
       </ul>
     </section>

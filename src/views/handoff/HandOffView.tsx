@@ -1,10 +1,12 @@
 'use client';
 
 import { LinkButton } from '../primitives/Button';
+import { publicAddresses } from '@/encode/publicLineup';
 import { sayOut } from '@/messages/out';
 import { classById, rollOf, shownTake } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import type { LineupRecord } from '@/schema/lineup';
+import type { StudentRecord } from '@/schema/student';
 import { useClassId } from '../frame/useClassId';
 import { useRoll } from '../frame/students';
 import { useOpenLineup } from '../frame/useOpenLineup';
@@ -12,7 +14,6 @@ import { Sign } from '../primitives/Sign';
 import { CheckList } from './CheckList';
 import styles from './HandOffView.module.css';
 import { Outlets } from './Outlets';
-import { lineupOut } from './lineupOut';
 
 /** Out of here without retyping a name: files and copies of the lineup, and what to mend before. */
 export function HandOffView() {
@@ -33,16 +34,16 @@ export function HandOffView() {
       </div>
     );
   }
-  const shown = lineupOut(take, students);
+  const shown = publicAddresses(take, addressed(students, real));
   return (
     <div className={styles.handoff}>
       <h2 className={styles.title}>{sayOut.handoff.title(lineup.name)}</h2>
       <Outlets
-        out={lineupOut(take, real)}
+        out={publicAddresses(take, real)}
         fileStem={sayOut.handoff.fileStem(theClass.name, lineup.name)}
       />
       <div className={styles.lower}>
-        <CheckList take={take} students={students} classId={classId} />
+        <CheckList take={take} out={shown} students={students} classId={classId} />
         <section aria-labelledby="leaves">
           <h3 id="leaves" className={styles.subtitle}>
             {sayOut.handoff.leaves}
@@ -66,4 +67,13 @@ export function HandOffView() {
       </div>
     </div>
   );
+}
+
+/** Students under the names that are shown with the addresses that would leave: those are checked, and not shown. */
+function addressed(
+  shown: readonly StudentRecord[],
+  real: readonly StudentRecord[],
+): readonly StudentRecord[] {
+  const emailOf = new Map(real.map(({ id, email }) => [id, email]));
+  return shown.map((student) => ({ ...student, email: emailOf.get(student.id) ?? '' }));
 }

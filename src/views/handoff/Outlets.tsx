@@ -2,24 +2,17 @@
 
 import ContentCopyRounded from '@mui/icons-material/ContentCopyRounded';
 import DownloadRounded from '@mui/icons-material/DownloadRounded';
-import {
-  asHtmlTable,
-  asTabbedTable,
-  asText,
-  byGroupCsv,
-  byNameCsv,
-  roomsCsv,
-  type LineupOut,
-} from '@/formats/lineupOut';
+import { OUTLETS, writeOutlet, type OutletId } from '@/formats/out/list';
+import type { AddressedLineup, OutWords } from '@/formats/out/outlet';
 import { say } from '@/messages';
 import { sayOut } from '@/messages/out';
 import { download } from '../frame/download';
 import { useNotices } from '../primitives/notices';
-import { copyTable, copyText } from './clipboard';
+import { copy } from './clipboard';
 import styles from './HandOffView.module.css';
 
 interface OutletsProps {
-  readonly out: LineupOut;
+  readonly out: AddressedLineup;
   /** Beginning of every file's name. */
   readonly fileStem: string;
 }
@@ -27,36 +20,38 @@ interface OutletsProps {
 /** The ways out, one press each. */
 export function Outlets({ out, fileStem }: OutletsProps) {
   const { notify } = useNotices();
-  const save = (kind: 'rooms' | 'byGroup' | 'byName', text: string): void => {
-    const name = `${fileStem}-${sayOut.handoff.fileEnd[kind]}.csv`;
-    download(name, text, 'text/csv;charset=utf-8');
-    notify({ text: sayOut.handoff.saved(name) });
+  const words: OutWords = {
+    headings: sayOut.handoff.headings,
+    compare: new Intl.Collator(say.language, { numeric: true }).compare,
   };
-  const copied = (done: Promise<void>): void => {
-    done.then(
+  const take = (outlet: (typeof OUTLETS)[number]): void => {
+    const written = writeOutlet(outlet, out, words);
+    if (written.to === 'file') {
+      const name = `${fileStem}-${sayOut.handoff.outlet[outlet.id].fileEnd}.${written.end}`;
+      download(name, written.text, written.type);
+      notify({ text: sayOut.handoff.saved(name) });
+      return;
+    }
+    copy(written).then(
       () => notify({ text: sayOut.handoff.copied }),
       () => notify({ text: sayOut.handoff.notCopied }),
     );
   };
-  const { headings } = sayOut.handoff;
-  const outlets = [
-    { key: 'rooms', run: () => save('rooms', roomsCsv(out, headings)) },
-    { key: 'byGroup', run: () => save('byGroup', byGroupCsv(out, headings)) },
-    { key: 'byName', run: () => save('byName', byNameCsv(out, headings, say.language)) },
-    { key: 'text', run: () => copied(copyText(asText(out))) },
-    { key: 'table', run: () => copied(copyTable(asHtmlTable(out), asTabbedTable(out))) },
-  ] as const;
   return (
     <ul className={styles.outlets}>
-      {outlets.map(({ key, run }) => (
-        <li key={key}>
-          <button type="button" className={styles.outlet} onClick={run}>
-            {key === 'text' || key === 'table' ? <ContentCopyRounded /> : <DownloadRounded />}
-            <span className={styles.what}>{sayOut.handoff.outlet[key].title}</span>
-            <span className={styles.how}>{sayOut.handoff.outlet[key].holds}</span>
+      {OUTLETS.map((outlet) => (
+        <li key={outlet.id}>
+          <button type="button" className={styles.outlet} onClick={() => take(outlet)}>
+            {isCopied(outlet.id) ? <ContentCopyRounded /> : <DownloadRounded />}
+            <span className={styles.what}>{sayOut.handoff.outlet[outlet.id].title}</span>
+            <span className={styles.how}>{sayOut.handoff.outlet[outlet.id].holds}</span>
           </button>
         </li>
       ))}
     </ul>
   );
+}
+
+function isCopied(id: OutletId): boolean {
+  return sayOut.handoff.outlet[id].fileEnd === '';
 }

@@ -1,13 +1,11 @@
-/** Puts plain text on the clipboard; rejects where the browser refuses. */
-export function copyText(text: string): Promise<void> {
-  return navigator.clipboard.writeText(text);
-}
+import type { Written } from '@/formats/out/outlet';
 
-/** Puts a table on the clipboard, for documents as HTML and for spreadsheets as cells between tabs. */
-export function copyTable(html: string, tabbed: string): Promise<void> {
+/** Puts what was written on the clipboard; rejects where the browser refuses. */
+export function copy({ plain, html }: Extract<Written, { to: 'clipboard' }>): Promise<void> {
+  if (html === null) return navigator.clipboard.writeText(plain);
   const item = new ClipboardItem({
     'text/html': new Blob([html], { type: 'text/html' }),
-    'text/plain': new Blob([tabbed], { type: 'text/plain' }),
+    'text/plain': new Blob([plain], { type: 'text/plain' }),
   });
   return navigator.clipboard.write([item]);
 }

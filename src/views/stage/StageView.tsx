@@ -3,6 +3,7 @@
 import { Button } from '../primitives/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
+import { publicLineup } from '@/encode/publicLineup';
 import { sayOut } from '@/messages/out';
 import { classById, shownTake } from '@/store/queries';
 import { useQuery } from '@/store/react';
@@ -12,7 +13,7 @@ import { useClassId } from '../frame/useClassId';
 import { useRoll } from '../frame/students';
 import { useKeys } from '../frame/useKeys';
 import { useOpenLineup } from '../frame/useOpenLineup';
-import { KeyHint } from '../primitives/KeyHint';
+import { KeyOf } from '../frame/KeyOf';
 import { StageSheet } from './StageSheet';
 import styles from './StageView.module.css';
 import { useFullScreen } from './useFullScreen';
@@ -43,15 +44,8 @@ function Stage({ lineup }: { readonly lineup: LineupRecord | undefined }) {
   const showNew = (): void => {
     if (changed) setHeld(current);
   };
-  useKeys({ f: toggleFull, n: showNew, b: back, Escape: back });
-  const groups = useMemo(() => {
-    const here = new Set<string>(students.filter((student) => student.here).map(({ id }) => id));
-    return (take?.groups ?? []).map(({ name, sign, studentIds }) => ({
-      name,
-      sign,
-      students: studentIds.filter((id) => here.has(id)).map(nameOf),
-    }));
-  }, [take, students, nameOf]);
+  useKeys({ fullScreen: toggleFull, showNew, back });
+  const { groups } = useMemo(() => publicLineup(take, students, nameOf), [take, students, nameOf]);
 
   return (
     <div ref={page} className={styles.stage}>
@@ -62,16 +56,16 @@ function Stage({ lineup }: { readonly lineup: LineupRecord | undefined }) {
           {changed && (
             <Button variant="apricot" onClick={showNew}>
               {sayOut.stage.showNew}
-              <KeyHint>{'N'}</KeyHint>
+              <KeyOf name="showNew" />
             </Button>
           )}
           <Button variant="paper" onClick={toggleFull} aria-pressed={full}>
             {full ? sayOut.stage.leaveFull : sayOut.stage.full}
-            <KeyHint>{'F'}</KeyHint>
+            <KeyOf name="fullScreen" />
           </Button>
           <Button variant="paper" onClick={back}>
             {sayOut.stage.back}
-            <KeyHint>{'B'}</KeyHint>
+            <KeyOf name="back" />
           </Button>
         </div>
       </header>
