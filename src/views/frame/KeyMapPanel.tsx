@@ -6,6 +6,7 @@ import { type RefObject } from 'react';
 import { sayKeys } from '@/messages/keys';
 import { KeyHint } from '../primitives/KeyHint';
 import { Spoken } from '../primitives/Spoken';
+import { KEY_LINES, shownOn } from './keyMap';
 import styles from './KeyMapPanel.module.css';
 import { useLetterKeys } from './useKeys';
 
@@ -31,15 +32,15 @@ export function KeyMapPanel({ id, anchor, open, onClose }: KeyMapPanelProps) {
       <div className={styles.panel}>
         <h2>{sayKeys.title}</h2>
         <dl className={styles.keys}>
-          {sayKeys.keys.map(([keys, what]) => (
-            <div key={what} className={styles.line}>
+          {KEY_LINES.map((line) => (
+            <div key={line} className={styles.line}>
               <dt>
-                {keys.map((key) => (
+                {shownOn(line).map((key) => (
                   <KeyHint key={key}>{key}</KeyHint>
                 ))}
-                <Spoken>{keys.join(' ')}</Spoken>
+                <Spoken>{shownOn(line).join(' ')}</Spoken>
               </dt>
-              <dd>{what}</dd>
+              <dd>{sayKeys.lines[line]}</dd>
             </div>
           ))}
         </dl>

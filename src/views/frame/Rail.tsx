@@ -24,7 +24,7 @@ export function Rail({ classId }: { readonly classId: string }) {
   const keys = useRef<HTMLButtonElement>(null);
   const [keysOpen, setKeysOpen] = useState<boolean | null>(null);
   const toggle = (): void => setKeysOpen(keysOpen !== true);
-  useKeys({ '?': toggle, 'Shift+?': toggle });
+  useKeys({ keys: toggle });
   const keysId = useId();
   return (
     <nav className={styles.rail} aria-label={say.frame.steps}>

@@ -117,7 +117,7 @@ function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
   const chosenRows = selection.groups.length > 1 ? selection.groups : [];
   const make = (): void =>
     void shuffle.make(chosenRows.length > 0 ? { rows: chosenRows, pins: true } : WHOLE);
-  useKeys({ r: make });
+  useKeys({ make });
   const dealtCount = whoIsDealt(bench).length;
 
   return (

@@ -5,7 +5,7 @@ import { whoIsDealt, type Bench } from '@/encode/bench';
 import { previewSizes } from '@/encode/sizing';
 import { say } from '@/messages';
 import type { Shuffle } from '../frame/useShuffle';
-import { KeyHint } from '../primitives/KeyHint';
+import { KeyOf } from '../frame/KeyOf';
 import styles from './MakeButton.module.css';
 
 interface MakeButtonProps {
@@ -42,7 +42,7 @@ export function MakeButton({ bench, chosenRows, shuffle, onMake }: MakeButtonPro
         onClick={onMake}
       >
         {label(bench, chosenRows)}
-        <KeyHint>{'R'}</KeyHint>
+        <KeyOf name="make" />
       </Button>
       <Staying bench={bench} shuffle={shuffle} />
     </div>

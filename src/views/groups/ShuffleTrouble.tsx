@@ -6,12 +6,12 @@ import type { SizingChoice } from '@/schema/recipe';
 import { changeRecipe } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
 import { say } from '@/messages';
+import { useTold } from '../frame/useTold';
 import { ClashPanel } from '../frame/ClashPanel';
 import type { NameOf } from '../frame/names';
 import { sizingWithSize } from '../frame/sizingWithSize';
 import { takeBack, withoutSource } from '../frame/takeBack';
 import type { Shuffle } from '../frame/useShuffle';
-import { useNotices } from '../primitives/notices';
 import styles from './ShuffleTrouble.module.css';
 
 interface ShuffleTroubleProps {
@@ -23,7 +23,7 @@ interface ShuffleTroubleProps {
 /** What a shuffle could not do, and what to do about it; nothing while all is well. */
 export function ShuffleTrouble({ bench, shuffle, nameOf }: ShuffleTroubleProps) {
   const store = useStore();
-  const { notify } = useNotices();
+  const told = useTold();
   const { state } = shuffle;
   if (state.state === 'failed') {
     return (
@@ -36,10 +36,7 @@ export function ShuffleTrouble({ bench, shuffle, nameOf }: ShuffleTroubleProps) 
   const drop = (source: RuleSource): void => {
     takeBack(store, bench, source);
     void shuffle.make(WHOLE, withoutSource(bench, source));
-    notify({
-      text: say.rules.removed,
-      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-    });
+    told(say.rules.removed);
   };
   const makeWith = (sizing: SizingChoice): void => {
     const { lineup } = bench;

@@ -2,6 +2,7 @@
 
 import StarBorderRounded from '@mui/icons-material/StarBorderRounded';
 import StarRounded from '@mui/icons-material/StarRounded';
+import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import dynamic from 'next/dynamic';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
@@ -37,7 +38,8 @@ interface TakeStripProps {
 /** Every take of the lineup, kept; pressing one brings it back, two can be compared. */
 export function TakeStrip({ bench, guard, columns, nameOf }: TakeStripProps) {
   const store = useStore();
-  const { announce, notify } = useNotices();
+  const { announce } = useNotices();
+  const told = useTold();
   const { lineup } = bench;
   const takes = useQuery(takesOf, lineup.id);
   const [comparing, setComparing] = useState(false);
@@ -53,7 +55,7 @@ export function TakeStrip({ bench, guard, columns, nameOf }: TakeStripProps) {
   const stepBy = (step: number) => (): void => {
     bring(takes[takes.findIndex(({ id }) => id === lineup.takeId) + step]);
   };
-  useKeys({ ',': stepBy(-1), '.': stepBy(1) });
+  useKeys({ earlierTake: stepBy(-1), laterTake: stepBy(1) });
   const strip = useRef<HTMLUListElement>(null);
   useEffect(() => {
     const list = strip.current;
@@ -67,10 +69,7 @@ export function TakeStrip({ bench, guard, columns, nameOf }: TakeStripProps) {
     const next = takes.filter(({ id }) => id !== take.id).at(-1);
     guard.ask(idsOf(next?.groups ?? []), () => {
       deleteTake(store, take);
-      notify({
-        text: say.takes.removed(take.number),
-        action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-      });
+      told(say.takes.removed(take.number));
     });
   };
   if (takes.length === 0) return null;

@@ -3,10 +3,11 @@
 import { useMemo } from 'react';
 import * as z from 'zod/mini';
 import type { Bench } from '@/encode/bench';
-import { BY_SECTION } from '@/schema/presence';
-import { keepDraft } from '@/store/actions/drafts';
+import { BY_SECTION } from '@/schema/recipe';
+import type { Setting } from '@/schema/setting';
+import { choose } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
-import { useDraft } from '../frame/useDraft';
+import { useSetting } from '../frame/useDraft';
 
 /** A measure beside the groups: `partners`, `wishes`, the section, or a detail's id. */
 export type ColumnKey = string;
@@ -21,7 +22,11 @@ const Chosen = z.object({
 });
 type Chosen = z.infer<typeof Chosen>;
 
-const USUAL: Chosen = { shown: null, onTiles: null };
+const COLUMNS: Setting<Chosen> = {
+  name: 'columns',
+  shape: Chosen,
+  usual: { shown: null, onTiles: null },
+};
 
 export interface Columns {
   readonly shown: readonly ColumnKey[];
@@ -36,13 +41,12 @@ export interface Columns {
 /** Which measures stand beside the groups of a class, and what tiles show; remembered for the class. */
 export function useColumns(bench: Bench): Columns {
   const store = useStore();
-  const field = `setting:columns:${bench.theClass.id}`;
-  const text = useDraft(field);
+  const classId = bench.theClass.id;
+  const [chosen] = useSetting(COLUMNS, classId);
   return useMemo(() => {
     const all = allColumns(bench);
-    const chosen = read(text);
     const shown = chosen.shown?.filter((key) => all.includes(key)) ?? usualColumns(bench);
-    const keep = (next: Chosen): void => keepDraft(store, field, JSON.stringify(next));
+    const keep = (next: Chosen): void => choose(store, COLUMNS, classId, next);
     return {
       shown,
       details: shown.filter((key) => key !== PARTNERS && key !== WISHES),
@@ -51,7 +55,7 @@ export function useColumns(bench: Bench): Columns {
       choose: (next) => keep({ ...chosen, shown: [...next] }),
       showOnTiles: (onTiles) => keep({ ...chosen, onTiles }),
     };
-  }, [bench, text, store, field]);
+  }, [bench, chosen, store, classId]);
 }
 
 function allColumns({ theClass, students, history }: Bench): readonly ColumnKey[] {
@@ -74,14 +78,4 @@ function usualColumns(bench: Bench): readonly ColumnKey[] {
   ];
   const all = allColumns(bench);
   return [...new Set(wanted)].filter((key) => all.includes(key));
-}
-
-function read(text: string): Chosen {
-  if (text === '') return USUAL;
-  try {
-    const parsed = Chosen.safeParse(JSON.parse(text));
-    return parsed.success ? parsed.data : USUAL;
-  } catch {
-    return USUAL;
-  }
 }

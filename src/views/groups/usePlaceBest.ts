@@ -8,6 +8,7 @@ import type { StudentId } from '@/schema/ids';
 import type { TakeRecord } from '@/schema/take';
 import { placeStudents } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
+import { useTold } from '../frame/useTold';
 import { useArrangeClient } from '../frame/arranging';
 import type { NameOf } from '../frame/names';
 import { useNotices } from '../primitives/notices';
@@ -24,10 +25,10 @@ type Rows = ReadonlyMap<StudentId, number>;
 export function usePlaceBest(bench: Bench, sheet: Sheet, nameOf: NameOf, guard: Guard) {
   const store = useStore();
   const client = useArrangeClient();
-  const { announce, notify } = useNotices();
+  const { announce } = useNotices();
+  const told = useTold();
   const read = useInsightReader();
   const [busy, setBusy] = useState(false);
-  const undo = { label: say.frame.undoShort, run: () => void store.history.undo() };
   const aside = sheet.aside.map(({ id }) => id);
 
   const byEngine = async (take: TakeRecord): Promise<Rows | null> => {
@@ -63,7 +64,7 @@ export function usePlaceBest(bench: Bench, sheet: Sheet, nameOf: NameOf, guard: 
         const text = say.groups.placed(rowOf.size - others.length, others.map(nameOf));
         // Who moved without being asked for is told to the eye too, with the way back.
         if (others.length === 0) announce(text);
-        else notify({ text, action: undo });
+        else told(text);
       },
     );
   };

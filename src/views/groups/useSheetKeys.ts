@@ -5,6 +5,7 @@ import { StudentId } from '@/schema/ids';
 import type { LineupRecord } from '@/schema/lineup';
 import { setPinned } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
+import { isKey, KEYS } from '../frame/keyMap';
 import type { Selection } from './useSelection';
 import type { Sheet } from './useSheet';
 
@@ -15,40 +16,30 @@ import type { Sheet } from './useSheet';
 export function useSheetKeys(sheet: Sheet, selection: Selection, lineup: LineupRecord) {
   const store = useStore();
   return (event: KeyboardEvent<HTMLElement>): void => {
-    if (event.key === 'Escape') selection.clear();
+    if (isKey('done', event)) selection.clear();
     const tile = event.target instanceof HTMLElement ? event.target.dataset.student : undefined;
     if (tile === undefined || event.ctrlKey || event.metaKey) return;
     const id = StudentId.parse(tile);
     const concerned = selection.students.length > 0 ? selection.students : [id];
-    if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
-      event.preventDefault();
-      moveToNeighbour(sheet, selection, id, event.key === 'ArrowDown' ? 1 : -1);
-      return;
-    }
-    if (event.altKey) return;
-    if (/^[0-9]$/.test(event.key)) {
-      event.preventDefault();
+    if (isKey('rowUp', event)) moveToNeighbour(sheet, selection, id, -1);
+    else if (isKey('rowDown', event)) moveToNeighbour(sheet, selection, id, 1);
+    else if (isKey('aside', event)) selection.move(concerned, null);
+    else if (isKey('toRow', event)) {
       const target = Number(event.key) - 1;
-      if (target < sheet.groups.length) selection.move(concerned, target < 0 ? null : target);
-    } else if (event.key === 'x' && selection.student !== null) {
-      event.preventDefault();
+      if (target < sheet.groups.length) selection.move(concerned, target);
+    } else if (isKey('swap', event) && selection.student !== null) {
       selection.swap(selection.student, id);
-    } else if (event.key === 'p') {
-      event.preventDefault();
+    } else if (isKey('pin', event)) {
       const pinned = concerned.every((one) => sheet.pinned.has(one));
       setPinned(store, lineup.id, concerned, !pinned);
-    } else if (event.key in STEPS) {
-      event.preventDefault();
-      focusNeighbour(
-        event.currentTarget,
-        event.target as HTMLElement,
-        event.key as keyof typeof STEPS,
-      );
-    }
+    } else if (isKey('look', event)) {
+      focusNeighbour(event.currentTarget, event.target as HTMLElement, event.key as Look);
+    } else return;
+    event.preventDefault();
   };
 }
 
-const STEPS = { ArrowLeft: 0, ArrowRight: 0, ArrowUp: 0, ArrowDown: 0, Home: 0, End: 0 };
+type Look = (typeof KEYS.look.press)[number];
 
 function moveToNeighbour(sheet: Sheet, selection: Selection, id: StudentId, step: 1 | -1): void {
   const count = sheet.groups.length;
@@ -59,7 +50,7 @@ function moveToNeighbour(sheet: Sheet, selection: Selection, id: StudentId, step
 }
 
 /** Moves the focus along the row, or to the tile nearest in the row above or below. */
-function focusNeighbour(container: HTMLElement, from: HTMLElement, key: keyof typeof STEPS): void {
+function focusNeighbour(container: HTMLElement, from: HTMLElement, key: Look): void {
   const rows = [...container.querySelectorAll<HTMLElement>('[data-row]')]
     .map((row) => [...row.querySelectorAll<HTMLElement>('[data-student]')])
     .filter((tiles) => tiles.length > 0);

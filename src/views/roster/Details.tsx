@@ -1,10 +1,10 @@
 'use client';
 
+import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import dynamic from 'next/dynamic';
 import { useId, useState } from 'react';
 import { readNumber, readYesNo } from '@/formats/roster/values';
-import { say } from '@/messages';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord, Detail } from '@/schema/classRecord';
 import type { DetailValue, StudentRecord } from '@/schema/student';
@@ -12,7 +12,6 @@ import { addDetail, editDetail, removeDetail } from '@/store/actions/classParts'
 import { useStore } from '@/store/react';
 import { InPlaceText } from '../primitives/InPlaceText';
 import { AddNamed } from '../primitives/AddNamed';
-import { useNotices } from '../primitives/notices';
 import { detailColumn } from './columns';
 import styles from './RosterPanel.module.css';
 import { spreadOf, type Spread } from './spread';
@@ -199,7 +198,7 @@ function DetailEditor({
   readonly detail: Detail;
 }) {
   const store = useStore();
-  const { notify } = useNotices();
+  const told = useTold();
   const kindId = useId();
   const students = store.records.all('student').filter(({ classId }) => classId === theClass.id);
   const setKind = (kind: Detail['kind']): void => {
@@ -273,10 +272,7 @@ function DetailEditor({
         variant="paper"
         onClick={() => {
           removeDetail(store, theClass.id, detail.id);
-          notify({
-            text: sayRoster.roster.detailRemoved(detail.name),
-            action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-          });
+          told(sayRoster.roster.detailRemoved(detail.name));
         }}
       >
         {sayRoster.roster.removeDetail}

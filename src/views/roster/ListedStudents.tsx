@@ -40,7 +40,7 @@ export function ListedStudents({ theClass, real, adding, onAdd }: ListedStudents
   const [openedId, setOpenedId] = useState<StudentId | null>(null);
   const table = useRosterTable(theClass, students);
   const doubts = useMemo(() => classDoubts(real), [real]);
-  useKeys({ a: () => setCalling(!calling) });
+  useKeys({ roll: () => setCalling(!calling) });
   const masked = mask !== 'names';
   const openedStudent = masked ? undefined : real.find(({ id }) => id === openedId);
   const inClass = students.filter(({ left }) => left === null);

@@ -1,16 +1,15 @@
 'use client';
 
 import UploadFileRounded from '@mui/icons-material/UploadFileRounded';
+import { isKey } from '../frame/keyMap';
+import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import { useId, useRef, useState, type DragEvent } from 'react';
 import type { Encoding } from '@/formats/roster/decode';
-import { say } from '@/messages';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
-import { useStore } from '@/store/react';
-import { KeyHint } from '../primitives/KeyHint';
-import { useNotices } from '../primitives/notices';
+import { KeyOf } from '../frame/KeyOf';
 import { ColumnPreview } from './ColumnPreview';
 import { Doubts } from './Doubts';
 import styles from './PasteBox.module.css';
@@ -25,9 +24,8 @@ interface PasteBoxProps {
 
 /** Where a list is pasted or dropped: what was understood and what is doubtful stands below it at once. */
 export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
-  const store = useStore();
   const pasted = usePastedList(theClass, students);
-  const { notify } = useNotices();
+  const told = useTold();
   const areaId = useId();
   const area = useRef<HTMLTextAreaElement>(null);
   const [over, setOver] = useState(false);
@@ -40,10 +38,7 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
   const takeIn = (): void => {
     if (!ready) return;
     pasted.takeIn();
-    notify({
-      text: sayRoster.roster.takenIn(added.length, updated.length, gone.length),
-      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-    });
+    told(sayRoster.roster.takenIn(added.length, updated.length, gone.length));
     area.current?.focus();
   };
   const drop = (event: DragEvent): void => {
@@ -83,7 +78,7 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
         wrap="off"
         onChange={(event) => pasted.write(event.target.value)}
         onKeyDown={(event) => {
-          if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) takeIn();
+          if (isKey('takeIn', event)) takeIn();
         }}
       />
       {!idle && <FileChoices pasted={pasted} />}
@@ -106,7 +101,7 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
           {pasted.openQuestions > 0
             ? sayRoster.roster.answerFirst(pasted.openQuestions)
             : sayRoster.roster.takeIn(added.length, updated.length, gone.length)}
-          <KeyHint>{'Ctrl ↵'}</KeyHint>
+          <KeyOf name="takeIn" />
         </Button>
         <OpenFile onFile={(file) => void pasted.open(file)} />
       </div>

@@ -7,7 +7,8 @@ import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import { setTakesPart } from '@/store/actions/students';
 import { useStore } from '@/store/react';
-import { KeyHint } from '../primitives/KeyHint';
+import { isKey } from '../frame/keyMap';
+import { KeyOf } from '../frame/KeyOf';
 import styles from './RollCall.module.css';
 import { presenceOf } from './useRosterTable';
 
@@ -32,7 +33,7 @@ export function RollCall({ theClass, students, onDone }: RollCallProps) {
       ArrowUp: -across,
     };
     const step = steps[event.key];
-    if (event.key === 'Escape') onDone();
+    if (isKey('done', event)) onDone();
     if (step === undefined) return;
     event.preventDefault();
     tiles[Math.max(0, Math.min(tiles.length - 1, at + step))]?.focus();
@@ -64,7 +65,7 @@ export function RollCall({ theClass, students, onDone }: RollCallProps) {
       </ul>
       <Button variant="paper" className={styles.done} onClick={onDone}>
         {sayRoster.roster.rollDone}
-        <KeyHint>{'Esc'}</KeyHint>
+        <KeyOf name="done" />
       </Button>
     </div>
   );

@@ -5,7 +5,7 @@ import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import { addStudent, setTakesPart } from '@/store/actions/students';
 import { useStore } from '@/store/react';
-import { KeyHint } from '../primitives/KeyHint';
+import { KeyOf } from '../frame/KeyOf';
 import { AddNamed } from '../primitives/AddNamed';
 import { OpenPart } from '../primitives/OpenPart';
 import { columnTitle } from './columnTitle';
@@ -54,7 +54,7 @@ export function RosterBar(props: RosterBarProps) {
       )}
       <Button size="small" variant="paper" aria-pressed={calling} onClick={onCall}>
         {sayRoster.roster.rollCall}
-        <KeyHint>{'A'}</KeyHint>
+        <KeyOf name="roll" />
       </Button>
       <span className={styles.space} />
       <AddNamed
@@ -94,7 +94,7 @@ export function RosterBar(props: RosterBarProps) {
       />
       <LinkButton size="small" variant="contained" href={`/c/${theClass.id}/groups`}>
         {sayRoster.roster.toGroups}
-        <KeyHint>{'G'}</KeyHint>
+        <KeyOf name="groups" />
       </LinkButton>
       {filters.length > 0 && (
         <p className={styles.filters}>

@@ -34,7 +34,7 @@ export function RosterFiles({ theClass, students }: RosterFilesProps) {
         onClick={() =>
           save(
             'json',
-            `${JSON.stringify(classFileOf(store, theClass), null, 1)}\n`,
+            `${JSON.stringify(classFileOf(store, theClass.id), null, 1)}\n`,
             'application/json',
           )
         }

@@ -8,7 +8,8 @@ import { say } from '@/messages';
 import { sayShelf } from '@/messages/shelf';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
-import { BY_SECTION, filtersOn, valueKey } from '@/schema/presence';
+import { filtersOn, valueKey } from '@/schema/presence';
+import { BY_SECTION } from '@/schema/recipe';
 import type { StudentRecord } from '@/schema/student';
 import {
   addLeaveOut,

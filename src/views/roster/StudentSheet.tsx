@@ -1,8 +1,8 @@
 'use client';
 
+import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import { useId, useState, type ReactNode } from 'react';
-import { say } from '@/messages';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
@@ -18,7 +18,6 @@ import { useStore } from '@/store/react';
 import { today } from '../frame/today';
 import { useDraft } from '../frame/useDraft';
 import { InPlaceText } from '../primitives/InPlaceText';
-import { useNotices } from '../primitives/notices';
 import { detailColumn } from './columns';
 import { DetailCell } from './DetailCell';
 import { SectionCell } from './StudentRow';
@@ -162,7 +161,7 @@ function Note({
   readonly onChange: (note: string) => void;
 }) {
   const store = useStore();
-  const field = `note:${student.id}`;
+  const field = { of: 'note', classId: student.classId, studentId: student.id } as const;
   const draft = useDraft(field);
   // What is being typed is kept from the first letter on; the mark tells an emptied note from an untouched one.
   const note = draft === '' ? student.note : draft.slice(MARK.length);
@@ -193,12 +192,11 @@ function Leaving({
   readonly onClose: () => void;
 }) {
   const store = useStore();
-  const { notify } = useNotices();
-  const undo = { label: say.frame.undoShort, run: () => void store.history.undo() };
+  const told = useTold();
   if (student.left === null) {
     const leave = (): void => {
       leaveClass(store, [student.id], today());
-      notify({ text: sayRoster.roster.markedLeft(student.name), action: undo });
+      told(sayRoster.roster.markedLeft(student.name));
     };
     return (
       <div className={styles.leaving}>
@@ -210,7 +208,7 @@ function Leaving({
   }
   const remove = (): void => {
     deleteStudent(store, student.id);
-    notify({ text: sayRoster.roster.deleted(student.name), action: undo });
+    told(sayRoster.roster.deleted(student.name));
     onClose();
   };
   return (

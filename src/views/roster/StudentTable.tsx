@@ -10,6 +10,7 @@ import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
 import { setTakesPart } from '@/store/actions/students';
 import { useStore } from '@/store/react';
+import { isKey } from '../frame/keyMap';
 import { columnTitle } from './columnTitle';
 import { StudentRow } from './StudentRow';
 import styles from './StudentTable.module.css';
@@ -50,10 +51,11 @@ export function StudentTable(props: StudentTableProps) {
     rows: rows.map(({ id }) => id),
     columns: columns.map(({ id }) => id),
     show: (row) => virtual.scrollToIndex(row),
-    onKey: (key, id) => {
+    onKey: (event, id) => {
       const student = table.getRow(id, true).original;
-      if (key === 'x') setTakesPart(store, [student.student.id], student.presence !== 'here');
-      else if (key === 'o') onOpen(student.student.id);
+      if (isKey('hereOrNot', event))
+        setTakesPart(store, [student.student.id], student.presence !== 'here');
+      else if (isKey('openStudent', event)) onOpen(student.student.id);
       else return false;
       return true;
     },

@@ -1,14 +1,13 @@
 'use client';
 
+import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import { useState, type ReactNode } from 'react';
-import { say } from '@/messages';
 import { sayRoster } from '@/messages/roster';
 import type { StudentId } from '@/schema/ids';
 import type { StudentRecord } from '@/schema/student';
 import { deleteStudent, editStudent, mergeStudents, settleDoubt } from '@/store/actions/students';
 import { useStore } from '@/store/react';
-import { useNotices } from '../primitives/notices';
 import styles from './RosterPanel.module.css';
 import type { ClassDoubts, Doubt } from './troubles';
 
@@ -59,10 +58,9 @@ function Remedies({
   readonly onOpen: (id: StudentId) => void;
 }) {
   const store = useStore();
-  const { notify } = useNotices();
+  const told = useTold();
   const { warning, student, other, key } = doubt;
   const settle = (): void => settleDoubt(store, [student.id], key);
-  const undo = { label: say.frame.undoShort, run: () => void store.history.undo() };
   switch (warning.kind) {
     case 'malformedAddress':
     case 'otherDomain':
@@ -88,7 +86,7 @@ function Remedies({
             <Remedy
               onPress={() => {
                 mergeStudents(store, other.id, student.id);
-                notify({ text: sayRoster.roster.merged(other.name), action: undo });
+                told(sayRoster.roster.merged(other.name));
               }}
             >
               {sayRoster.roster.makeOne}
@@ -107,7 +105,7 @@ function Remedies({
           <Remedy
             onPress={() => {
               deleteStudent(store, student.id);
-              notify({ text: sayRoster.roster.deleted(student.name), action: undo });
+              told(sayRoster.roster.deleted(student.name));
             }}
           >
             {sayRoster.roster.deleteRow}

@@ -3,6 +3,7 @@ import { act, renderHook, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import type { FileText } from '@/formats/roster/asText';
 import { StoreProvider } from '@/store/react';
+import { ClassId } from '@/schema/ids';
 import { storeWith } from '@/store/testStore';
 import { NoticeProvider } from '../primitives/notices';
 import { useRosterReading } from './rosterReading';
@@ -30,6 +31,8 @@ const settled = (run: () => void): Promise<void> =>
     await new Promise(process.nextTick);
   });
 
+const FIELD = { of: 'paste', classId: ClassId.parse('c') } as const;
+
 function box() {
   asked.length = 0;
   const store = storeWith([]);
@@ -38,7 +41,7 @@ function box() {
       <NoticeProvider>{children}</NoticeProvider>
     </StoreProvider>
   );
-  return renderHook(() => useRosterReading('paste:c'), { wrapper }).result;
+  return renderHook(() => useRosterReading(FIELD), { wrapper }).result;
 }
 
 test('a file is read into the box, and cannot be taken in before', async () => {

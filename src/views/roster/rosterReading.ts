@@ -14,10 +14,13 @@ import {
 import type { ColumnReading, Reading, Roster, Table } from '@/formats/roster/types';
 import { levelsFor } from '@/formats/roster/values';
 import { sayRoster } from '@/messages/roster';
+import * as z from 'zod/mini';
+import type { DraftField } from '@/schema/draft';
+import type { Setting } from '@/schema/setting';
 import { keepDraft } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
 import { browserRosterClient, type RosterClient } from '@/worker/client';
-import { useDraft } from '../frame/useDraft';
+import { useDraft, useSetting } from '../frame/useDraft';
 import { useNotices } from '../primitives/notices';
 
 const NOBODY: Roster = { students: [], staff: [], attributes: [], skipped: [], warnings: [] };
@@ -37,7 +40,7 @@ interface OpenedFile {
 }
 
 /** Reads the text of a field, and files into it; how columns are read can be changed. */
-export function useRosterReading(field: string) {
+export function useRosterReading(field: DraftField) {
   const store = useStore();
   const text = useDraft(field);
   const [client] = useState(browserRosterClient);
@@ -197,19 +200,19 @@ export type RosterReading = ReturnType<typeof useRosterReading>;
 
 /** The reading that was confirmed for the same headings before, in place of the proposed one. */
 function useRemembered(table: Table | null, proposed: Reading | null) {
-  const store = useStore();
   const key = table && proposed ? headingKey(table, proposed) : '';
-  const kept = useDraft(`reading:${key}`);
+  const setting = useMemo(() => confirmedReading(key), [key]);
+  const [kept, keep] = useSetting(setting, null);
   return useMemo(() => {
-    const columns = key === '' ? null : keptColumns(kept, proposed?.columns.length ?? 0);
+    const columns = key === '' ? null : ofWidth(kept, proposed?.columns.length ?? 0);
     return {
       known: columns !== null,
       reading: columns && proposed ? { ...proposed, columns } : proposed,
       remember: ({ columns: confirmed }: Reading): void => {
-        if (key !== '') keepDraft(store, `reading:${key}`, JSON.stringify(confirmed));
+        if (key !== '') keep(confirmed);
       },
     };
-  }, [store, key, kept, proposed]);
+  }, [key, kept, keep, proposed]);
 }
 
 /** The headings of a table as one text; '' where it has none. Ids are bounded, so long headings are folded. */
@@ -222,11 +225,13 @@ function headingKey({ rows }: Table, { headingRow }: Reading): string {
   return `${(fold >>> 0).toString(36)}:${cells.length}:${text.slice(0, 60)}`;
 }
 
-function keptColumns(kept: string, width: number): readonly ColumnReading[] | null {
-  if (kept === '') return null;
-  const columns: unknown = JSON.parse(kept);
-  // Only this application writes here; a length that differs is another table after all.
-  return Array.isArray(columns) && columns.length === width
-    ? (columns as readonly ColumnReading[])
-    : null;
+/** Only this application writes here; what the columns hold is what it once confirmed. */
+function confirmedReading(key: string): Setting<readonly ColumnReading[] | null> {
+  const columns = z.custom<readonly ColumnReading[]>((value) => Array.isArray(value));
+  return { name: `reading:${key}`, shape: z.nullable(columns), usual: null };
+}
+
+/** A length that differs is another table after all. */
+function ofWidth(kept: readonly ColumnReading[] | null, width: number) {
+  return kept?.length === width ? kept : null;
 }

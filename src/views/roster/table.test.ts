@@ -1,5 +1,5 @@
-import { detail, section } from '@/encode/testBench';
 /** @jest-environment jsdom */
+import { detail, section } from '@/encode/testBench';
 import {
   createTable,
   getCoreRowModel,
@@ -124,7 +124,7 @@ describe('the keys of the table', () => {
         rows: ['a', 'b', 'c'],
         columns: ['x', 'y'],
         show: () => undefined,
-        onKey: (key, row) => {
+        onKey: ({ key }, row) => {
           pressed.push(key + row);
           return key === 'o';
         },

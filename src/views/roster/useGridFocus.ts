@@ -16,7 +16,7 @@ interface GridFocusOptions {
   /** Brings a row that is not drawn into view. */
   readonly show: (row: number) => void;
   /** Called for a key that is none of the grid's own, with the row it was pressed in. */
-  readonly onKey: (key: string, row: string) => boolean;
+  readonly onKey: (event: KeyboardEvent<HTMLElement>, row: string) => boolean;
 }
 
 /** One tab stop for a whole table: arrow keys go from cell to cell (WAI-ARIA Authoring Practices, grid). */
@@ -47,7 +47,7 @@ export function useGridFocus({ table, rows, columns, show, onKey }: GridFocusOpt
     if (target) {
       event.preventDefault();
       go(target[0], target[1]);
-    } else if (onKey(event.key, row)) event.preventDefault();
+    } else if (onKey(event, row)) event.preventDefault();
   };
   return {
     onKeyDown,

@@ -1,5 +1,7 @@
 'use client';
 
+import type { DraftField } from '@/schema/draft';
+import type { ClassId } from '@/schema/ids';
 import { useMemo, useState } from 'react';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
@@ -10,14 +12,15 @@ import { draftImport, planImport, type TwiceAnswer, type TwiceCase } from './imp
 import { useRosterReading } from './rosterReading';
 
 /** The field whose text is kept for a class. */
-export function pasteField(classId: string): string {
-  return `paste:${classId}`;
+export function pasteField(classId: ClassId): DraftField {
+  return { of: 'paste', classId };
 }
 
 /** The list being taken in: read anew with every letter, kept over a crash, taken in when said so. */
 export function usePastedList(theClass: ClassRecord, students: readonly StudentRecord[]) {
   const store = useStore();
-  const reading = useRosterReading(pasteField(theClass.id));
+  const field = useMemo(() => pasteField(theClass.id), [theClass.id]);
+  const reading = useRosterReading(field);
   const [answers, setAnswers] = useState<ReadonlyMap<string, TwiceAnswer>>(new Map());
   const [markGone, setMarkGone] = useState<boolean | null>(null);
   const { roster } = reading;

@@ -14,9 +14,10 @@ import { useMemo, useState } from 'react';
 import type { ClassRecord } from '@/schema/classRecord';
 import { filtersOn } from '@/schema/presence';
 import type { StudentRecord } from '@/schema/student';
-import { keepDraft } from '@/store/actions/drafts';
-import { useStore } from '@/store/react';
-import { useDraft } from '../frame/useDraft';
+import * as z from 'zod/mini';
+import type { ClassId } from '@/schema/ids';
+import type { Setting } from '@/schema/setting';
+import { useSetting } from '../frame/useDraft';
 import { HIDDEN_FIRST, isSought, rosterColumns, type Presence, type RosterRow } from './columns';
 
 export type RosterTable = Table<RosterRow>;
@@ -80,14 +81,15 @@ export function presenceOf(student: StudentRecord, theClass: ClassRecord): Prese
   return !student.inAnyway && filtersOn(student, theClass).length > 0 ? 'leftOut' : 'here';
 }
 
-function useTaste(classId: string): readonly [TableTaste, (taste: TableTaste) => void] {
-  const store = useStore();
-  const field = `setting:table:${classId}`;
-  const kept = useDraft(field);
-  const taste = useMemo((): TableTaste => {
-    const none: TableTaste = { hidden: {}, sorting: [] };
-    // Only this view writes here.
-    return kept === '' ? none : { ...none, ...(JSON.parse(kept) as Partial<TableTaste>) };
-  }, [kept]);
-  return [taste, (next) => keepDraft(store, field, JSON.stringify(next))];
+const TABLE: Setting<TableTaste> = {
+  name: 'table',
+  shape: z.object({
+    hidden: z._default(z.record(z.string(), z.boolean()), {}),
+    sorting: z._default(z.array(z.object({ id: z.string(), desc: z.boolean() })), []),
+  }),
+  usual: { hidden: {}, sorting: [] },
+};
+
+function useTaste(classId: ClassId): readonly [TableTaste, (taste: TableTaste) => void] {
+  return useSetting(TABLE, classId);
 }

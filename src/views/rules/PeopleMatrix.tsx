@@ -9,6 +9,7 @@ import type { RuleKindName, RuleRecord } from '@/schema/rule';
 import type { StudentRecord } from '@/schema/student';
 import { setPairRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
+import { isKey } from '../frame/keyMap';
 import type { NameOf } from '../frame/names';
 import { Choice } from '../primitives/Choice';
 import { useNotices } from '../primitives/notices';
@@ -165,9 +166,9 @@ function Grid({ bench, students, overlay, nameOf }: GridProps) {
   const onKeyDown = (event: KeyboardEvent): void => {
     const step = STEPS[event.key];
     if (step) goTo({ row: focus.row + step.row, column: focus.column + step.column });
-    else if (event.key === 'a') put(focus, 'apart');
-    else if (event.key === 't') put(focus, 'together');
-    else if (event.key === 'Delete' || event.key === 'Backspace') put(focus, null);
+    else if (isKey('pairApart', event)) put(focus, 'apart');
+    else if (isKey('pairTogether', event)) put(focus, 'together');
+    else if (isKey('pairNeither', event)) put(focus, null);
     else if (event.key === 'Enter' || event.key === ' ')
       put(focus, NEXT[at(focus)?.kind ?? 'none']);
     else return;

@@ -12,7 +12,7 @@ import { addRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
 import type { NameOf } from '../frame/names';
 import { Choice } from '../primitives/Choice';
-import { KeyHint } from '../primitives/KeyHint';
+import { KeyOf } from '../frame/KeyOf';
 import { useNotices } from '../primitives/notices';
 import styles from './RuleEntry.module.css';
 import { isKind, RULE_KINDS, wordsFor, type RuleWord } from './ruleLine';
@@ -109,7 +109,7 @@ export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
       <div className={styles.foot}>
         <Button variant="contained" disabled={!ready} onClick={() => add(kind)}>
           {ready ? say.rules.addSentence(sentenceOf(kind)) : say.rules.add}
-          {ready && <KeyHint>{'↵'}</KeyHint>}
+          {ready && <KeyOf name="select" />}
         </Button>
       </div>
     </div>

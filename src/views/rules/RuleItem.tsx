@@ -6,12 +6,12 @@ import { sayRules } from '@/messages/rules';
 import type { RuleRecord } from '@/schema/rule';
 import { editRule, removeRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
+import { useTold } from '../frame/useTold';
 import type { NameOf } from '../frame/names';
 import { today } from '../frame/today';
 import { Button } from '../primitives/Button';
 import { IconPress } from '../primitives/IconPress';
 import { InPlaceText } from '../primitives/InPlaceText';
-import { useNotices } from '../primitives/notices';
 import { RuleSign } from './RuleSign';
 import styles from './RulesView.module.css';
 
@@ -23,17 +23,14 @@ interface RuleItemProps {
 /** One rule as a sentence, with its private reason and its last day, all changed where they stand. */
 export function RuleItem({ rule, nameOf }: RuleItemProps) {
   const store = useStore();
-  const { notify } = useNotices();
+  const told = useTold();
   const names = rule.studentIds.map(nameOf);
   const sentence = say.rules.sentence(rule.kind, names);
   const other = rule.kind === 'apart' ? 'together' : 'apart';
   const over = rule.until !== null && rule.until < today();
   const remove = (): void => {
     removeRule(store, rule.id);
-    notify({
-      text: say.rules.removed,
-      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-    });
+    told(say.rules.removed);
   };
   return (
     <li className={styles.item} data-over={over}>

@@ -9,6 +9,7 @@ import type { LineupRecord } from '@/schema/lineup';
 import { changeRecipe } from '@/store/actions/lineups';
 import { classById, rulesOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
+import { useTold } from '../frame/useTold';
 import { ClashPanel } from '../frame/ClashPanel';
 import { useTileNames, type NameOf } from '../frame/names';
 import { takeBack } from '../frame/takeBack';
@@ -17,7 +18,6 @@ import { useClassId } from '../frame/useClassId';
 import { useRoll } from '../frame/students';
 import { sizingWithSize } from '../frame/sizingWithSize';
 import { useOpenLineup } from '../frame/useOpenLineup';
-import { useNotices } from '../primitives/notices';
 import { RuleItem } from './RuleItem';
 import styles from './RulesView.module.css';
 import { useFeasibility } from './useFeasibility';
@@ -91,7 +91,7 @@ function useBenchOf(lineup: LineupRecord): Bench {
 /** Whether the rules can all hold with the open lineup's recipe; where they cannot, the ways out. */
 function Check({ lineup, nameOf }: OfLineup) {
   const store = useStore();
-  const { notify } = useNotices();
+  const told = useTold();
   const bench = useBenchOf(lineup);
   const check = useFeasibility(bench);
   if (check.state === 'holds' && bench.rules.length > 0) {
@@ -102,10 +102,7 @@ function Check({ lineup, nameOf }: OfLineup) {
   if (check.state !== 'clash') return null;
   const drop = (source: RuleSource): void => {
     takeBack(store, bench, source);
-    notify({
-      text: say.rules.removed,
-      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-    });
+    told(say.rules.removed);
   };
   return (
     <ClashPanel

@@ -2,7 +2,7 @@
 
 import { Button } from '../../primitives/Button';
 import { sayBench } from '@/messages/bench';
-import { KeyHint } from '../../primitives/KeyHint';
+import { KeyOf } from '../../frame/KeyOf';
 import styles from '../Drawer.module.css';
 import { GroupFacts } from './GroupFacts';
 import { SeveralGroups } from './SeveralGroups';
@@ -36,7 +36,7 @@ export function DrawerBody(props: DrawerProps) {
         </Button>
         <Button size="small" onClick={selection.clear}>
           {sayBench.drawer.done}
-          <KeyHint>{'Esc'}</KeyHint>
+          <KeyOf name="done" />
         </Button>
       </div>
     </>

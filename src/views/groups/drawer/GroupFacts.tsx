@@ -1,9 +1,9 @@
 'use client';
 
+import { useTold } from '../../frame/useTold';
 import { Button } from '../../primitives/Button';
 import dynamic from 'next/dynamic';
 import { freeSign } from '@/encode/takeGroups';
-import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
 import {
   lockGroup,
@@ -17,7 +17,6 @@ import { useStore } from '@/store/react';
 import { namesFor } from '../../frame/groupNaming';
 import { Sign } from '../../primitives/Sign';
 import { InPlaceText } from '../../primitives/InPlaceText';
-import { useNotices } from '../../primitives/notices';
 import styles from '../Drawer.module.css';
 import { FactList } from './FactList';
 import { GroupRoles } from './GroupRoles';
@@ -40,11 +39,10 @@ const MOST_TO_MERGE = 12;
 export function GroupFacts(props: GroupFactsProps) {
   const { row, bench, take, sheet, selection, insight, nameOf, guard } = props;
   const store = useStore();
-  const { notify } = useNotices();
+  const told = useTold();
   const { drawer } = sayBench;
   const group = sheet.groups[row];
   if (!group) return null;
-  const undo = { label: say.frame.undoShort, run: () => void store.history.undo() };
   const remove = (): void => {
     const others = take.groups.filter((_, index) => index !== row);
     guard.ask(
@@ -52,14 +50,14 @@ export function GroupFacts(props: GroupFactsProps) {
       () => {
         removeGroup(store, take.id, row);
         selection.clear();
-        notify({ text: drawer.removed(group.name, group.size), action: undo });
+        told(drawer.removed(group.name, group.size));
       },
     );
   };
   const merge = (into: number): void => {
     mergeGroups(store, take.id, row, into);
     selection.clear();
-    notify({ text: drawer.merged(sheet.groups[into]?.name ?? ''), action: undo });
+    told(drawer.merged(sheet.groups[into]?.name ?? ''));
   };
   const split = (): void => {
     const count = take.groups.length;

@@ -5,6 +5,7 @@ import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
 import type { StudentId } from '@/schema/ids';
 import { KeyHint } from '../../primitives/KeyHint';
+import { KeyOf } from '../../frame/KeyOf';
 import { Sign } from '../../primitives/Sign';
 import styles from '../Drawer.module.css';
 import type { DrawerProps } from './types';
@@ -59,7 +60,7 @@ export function MoveTargets({ sheet, selection, targets, ids }: MoveTargetsProps
             onClick={() => selection.move(ids, null)}
           >
             <span className={styles.target}>{drawer.aside}</span>
-            <KeyHint>{'0'}</KeyHint>
+            <KeyOf name="aside" />
           </Button>
         </li>
       </ul>

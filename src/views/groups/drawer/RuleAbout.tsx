@@ -6,8 +6,8 @@ import { StudentId } from '@/schema/ids';
 import type { RuleKindName } from '@/schema/rule';
 import { addRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
+import { useTold } from '../../frame/useTold';
 import { InPlaceChoice } from '../../primitives/InPlaceChoice';
-import { useNotices } from '../../primitives/notices';
 import styles from '../Drawer.module.css';
 import type { DrawerProps } from './types';
 
@@ -21,17 +21,14 @@ interface RuleAboutProps extends Pick<DrawerProps, 'bench' | 'nameOf'> {
 /** A quiet rule about one student, made by naming the other. */
 export function RuleAbout({ bench, nameOf, id }: RuleAboutProps) {
   const store = useStore();
-  const { notify } = useNotices();
+  const told = useTold();
   const { drawer } = sayBench;
   const others = bench.students.filter((one) => one.left === null && one.id !== id);
   const keep = (kind: RuleKindName, other: string): void => {
     if (other === NOBODY) return;
     const ids = [id, StudentId.parse(other)];
     addRule(store, bench.theClass.id, kind, ids);
-    notify({
-      text: drawer.ruleAdded(say.rules.sentence(kind, ids.map(nameOf))),
-      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-    });
+    told(drawer.ruleAdded(say.rules.sentence(kind, ids.map(nameOf))));
   };
   return (
     <dl className={styles.roles}>

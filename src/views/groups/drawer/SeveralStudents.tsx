@@ -1,5 +1,6 @@
 'use client';
 
+import { useTold } from '../../frame/useTold';
 import { Button } from '../../primitives/Button';
 import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
@@ -7,8 +8,7 @@ import type { RuleKindName } from '@/schema/rule';
 import { setPinned } from '@/store/actions/lineups';
 import { addRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
-import { KeyHint } from '../../primitives/KeyHint';
-import { useNotices } from '../../primitives/notices';
+import { KeyOf } from '../../frame/KeyOf';
 import styles from '../Drawer.module.css';
 import { MoveTargets } from './MoveTargets';
 import type { DrawerProps } from './types';
@@ -17,7 +17,7 @@ import type { DrawerProps } from './types';
 export function SeveralStudents(props: DrawerProps) {
   const { bench, sheet, selection, insight, nameOf } = props;
   const store = useStore();
-  const { notify } = useNotices();
+  const told = useTold();
   const { drawer } = sayBench;
   const ids = selection.students;
   const [one, two] = ids;
@@ -25,10 +25,7 @@ export function SeveralStudents(props: DrawerProps) {
   const apart = new Set(ids.map(selection.groupOf)).size > 1;
   const keep = (kind: RuleKindName) => (): void => {
     addRule(store, bench.theClass.id, kind, ids);
-    notify({
-      text: drawer.ruleAdded(say.rules.sentence(kind, ids.map(nameOf))),
-      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-    });
+    told(drawer.ruleAdded(say.rules.sentence(kind, ids.map(nameOf))));
   };
   const pinned = ids.every((id) => sheet.pinned.has(id));
   return (
@@ -44,7 +41,7 @@ export function SeveralStudents(props: DrawerProps) {
       {ids.length === 2 && one && two && apart && (
         <Button size="small" variant="paper" onClick={() => selection.swap(one, two)}>
           {drawer.swapThem}
-          <KeyHint>{'X'}</KeyHint>
+          <KeyOf name="swap" />
           {effect && (
             <span className={styles.size} data-effect={effect}>
               {say.groups.effect[effect]}
@@ -65,7 +62,7 @@ export function SeveralStudents(props: DrawerProps) {
         onClick={() => setPinned(store, bench.lineup.id, ids, !pinned)}
       >
         {pinned ? drawer.unpin : drawer.pin}
-        <KeyHint>{'P'}</KeyHint>
+        <KeyOf name="pin" />
       </Button>
       <MoveTargets {...props} ids={ids} />
     </>

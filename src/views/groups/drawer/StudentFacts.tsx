@@ -6,7 +6,7 @@ import { sayBench } from '@/messages/bench';
 import type { StudentId } from '@/schema/ids';
 import { setPinned } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
-import { KeyHint } from '../../primitives/KeyHint';
+import { KeyOf } from '../../frame/KeyOf';
 import styles from '../Drawer.module.css';
 import { FactList } from './FactList';
 import { MoveTargets } from './MoveTargets';
@@ -41,7 +41,7 @@ export function StudentFacts(props: StudentFactsProps) {
           onClick={() => setPinned(store, bench.lineup.id, [id], !pinned)}
         >
           {pinned ? drawer.unpin : drawer.pin}
-          <KeyHint>{'P'}</KeyHint>
+          <KeyOf name="pin" />
         </Button>
       )}
       {here !== null && <Offers {...props} student={id} />}

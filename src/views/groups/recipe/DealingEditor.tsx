@@ -2,8 +2,7 @@
 
 import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
-import { BY_SECTION } from '@/schema/presence';
-import type { Dealing, DealOrder } from '@/schema/recipe';
+import { BY_SECTION, type Dealing, type DealOrder } from '@/schema/recipe';
 import { detailName } from '../../frame/ruleWords';
 import { Choice } from '../../primitives/Choice';
 import type { EditorProps } from './editor';
