@@ -70,7 +70,12 @@ const FIRST_DAY = Date.UTC(2026, 8, 3, 9);
 const DAY_MS = 86_400_000;
 const TODAY = '2026-10-15';
 
-type Parts = Pick<ClassFile, 'students' | 'rules' | 'lineups' | 'takes'>;
+interface Parts {
+  readonly students: StudentRecord[];
+  readonly rules: RuleRecord[];
+  readonly lineups: LineupRecord[];
+  readonly takes: TakeRecord[];
+}
 
 /** Writes the demo's class files into the folder. */
 export function writeDemo(folder: string): void {
@@ -262,5 +267,12 @@ function addLineup(
 
 function finish(theClass: ClassRecord, parts: Parts): ClassFile {
   const openLineupId = parts.lineups.at(-1)?.id ?? null;
-  return writeClassFile({ ...theClass, openLineupId }, parts);
+  const { students, rules, lineups, takes } = parts;
+  return writeClassFile([
+    { ...theClass, openLineupId },
+    ...students,
+    ...rules,
+    ...lineups,
+    ...takes,
+  ]);
 }

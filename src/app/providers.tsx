@@ -5,6 +5,7 @@ import { useCallback, type ReactNode } from 'react';
 import { readClassFile } from '@/schema/classFile';
 import type { AppRecord } from '@/schema/records';
 import { openAppStore, type Opened } from '@/store/appStore';
+import type { Ended } from '@/store/database';
 import { StoreProvider, useOpenedStore } from '@/store/react';
 import { ArrangingProvider } from '@/views/frame/arranging';
 import { Waiting } from '@/views/frame/Waiting';
@@ -21,13 +22,14 @@ interface ProvidersProps {
 
 export function Providers({ demo, children }: ProvidersProps) {
   const open = useCallback(
-    (onReplaced: () => void): Promise<Opened> => {
+    (onEnded: (how: Ended) => void): Promise<Opened> => {
       const name = demo ? DEMO_STORE_NAME : STORE_NAME;
       return openAppStore({
         name,
-        channel: () => new BroadcastChannel(name),
+        channel: 'BroadcastChannel' in globalThis ? () => new BroadcastChannel(name) : null,
+        hasStorage: 'indexedDB' in globalThis,
         firstRecords: demo ? demoRecords : () => Promise.resolve([]),
-        onReplaced,
+        onEnded,
       });
     },
     [demo],

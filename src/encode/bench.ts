@@ -1,7 +1,8 @@
 import type { ClassRecord } from '../schema/classRecord';
 import type { StudentId } from '../schema/ids';
 import type { LineupRecord } from '../schema/lineup';
-import { BY_SECTION, valueKey } from '../schema/presence';
+import { valueKey } from '../schema/presence';
+import { BY_SECTION } from '../schema/recipe';
 import type { RuleRecord } from '../schema/rule';
 import type { DetailValue, StudentRecord } from '../schema/student';
 import type { TakeRecord } from '../schema/take';

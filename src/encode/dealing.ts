@@ -1,8 +1,8 @@
 import { groupSizes } from '../core/problem/sizes';
 import type { ClassRecord } from '../schema/classRecord';
 import type { StudentId } from '../schema/ids';
-import { BY_SECTION, valueKey } from '../schema/presence';
-import type { DealOrder } from '../schema/recipe';
+import { valueKey } from '../schema/presence';
+import { BY_SECTION, type DealOrder } from '../schema/recipe';
 import type { StudentRecord } from '../schema/student';
 import { factOf, whoIsDealt, type Bench } from './bench';
 

@@ -309,5 +309,5 @@ test('a kept recipe finds the details of another class by their names and says w
   const { recipe, lost } = usableRecipe(saved, other);
   expect(recipe.balance).toEqual([{ detail: 'x9', how: 'mix', importance: 'most' }]);
   expect([recipe.limits, recipe.who]).toEqual([[], { of: 'all' }]);
-  expect(lost).toEqual(['Level', 'Swims']);
+  expect(lost).toEqual(['level', 'Swims']);
 });

@@ -1,8 +1,8 @@
 import type { ArrangeRequest, RequestGoal, RequestRule, RequestStudent } from '../core/format';
 import type { ClassRecord } from '../schema/classRecord';
 import type { StudentId } from '../schema/ids';
-import { BY_SECTION, valueKey } from '../schema/presence';
-import type { Importance, Limit } from '../schema/recipe';
+import { valueKey } from '../schema/presence';
+import { BY_SECTION, type Importance, type Limit } from '../schema/recipe';
 import type { RuleRecord } from '../schema/rule';
 import type { StudentRecord } from '../schema/student';
 import { factOf, rulesInForce, whoIsDealt, type Bench } from './bench';

@@ -1,6 +1,5 @@
 import type { ClassRecord, SavedRecipe } from '../schema/classRecord';
-import { BY_SECTION } from '../schema/presence';
-import type { Recipe } from '../schema/recipe';
+import { BY_SECTION, type Recipe } from '../schema/recipe';
 
 /** A recipe under a name, with the names of its details so that another class finds its own. */
 export function savedRecipe(name: string, recipe: Recipe, theClass: ClassRecord): SavedRecipe {

@@ -29,12 +29,14 @@ function recordsOf(file: unknown) {
   };
 }
 
+const studentsIn = (file: ClassFile) => file.students as readonly object[];
+
 describe('class files', () => {
   test.each(demoFiles)(
     'the demo file %s comes back from reading and writing exactly',
     (_, file) => {
-      const { theClass, ...parts } = recordsOf(file);
-      expect(writeClassFile(theClass, parts)).toEqual(file);
+      const read = readClassFile(file);
+      expect(read.ok && writeClassFile(read.records)).toEqual(file);
     },
   );
 
@@ -83,7 +85,9 @@ describe('class files', () => {
       issue: { code: 'newerVersion', record: 'student' },
     });
     expect(readClassFile({ hello: 1 })).toMatchObject({ issue: { code: 'notAClassFile' } });
-    expect(readClassFile({ ...file, students: [{ ...file.students[0], name: 7 }] })).toMatchObject({
+    expect(
+      readClassFile({ ...file, students: [{ ...studentsIn(file)[0], name: 7 }] }),
+    ).toMatchObject({
       ok: false,
       issue: { code: 'damagedRecord', record: 'student', path: 'name' },
     });

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
-import { ClassId, DetailId, LeaveOutId, LineupId, SectionId } from './ids';
-import { Recipe } from './recipe';
+import { ClassId, DetailId, LeaveOutId, LineupId, newId, SectionId } from './ids';
+import { BY_SECTION, Recipe, renamedRecipe } from './recipe';
+import { renamedIds, type Renaming } from './renaming';
 import { listOf, type RecordType } from './versions';
 
 /** A column of facts about students. */
@@ -98,7 +99,48 @@ export const classType: RecordType<ClassRecord> = {
       up: (data) => ({ ...data, roles: [], savedRecipes: [] }),
     },
   ],
+  freshId: () => newId(ClassId, 'c'),
+  owner: ({ id }) => id,
+  list: 'class',
+  renamed: (theClass, to) => {
+    const id = to.class(theClass.id);
+    if (id === null) return null;
+    return {
+      ...theClass,
+      id,
+      sections: theClass.sections.flatMap((one) => withId(one, to.section(one.id))),
+      details: theClass.details.flatMap((one) => withId(one, to.detail(one.id))),
+      leaveOuts: theClass.leaveOuts.flatMap((filter) => renamedFilter(filter, to)),
+      savedRecipes: theClass.savedRecipes.map((saved) => ({
+        ...saved,
+        recipe: renamedRecipe(saved.recipe, to),
+      })),
+      openLineupId: theClass.openLineupId && to.lineup(theClass.openLineupId),
+    };
+  },
+  merging: {
+    sections: { list: ({ id }: Section) => id, item: { fields: {} } },
+    details: { list: ({ id }: Detail) => id, item: { fields: {} } },
+    staff: { list: ({ name }: { readonly name: string }) => name, item: { fields: {} } },
+    leaveOuts: { list: ({ id }: LeaveOut) => id, item: { fields: {} } },
+    roles: 'set',
+    savedRecipes: { list: ({ name }: SavedRecipe) => name, item: 'whole' },
+  },
 };
+
+function withId<T>(part: T, id: string | null): readonly T[] {
+  return id === null ? [] : [{ ...part, id }];
+}
+
+/** A filter whose detail, or last section, is gone has nobody to leave out. */
+function renamedFilter(filter: LeaveOut, to: Renaming): readonly LeaveOut[] {
+  if (filter.by !== BY_SECTION) {
+    const by = to.detail(filter.by as DetailId);
+    return by === null ? [] : [{ ...filter, by }];
+  }
+  const values = renamedIds(filter.values, (id) => to.section(id as SectionId));
+  return values.length === 0 ? [] : [{ ...filter, values }];
+}
 
 /** A new class with nothing in it; the caller names the moment. */
 export function emptyClass(id: ClassId, name: string, createdAt: string): ClassRecord {

@@ -4,36 +4,41 @@ import * as z from 'zod/mini';
 z.config({ jitless: true });
 
 /** Ids are opaque strings; the brand keeps a student's id from being passed where a group's is wanted. */
-export const ClassId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'ClassId'>();
+const text = (most = 64) => z.string().check(z.minLength(1), z.maxLength(most));
+
+export const ClassId = text().brand<'ClassId'>();
 export type ClassId = z.infer<typeof ClassId>;
 
-export const StudentId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'StudentId'>();
+export const StudentId = text().brand<'StudentId'>();
 export type StudentId = z.infer<typeof StudentId>;
 
-export const RuleId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'RuleId'>();
+export const RuleId = text().brand<'RuleId'>();
 export type RuleId = z.infer<typeof RuleId>;
 
-export const DetailId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'DetailId'>();
+export const DetailId = text().brand<'DetailId'>();
 export type DetailId = z.infer<typeof DetailId>;
 
-export const SectionId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'SectionId'>();
+export const SectionId = text().brand<'SectionId'>();
 export type SectionId = z.infer<typeof SectionId>;
 
-export const LeaveOutId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'LeaveOutId'>();
+export const LeaveOutId = text().brand<'LeaveOutId'>();
 export type LeaveOutId = z.infer<typeof LeaveOutId>;
 
-export const LineupId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'LineupId'>();
+export const LineupId = text().brand<'LineupId'>();
 export type LineupId = z.infer<typeof LineupId>;
 
-export const TakeId = z.string().check(z.minLength(1), z.maxLength(64)).brand<'TakeId'>();
+export const TakeId = text().brand<'TakeId'>();
 export type TakeId = z.infer<typeof TakeId>;
 
-export const DraftId = z.string().check(z.minLength(1), z.maxLength(128)).brand<'DraftId'>();
+export const DraftId = text(128).brand<'DraftId'>();
 export type DraftId = z.infer<typeof DraftId>;
+
+export const SettingId = text(160).brand<'SettingId'>();
+export type SettingId = z.infer<typeof SettingId>;
 
 const ID_BYTES = 10;
 
-/** A fresh id: a letter for the kind and 80 random bits, enough that two browsers never meet. */
+/** A fresh id: letters for the kind and 80 random bits, enough that two browsers never meet. */
 export function newId<T extends z.ZodMiniType>(schema: T, letter: string): z.infer<T> {
   const bytes = crypto.getRandomValues(new Uint8Array(ID_BYTES));
   const digits = Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
-import { ClassId, LineupId, StudentId, TakeId } from './ids';
-import { PLAIN_RECIPE, Recipe } from './recipe';
+import { ClassId, LineupId, newId, StudentId, TakeId } from './ids';
+import { PLAIN_RECIPE, Recipe, recipeMerging, renamedRecipe } from './recipe';
+import { renamedIds } from './renaming';
 import type { RecordType } from './versions';
 
 export const LineupRecord = z.object({
@@ -41,6 +42,22 @@ export const lineupType: RecordType<LineupRecord> = {
       }),
     },
   ],
+  freshId: () => newId(LineupId, 'l'),
+  owner: ({ classId }) => classId,
+  list: 'lineups',
+  renamed: (lineup, to) => {
+    const [id, classId] = [to.lineup(lineup.id), to.class(lineup.classId)];
+    if (id === null || classId === null) return null;
+    return {
+      ...lineup,
+      id,
+      classId,
+      recipe: renamedRecipe(lineup.recipe, to),
+      takeId: lineup.takeId && to.take(lineup.takeId),
+      pinned: renamedIds(lineup.pinned, to.student),
+    };
+  },
+  merging: { recipe: recipeMerging, pinned: 'set' },
 };
 
 export function newLineup(

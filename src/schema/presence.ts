@@ -1,8 +1,6 @@
 import type { ClassRecord, LeaveOut } from './classRecord';
+import { BY_SECTION } from './recipe';
 import type { DetailValue, StudentRecord } from './student';
-
-/** The `by` of a filter on sections. */
-export const BY_SECTION = 'section';
 
 /** How a value of a detail is written in filters. */
 export function valueKey(value: DetailValue): string {

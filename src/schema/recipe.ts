@@ -1,5 +1,7 @@
 import * as z from 'zod/mini';
-import { LineupId } from './ids';
+import { LineupId, type DetailId, type SectionId } from './ids';
+import type { Merging } from './merging';
+import { renamedIds, type Renaming } from './renaming';
 
 export const SizingSchema = z.discriminatedUnion('by', [
   z.strictObject({ by: z.literal('count'), count: z.int() }),
@@ -86,6 +88,78 @@ export const Recipe = z.object({
   naming: GroupNaming,
 });
 export type Recipe = z.infer<typeof Recipe>;
+
+/** What stands for the section where a detail may be named. */
+export const BY_SECTION = 'section';
+
+/** How finely two edits of a recipe are told apart. */
+export const recipeMerging: Merging = {
+  fields: {
+    balance: { list: ({ detail }: Balance) => detail, item: { fields: {} } },
+    limits: {
+      list: ({ kind, detail, value }: Limit) => JSON.stringify([kind, detail, value]),
+      item: { fields: {} },
+    },
+  },
+};
+
+/** The recipe with details, sections and lineups renamed; what asks for something that is gone asks no more. */
+export function renamedRecipe(recipe: Recipe, to: Renaming): Recipe {
+  const detail = (name: string): string | null =>
+    name === BY_SECTION ? name : to.detail(name as DetailId);
+  const about = <T extends { readonly detail: string }>(one: T): readonly T[] => {
+    const renamed = detail(one.detail);
+    return renamed === null ? [] : [{ ...one, detail: renamed }];
+  };
+  const inSection = (one: Limit): readonly Limit[] => {
+    if (one.detail !== BY_SECTION) return [one];
+    const value = to.section(one.value as SectionId);
+    return value === null ? [] : [{ ...one, value }];
+  };
+  return {
+    ...recipe,
+    who: renamedWho(recipe.who, to, about),
+    dealing: renamedDealing(recipe.dealing, detail),
+    balance: recipe.balance.flatMap(about),
+    limits: recipe.limits.flatMap(about).flatMap(inSection),
+  };
+}
+
+function renamedWho(
+  who: Who,
+  to: Renaming,
+  about: (one: Extract<Who, { of: 'values' }>) => readonly Who[],
+): Who {
+  const everybody: Who = { of: 'all' };
+  switch (who.of) {
+    case 'all':
+    case 'unplaced':
+      return who;
+    case 'sections': {
+      const sectionIds = renamedIds(who.sectionIds, (id) => to.section(id as SectionId));
+      return sectionIds.length === 0 ? everybody : { ...who, sectionIds };
+    }
+    case 'groups': {
+      const lineupId = to.lineup(who.lineupId);
+      return lineupId === null ? everybody : { ...who, lineupId };
+    }
+    case 'values':
+      return about(who)[0] ?? everybody;
+    default:
+      return who satisfies never;
+  }
+}
+
+function renamedDealing(dealing: Dealing, detail: (name: string) => string | null): Dealing {
+  const shuffle: Dealing = { by: 'shuffle' };
+  if (dealing.by === 'value') {
+    const of = detail(dealing.of);
+    return of === null ? shuffle : { ...dealing, of };
+  }
+  if (dealing.by !== 'order' || typeof dealing.order === 'string') return dealing;
+  const name = detail(dealing.order.detail);
+  return name === null ? shuffle : { ...dealing, order: { detail: name } };
+}
 
 const USUAL_SIZE = 4;
 

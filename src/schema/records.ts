@@ -1,7 +1,10 @@
 import { classType, type ClassRecord } from './classRecord';
 import { draftType, type DraftRecord } from './draft';
 import { lineupType, type LineupRecord } from './lineup';
+import { merged, sameData } from './merging';
+import type { Renaming } from './renaming';
 import { ruleType, type RuleRecord } from './rule';
+import { settingFromText, settingType, type SettingRecord } from './setting';
 import { studentType, type StudentRecord } from './student';
 import { takeType, type TakeRecord } from './take';
 import {
@@ -12,32 +15,80 @@ import {
   type RecordType,
 } from './versions';
 
-export type AppRecord =
-  ClassRecord | StudentRecord | RuleRecord | LineupRecord | TakeRecord | DraftRecord;
-export type RecordKind = AppRecord['record'];
-export type RecordOf<K extends RecordKind> = Extract<AppRecord, { record: K }>;
+/** kind → its records; a new kind is its file, a line here and one in `RECORD_TYPES`. */
+interface RecordKinds {
+  readonly class: ClassRecord;
+  readonly student: StudentRecord;
+  readonly rule: RuleRecord;
+  readonly lineup: LineupRecord;
+  readonly take: TakeRecord;
+  readonly draft: DraftRecord;
+  readonly setting: SettingRecord;
+}
+export type RecordKind = keyof RecordKinds;
+export type RecordOf<K extends RecordKind> = RecordKinds[K];
+export type AppRecord = RecordKinds[RecordKind];
 
-/** Every kind of record; a new kind is one file and a line here. */
-export const RECORD_TYPES: readonly RecordType<AppRecord>[] = [
-  classType,
-  studentType,
-  ruleType,
-  lineupType,
-  takeType,
-  draftType,
-];
+export const RECORD_TYPES: { readonly [K in RecordKind]: RecordType<RecordOf<K>> } = {
+  class: classType,
+  student: studentType,
+  rule: ruleType,
+  lineup: lineupType,
+  take: takeType,
+  draft: draftType,
+  setting: settingType,
+};
 
-validateMigrations(RECORD_TYPES);
+/** Each is asked only about records of its own kind. */
+export const LISTED_TYPES = Object.values(
+  RECORD_TYPES,
+) as unknown as readonly RecordType<AppRecord>[];
+validateMigrations(LISTED_TYPES);
 
 /** The versions this application writes. */
-export const CURRENT_VERSIONS = versionsOf(RECORD_TYPES);
+export const CURRENT_VERSIONS = versionsOf(LISTED_TYPES);
+
+/** Grows with every new kind of record and every change of one. */
+export const SCHEMA_AGE =
+  LISTED_TYPES.length + Object.values(CURRENT_VERSIONS).reduce((sum, version) => sum + version, 0);
+
+/** Whose kind a record is, as what knows just that kind. */
+function typeOf<R extends AppRecord>({ record }: R): RecordType<R> {
+  return RECORD_TYPES[record] as unknown as RecordType<R>;
+}
+
+/** The id of the class that a record belongs to; null for what belongs to none. */
+export function ownerOf(record: AppRecord): string | null {
+  return typeOf(record).owner(record);
+}
+
+/** The record under other ids; null where it means nothing without what is gone. */
+export function renamedRecord<R extends AppRecord>(record: R, to: Renaming): R | null {
+  return typeOf(record).renamed(record, to);
+}
+
+/** A fresh id for a copy of the record; null where there can be no copy. */
+export function freshIdFor(record: AppRecord): string | null {
+  return typeOf(record).freshId?.() ?? null;
+}
+
+/** `current` with what a step from `from` to `to` changed, and nothing else. */
+export function mergedRecord<R extends AppRecord>(current: R, from: R, to: R): R {
+  if (sameData(current, from)) return to;
+  if (sameData(current, to) || sameData(from, to)) return current;
+  const { merging, settle } = typeOf(current);
+  // Every field comes from a record of the kind, so the result is one.
+  const joined = merged({ fields: merging }, current, from, to) as R;
+  return settle ? settle(joined, current, from, to) : joined;
+}
 
 /** Reads one stored record, written when its kind had version `given`. */
 export function readRecord(data: unknown, given: number): Migrated<AppRecord> {
-  const record = recordNameOf(data);
-  const type = RECORD_TYPES.find((candidate) => candidate.record === record);
+  const moved = settingFromText(data);
+  const record = recordNameOf(moved ?? data);
+  const type = LISTED_TYPES.find((candidate) => candidate.record === record);
   if (!type) return { ok: false, issue: { code: 'unknownRecord', record } };
-  return migrate(type, data, given);
+  return migrate<AppRecord>(type, moved ?? data, moved ? 0 : given);
 }
 
 /** What kind of record some data says it is; '' when it says nothing. */

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
-import { ClassId, RuleId, StudentId } from './ids';
+import { ClassId, newId, RuleId, StudentId } from './ids';
+import { renamedIds } from './renaming';
 import type { RecordType } from './versions';
 
 /** A quiet rule: for the teacher only, never on stage, in print or in a hand-off. */
@@ -22,4 +23,18 @@ export const ruleType: RecordType<RuleRecord> = {
   record: 'rule',
   validator: RuleRecord,
   migrations: [],
+  freshId: () => newId(RuleId, 'r'),
+  owner: ({ classId }) => classId,
+  list: 'rules',
+  renamed: (rule, to) => {
+    const [id, classId] = [to.rule(rule.id), to.class(rule.classId)];
+    const studentIds = renamedIds(rule.studentIds, to.student);
+    // About one student there is nothing to say.
+    return id === null || classId === null || studentIds.length < 2
+      ? null
+      : { ...rule, id, classId, studentIds };
+  },
+  merging: { studentIds: 'set' },
+  // Two tabs that each take out somebody may leave one: then the rule stands as it was.
+  settle: (joined, current) => (joined.studentIds.length < 2 ? current : joined),
 };

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
-import { ClassId, StudentId } from './ids';
+import { ClassId, newId, StudentId, type DetailId, type SectionId } from './ids';
+import { renamedIds } from './renaming';
 import type { RecordType } from './versions';
 
 /** What is known of a student in one detail; a missing one has no entry. */
@@ -48,6 +49,31 @@ export const studentType: RecordType<StudentRecord> = {
       up: (data) => ({ ...data, preferredName: '', inAnyway: false, left: null, settled: [] }),
     },
   ],
+  freshId: () => newId(StudentId, 's'),
+  owner: ({ classId }) => classId,
+  list: 'students',
+  renamed: (student, to) => {
+    const [id, classId] = [to.student(student.id), to.class(student.classId)];
+    if (id === null || classId === null) return null;
+    const details = Object.entries(student.details).flatMap(([key, value]) => {
+      const detail = to.detail(key as DetailId);
+      return detail === null ? [] : [[detail, value] as const];
+    });
+    return {
+      ...student,
+      id,
+      classId,
+      sectionId: student.sectionId && to.section(student.sectionId as SectionId),
+      details: Object.fromEntries(details),
+      wishes: renamedIds(student.wishes, to.student).filter((wish) => wish !== id),
+    };
+  },
+  merging: {
+    details: { each: 'whole' },
+    mastery: { each: 'whole' },
+    wishes: 'set',
+    settled: 'set',
+  },
 };
 
 /** A student of whom only the name, perhaps an address, is known. */

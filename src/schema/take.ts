@@ -1,18 +1,11 @@
 import * as z from 'zod/mini';
-import { ClassId, LineupId, StudentId, TakeId } from './ids';
+import { ClassId, LineupId, newId, StudentId, TakeId } from './ids';
+import type { Renaming } from './renaming';
+import { settleTake } from './seats';
+import { TakeGroup } from './takeGroup';
 import { listOf, type RecordType } from './versions';
 
-export const TakeGroup = z.object({
-  name: z.string(),
-  /** Which sign stands for the group, counted from 0. */
-  sign: z.int().check(z.gte(0)),
-  studentIds: z.array(StudentId),
-  /** Role → who has it: `lead`, or a role of the class's own. */
-  roles: z.record(z.string(), StudentId),
-  /** A reshuffle leaves the group as it is. */
-  locked: z.boolean(),
-});
-export type TakeGroup = z.infer<typeof TakeGroup>;
+export { TakeGroup };
 
 /** One result of a shuffle. Present students in none of its groups stand aside. */
 export const TakeRecord = z.object({
@@ -50,7 +43,47 @@ export const takeType: RecordType<TakeRecord> = {
       },
     },
   ],
+  freshId: () => newId(TakeId, 't'),
+  owner: ({ classId }) => classId,
+  list: 'takes',
+  renamed: (take, to) => {
+    const [id, classId] = [to.take(take.id), to.class(take.classId)];
+    const lineupId = to.lineup(take.lineupId);
+    if (id === null || classId === null || lineupId === null) return null;
+    return {
+      ...take,
+      id,
+      classId,
+      lineupId,
+      groups: renamedGroups(take.groups, to),
+      dealt: take.dealt && renamedGroups(take.dealt, to),
+    };
+  },
+  merging: {},
+  settle: settleTake,
 };
+
+/** Groups under other ids: one student sits once, and a role goes with its holder. */
+function renamedGroups(groups: readonly TakeGroup[], to: Renaming): TakeGroup[] {
+  const seated = new Set<StudentId>();
+  // Who keeps their own id keeps their seat before another is given it.
+  for (const id of groups.flatMap(({ studentIds }) => studentIds)) {
+    if (to.student(id) === id) seated.add(id);
+  }
+  return groups.map((group) => {
+    const studentIds = group.studentIds.flatMap((id) => {
+      const next = to.student(id);
+      if (next === null || (next !== id && seated.has(next))) return [];
+      seated.add(next);
+      return [next];
+    });
+    const roles = Object.entries(group.roles).flatMap(([role, holder]) => {
+      const next = to.student(holder);
+      return next !== null && studentIds.includes(next) ? [[role, next] as const] : [];
+    });
+    return { ...group, studentIds, roles: Object.fromEntries(roles) };
+  });
+}
 
 /** The role of whoever speaks for a group. */
 export const LEAD = 'lead';

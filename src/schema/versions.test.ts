@@ -2,11 +2,11 @@ import { z } from 'zod';
 import { readClassFile } from './classFile';
 import pastFile from './fixtures/class-v0.json';
 import { PLAIN_RECIPE } from './recipe';
-import { readRecord, RECORD_TYPES } from './records';
-import { migrate, validateMigrations, type RecordType } from './versions';
+import { LISTED_TYPES, readRecord } from './records';
+import { migrate, validateMigrations, type Versioned } from './versions';
 
 /** A record kind with a past: version 0 had one name, 1 split it, 2 added a note. */
-const person: RecordType<unknown> = {
+const person: Versioned<unknown> = {
   record: 'person',
   validator: z.strictObject({ record: z.literal('person'), given: z.string(), note: z.string() }),
   migrations: [
@@ -61,7 +61,25 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       starred: false,
     },
   },
+  'draft/1 say whose it is': {
+    given: { record: 'draft', id: 'draft:note:s_1', text: '=quiet' },
+    became: { classId: null, studentId: 's_1', text: '=quiet' },
+  },
 };
+
+test.each([
+  ['draft:setting:names', 'initials', { id: 'setting:names', classId: null, value: 'initials' }],
+  [
+    'draft:setting:table:c_1',
+    '{"a":1}',
+    { id: 'setting:table:c_1', classId: 'c_1', value: { a: 1 } },
+  ],
+  ['draft:setting:columns:c_1', 'torn {', { classId: 'c_1', value: null }],
+  ['draft:reading:x1:2:name|level', '[1]', { id: 'setting:reading:x1:2:name|level', value: [1] }],
+])('a setting kept among texts (%s) is a setting now', (id, text, value) => {
+  const read = readRecord({ record: 'draft', id, text }, 0);
+  expect(read).toMatchObject({ ok: true, value: { record: 'setting', ...value } });
+});
 
 test.each(Object.entries(PAST))('%s is applied to a past shape', (name, { given, became }) => {
   const version = Number(/\/(\d+)/.exec(name)?.[1]);
@@ -110,7 +128,7 @@ describe('records of earlier versions', () => {
 
   test('every migration of a real record has a past shape here to be tried on', () => {
     const tried = Object.keys(PAST);
-    const all = RECORD_TYPES.flatMap(({ migrations }) => migrations.map(({ name }) => name));
+    const all = LISTED_TYPES.flatMap(({ migrations }) => migrations.map(({ name }) => name));
     expect(all).toEqual(tried);
   });
 });

@@ -24,8 +24,6 @@ import {
 import { takeInRoster, type StudentFacts } from './actions/takeInRoster';
 import { openAppStore, type AppStore } from './appStore';
 import { allClasses, lineupsOf, rollOf, rulesOf, shownTake, studentsOf } from './queries';
-import { Saver, type Timers } from './saver';
-import type { Write } from './database';
 
 beforeEach(() => {
   globalThis.indexedDB = new IDBFactory();
@@ -36,9 +34,10 @@ async function open(name = 'test'): Promise<AppStore> {
     name,
     channel: null,
     firstRecords: () => Promise.resolve([]),
-    onReplaced: () => undefined,
+    hasStorage: true,
+    onEnded: () => undefined,
   });
-  if (opened.state !== 'ready') throw new Error(opened.issue.code);
+  if (opened.state !== 'ready') throw new Error(opened.state);
   return opened.store;
 }
 
@@ -78,7 +77,7 @@ test('everything is found again after closing, with undo going on where it was',
   const { classId, ids, lineup } = classWith(first, ['Amira', 'Bram', 'Chipo']);
   addRule(first, classId, 'apart', [ids[0]!, ids[1]!]);
   addTake(first, lineup.id, 7, [newGroup('Alder', 0, [...ids])]);
-  keepDraft(first, 'paste:x', 'half a na');
+  keepDraft(first, { of: 'paste', classId }, 'half a na');
   first.history.undo();
   await first.close();
 
@@ -88,7 +87,7 @@ test('everything is found again after closing, with undo going on where it was',
     'Bram',
     'Chipo',
   ]);
-  expect(draftText(second, 'paste:x')).toBe('half a na');
+  expect(draftText(second, { of: 'paste', classId })).toBe('half a na');
   expect(shownTake(second.records, lineup.id)).toBeUndefined();
   second.history.redo();
   expect(shownTake(second.records, lineup.id)?.seed).toBe(7);
@@ -217,7 +216,7 @@ test('two rows for one student become one, in rules, wishes and takes', async ()
     newGroup('Alder', 0, [kept, bram]),
     newGroup('Willow', 1, [other, chipo]),
   ]);
-  const before = belongingTo(reading(store), classId);
+  const before = belongingTo(store.records, classId);
   mergeStudents(store, kept, other);
   const [amira, ...rest] = studentsOf(store.records, classId);
   expect([amira!.name, amira!.email, amira!.note]).toEqual([
@@ -234,7 +233,7 @@ test('two rows for one student become one, in rules, wishes and takes', async ()
     [chipo],
   ]);
   store.history.undo();
-  expect(byIdOf(belongingTo(reading(store), classId))).toEqual(byIdOf(before));
+  expect(byIdOf(belongingTo(store.records, classId))).toEqual(byIdOf(before));
   await store.close();
 });
 
@@ -312,24 +311,16 @@ test('pooled students keep their home class, joined sections and details, and th
 test('a class put back from its file is as it was in the file; as a copy both are there', async () => {
   const store = await open();
   const { classId, ids } = classWith(store, ['Amira', 'Bram']);
-  const kept = belongingTo(reading(store), classId);
+  const kept = belongingTo(store.records, classId);
   deleteStudent(store, ids[0]!);
   openBackup(store, [{ records: kept, answer: 'replace' }]);
-  expect(byIdOf(belongingTo(reading(store), classId))).toEqual(byIdOf(kept));
+  expect(byIdOf(belongingTo(store.records, classId))).toEqual(byIdOf(kept));
   openBackup(store, [{ records: kept, answer: 'copy' }]);
   expect(allClasses(store.records)).toHaveLength(2);
   store.history.undo();
   expect(allClasses(store.records)).toHaveLength(1);
   await store.close();
 });
-
-/** The store's reads as a change has them. */
-function reading(store: AppStore) {
-  return {
-    get: store.records.get.bind(store.records),
-    all: store.records.all.bind(store.records),
-  };
-}
 
 const byIdOf = (records: readonly { readonly id: string }[]) =>
   Object.fromEntries(records.map((record) => [record.id, record]));
@@ -352,78 +343,4 @@ test('what was dealt is kept while a take is changed by hand, and comes back', a
   moveStudents(store, shown().id, [a], 0);
   expect(shown().dealt).toBeNull();
   await store.close();
-});
-
-describe('saving', () => {
-  /** Timers that fire when told to. */
-  function handTimers(): { timers: Timers; fire: () => void; waits: number[] } {
-    const waiting: (() => void)[] = [];
-    const waits: number[] = [];
-    const timers: Timers = {
-      set: (run, ms) => {
-        waits.push(ms);
-        return waiting.push(run);
-      },
-      clear: () => waiting.splice(0),
-    };
-    return { timers, waits, fire: () => waiting.splice(0).forEach((run) => run()) };
-  }
-
-  test('a failed write keeps its changes, says so, and the next one writes them with the newer ones', async () => {
-    const { timers, waits } = handTimers();
-    const written: Write[] = [];
-    let broken = true;
-    const saver = new Saver((write) => {
-      if (broken) return Promise.reject(new Error('disk full'));
-      written.push(write);
-      return Promise.resolve();
-    }, timers);
-    const draft = (text: string) => ({ record: 'draft', id: 'd', text }) as never;
-    saver.putRecord('a', draft('old'));
-    saver.putRecord('b', draft('kept'));
-    await saver.flush();
-    expect(saver.status).toEqual({ state: 'failed', attempts: 1 });
-    saver.putRecord('a', draft('new'));
-    await saver.flush();
-    expect(saver.status).toEqual({ state: 'failed', attempts: 2 });
-    expect(waits.at(-1)).toBeGreaterThan(waits[1]!);
-    broken = false;
-    await saver.flush();
-    expect(saver.status).toEqual({ state: 'saved' });
-    expect(written).toEqual([
-      {
-        records: new Map([
-          ['a', draft('new')],
-          ['b', draft('kept')],
-        ]),
-        marks: new Map(),
-      },
-    ]);
-  });
-
-  test('records that cannot be read stay on the disk, are counted, and the others open', async () => {
-    const store = await open('damaged');
-    classWith(store, ['Amira']);
-    await store.close();
-    const { openDB } = await import('idb');
-    const db = await openDB('damaged', 1);
-    await db.put('records', { version: 0, data: { record: 'student', id: 'bad' } }, 'bad');
-    db.close();
-    const again = await open('damaged');
-    expect(again.unreadable).toBe(1);
-    expect(allClasses(again.records)).toHaveLength(1);
-    await again.close();
-    const kept = await openDB('damaged', 1);
-    expect(await kept.get('records', 'bad')).toBeDefined();
-    kept.close();
-  });
-
-  test('records of a newer version are not opened', async () => {
-    await (await open('newer')).close();
-    const { openDB } = await import('idb');
-    const db = await openDB('newer', 1);
-    await db.put('records', { version: 99, data: { record: 'student', id: 's' } }, 's');
-    db.close();
-    await expect(open('newer')).rejects.toThrow('newerVersion');
-  });
 });

@@ -1,11 +1,18 @@
+import type { RescueFile } from '../schema/classFile';
 import { CURRENT_VERSIONS, readRecord, type AppRecord } from '../schema/records';
-import type { MigrationIssue } from '../schema/versions';
-import { Database, type Stored, type StoredMark } from './database';
-import { touchedIds, type Diff } from './diff';
+import {
+  Database,
+  type Ended,
+  type OnDisk,
+  type OpenedDatabase,
+  type Stored,
+  type StoredMark,
+  type StoredRecord,
+} from './database';
 import { History, type Mark } from './history';
 import { RecordStore } from './recordStore';
-import { Saver } from './saver';
-import { keepInStep, type Channel } from './tabs';
+import { browserTimers, Saver, type Timers } from './saver';
+import { Tabs, type Channel } from './tabs';
 
 /** Everything a view needs to read and change records. */
 export interface AppStore {
@@ -14,88 +21,200 @@ export interface AppStore {
   readonly saver: Saver;
   /** False where the browser gives no storage: then all is kept in memory only. */
   readonly lasting: boolean;
+  /** False where other tabs cannot be heard: what they change is seen when this one is looked at again. */
+  readonly inStep: boolean;
   /** Records on the disk that could not be read: left there untouched. */
   readonly unreadable: number;
+  /** Looks at the disk once more, for what other tabs have changed unheard. */
+  lookAgain(): Promise<void>;
   close(): Promise<void>;
 }
 
 export type Opened =
   | { readonly state: 'ready'; readonly store: AppStore }
-  /** The disk holds records of a newer Gruppetto; nothing was read or written. */
-  | { readonly state: 'newer'; readonly issue: MigrationIssue };
+  /** The disk was written by a newer Gruppetto; nothing was written, and what was there is in `rescued`. */
+  | { readonly state: 'newer'; readonly rescued: RescueFile }
+  /** What is on the disk could not be read, tried several times; nothing was written. */
+  | { readonly state: 'unread'; readonly why: string };
 
 export interface OpenOptions {
   readonly name: string;
   /** Makes the channel between tabs; null where there is none. */
   readonly channel: (() => Channel) | null;
+  /** Whether the browser has a storage at all; where it has none, all is kept in memory. */
+  readonly hasStorage: boolean;
   /** Records to begin with when the disk holds none. */
   readonly firstRecords: () => Promise<readonly AppRecord[]>;
-  /** Called when another tab opens a newer layout of the storage, or the browser closes it. */
-  readonly onReplaced: () => void;
+  /** Called when the storage no longer is this tab's: a newer Gruppetto has it, or the browser has cleared it. */
+  readonly onEnded: (how: Ended) => void;
+  readonly timers?: Timers;
 }
 
-/** Reads the disk, brings records up to date and starts saving. */
-export async function openAppStore(options: OpenOptions): Promise<Opened> {
-  const database = await Database.open(options.name, options.onReplaced).catch(() => null);
-  const stored = await database?.readAll().catch(() => null);
-  const read = readStored(stored ?? { records: [], marks: [] });
-  if (!read.ok) return { state: 'newer', issue: read.issue };
+/** Waits between the tries to open and read the storage. */
+const RETRIES_MS = [150, 600, 2_000];
 
+/** Reads the disk, brings records up to date and starts saving. Nothing is written before all that is there was read. */
+export async function openAppStore(options: OpenOptions): Promise<Opened> {
+  let store: AppStore | null = null;
+  const onEnded = (how: Ended): void => {
+    const tell = (): void => options.onEnded(how);
+    // What waits is written before the newer Gruppetto takes over; a cleared storage takes nothing.
+    if (!store) tell();
+    else if (how === 'cleared') {
+      store.saver.stop();
+      tell();
+    } else void store.close().finally(tell);
+  };
+  let read: ReadDisk | null;
+  try {
+    read = options.hasStorage ? await withRetries(options, onEnded) : null;
+  } catch (error) {
+    return { state: 'unread', why: String(error) };
+  }
+  if (read?.opened.state === 'newer' || (read && read.newer > 0)) {
+    read.opened.database.close();
+    const records = read.records.read;
+    return { state: 'newer', rescued: { format: 'gruppetto.rescue', version: 1, records } };
+  }
+  store = begin(options, read, onEnded);
+  if (!read || (read.records.read.length === 0 && read.records.lost === 0)) {
+    const first = await options.firstRecords();
+    store.records.change('user', ({ put }) => first.forEach(put));
+  }
+  return { state: 'ready', store };
+}
+
+interface ReadDisk {
+  readonly opened: OpenedDatabase;
+  readonly records: Stored<StoredRecord>;
+  readonly readable: readonly AppRecord[];
+  /** Records of a newer shape than this Gruppetto knows. */
+  readonly newer: number;
+  readonly marks: readonly StoredMark[];
+}
+
+/** Opens and reads the storage; a browser that is only just starting may need to be asked again. */
+async function withRetries(
+  { name, timers = browserTimers }: OpenOptions,
+  onEnded: (how: Ended) => void,
+): Promise<ReadDisk> {
+  for (let attempt = 0; ; attempt++) {
+    let opened: OpenedDatabase | null = null;
+    try {
+      opened = await Database.open(name, onEnded);
+      const records = await opened.database.readRecords();
+      const parsed = records.read.map(({ data, version }) => readRecord(data, version));
+      // Undo is worth less than the classes: where marks cannot be read, all else goes on.
+      const marks = await opened.database.readMarks().catch(() => null);
+      return {
+        opened,
+        records,
+        readable: parsed.flatMap((one) => (one.ok ? [one.value] : [])),
+        newer: parsed.filter((one) => !one.ok && one.issue.code === 'newerVersion').length,
+        marks: marks?.read ?? [],
+      };
+    } catch (error) {
+      opened?.database.close();
+      const wait = RETRIES_MS[attempt];
+      if (wait === undefined) throw error;
+      await new Promise<void>((done) => timers.set(done, wait));
+    }
+  }
+}
+
+function begin(
+  { channel, timers }: OpenOptions,
+  read: ReadDisk | null,
+  onEnded: (how: Ended) => void,
+): AppStore {
+  const database = read?.opened.database ?? null;
   const records = new RecordStore();
   const history = new History(records);
-  const saver = new Saver((write) =>
-    database ? database.write(write, CURRENT_VERSIONS) : Promise.resolve(),
+  records.change('load', ({ put }) => read?.readable.forEach(put));
+  history.load(marksOfThisShape(read?.marks ?? []));
+
+  /** Records that other tabs changed while a write of this one was under way: looked at once it is over. */
+  const unseen = new Set<string>();
+  const show = (now: OnDisk): void => {
+    records.set(
+      [...now].map(([id, record]) => [id, saver.withWaiting(id, record)]),
+      'tab',
+    );
+  };
+  const look = async (ids: readonly string[]): Promise<void> => {
+    if (saver.isWriting(ids)) ids.forEach((id) => unseen.add(id));
+    const now = await database?.read(ids).catch(() => null);
+    if (now) show(now);
+  };
+  const saver = new Saver(
+    async (write) => (await database?.write(write)) ?? new Map<string, AppRecord | undefined>(),
+    (now) => {
+      tabs.tellChanged([...now.keys()]);
+      show(new Map([...now].filter(([id]) => !unseen.has(id))));
+      const again = [...now.keys()].filter((id) => unseen.delete(id));
+      if (again.length > 0) void look(again);
+    },
+    timers,
   );
-  records.change('load', ({ put }) => read.records.forEach(put));
-  history.load(marksOfThisShape(stored?.marks ?? []));
+  const ends = { channel: null as Channel | null };
+  try {
+    ends.channel = channel?.() ?? null;
+  } catch {
+    // Without a channel each tab looks at the disk when it is looked at.
+  }
+  const tabs = new Tabs(ends.channel, {
+    onChanged: (ids) => void look(ids),
+    onDiff: (diff) => {
+      if (!database) records.apply(diff, 'tab');
+    },
+    onNewer: () => onEnded('newerOpened'),
+  });
   records.listen((diff, source) => {
-    if (source === 'user' || source === 'undo') saveDiff(saver, records, diff);
+    if (source !== 'user' && source !== 'undo') return;
+    if (database) saver.putDiff(diff);
+    else tabs.tellDiff(diff);
   });
   history.listen(({ put, removed }) => {
+    if (!database) return;
     put.forEach((mark) => saver.putMark(mark.id, mark));
     removed.forEach((id) => saver.putMark(id, null));
   });
-  const stopTabs = options.channel ? keepInStep(records, options.channel()) : () => undefined;
-  if (read.records.length === 0 && read.unreadable === 0 && (stored?.marks.length ?? 0) === 0) {
-    const first = await options.firstRecords();
-    records.change('user', ({ put }) => first.forEach(put));
-  }
-  const store: AppStore = {
+  const known = read?.readable.length ?? 0;
+  return {
     records,
     history,
     saver,
     lasting: database !== null,
-    unreadable: read.unreadable,
+    inStep: ends.channel !== null,
+    unreadable: read ? read.records.read.length + read.records.lost - known : 0,
+    lookAgain: async () => {
+      const stored = await database?.readRecords().catch(() => null);
+      if (!stored) return;
+      const now = stored.read.flatMap(({ data, version }) => {
+        const one = readRecord(data, version);
+        return one.ok ? [[one.value.id, one.value] as const] : [];
+      });
+      const gone = records.every().flatMap(({ id }) => [[id as string, undefined] as const]);
+      show(new Map<string, AppRecord | undefined>([...gone, ...now]));
+    },
     close: async () => {
       await saver.flush();
-      stopTabs();
+      saver.stop();
+      tabs.close();
       database?.close();
     },
   };
-  return { state: 'ready', store };
-}
-
-function saveDiff(saver: Saver, records: RecordStore, diff: Diff): void {
-  touchedIds(diff).forEach((id) => saver.putRecord(id, records.find(id) ?? null));
 }
 
 function marksOfThisShape(marks: readonly StoredMark[]): readonly Mark[] {
   const known = JSON.stringify(CURRENT_VERSIONS);
-  return marks.flatMap(({ versions, mark }) => (JSON.stringify(versions) === known ? [mark] : []));
+  return marks.flatMap((stored) =>
+    isMark(stored) && JSON.stringify(stored.versions) === known ? [stored.mark] : [],
+  );
 }
 
-type ReadStored =
-  | { readonly ok: true; readonly records: readonly AppRecord[]; readonly unreadable: number }
-  | { readonly ok: false; readonly issue: MigrationIssue };
-
-function readStored(stored: Stored): ReadStored {
-  const records: AppRecord[] = [];
-  let unreadable = 0;
-  for (const { version, data } of stored.records) {
-    const read = readRecord(data, version);
-    if (read.ok) records.push(read.value);
-    else if (read.issue.code === 'newerVersion') return { ok: false, issue: read.issue };
-    else unreadable++;
-  }
-  return { ok: true, records, unreadable };
+/** A mark that was cut short on the disk is passed over. */
+function isMark(stored: unknown): stored is StoredMark {
+  const { mark } = (stored ?? {}) as Partial<StoredMark>;
+  return typeof mark?.id === 'string' && typeof (mark.diff as unknown) === 'object';
 }

@@ -1,15 +1,35 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { AppRecord } from '../schema/records';
-import type { SchemaVersions } from '../schema/versions';
+import {
+  openDB,
+  type DBSchema,
+  type IDBPDatabase,
+  type IDBPObjectStore,
+  type IDBPTransaction,
+} from 'idb';
+import {
+  CURRENT_VERSIONS,
+  ownerOf,
+  readRecord,
+  SCHEMA_AGE,
+  type AppRecord,
+} from '../schema/records';
+import { after, touchedIds, type Diff } from './diff';
 import type { Mark } from './history';
 
 /** Names in the browser's storage. Renaming one would leave every teacher's classes behind. */
 const RECORDS = 'records';
 const MARKS = 'marks';
-const DATABASE_VERSION = 1;
+/** Finds the records of a class, so that none outlives it. */
+const BY_CLASS = 'class';
+/** Layouts of the storage itself so far; never lowered. */
+const LAYOUTS = 2;
+/**
+ * Grows with every change of the storage or of a kind of record: opening it with a newer Gruppetto then brings
+ * everything up to date once, in one transaction, and closes the tabs of older ones.
+ */
+export const DATABASE_VERSION = LAYOUTS + SCHEMA_AGE;
 
 interface Layout extends DBSchema {
-  records: { key: string; value: StoredRecord };
+  records: { key: string; value: StoredRecord; indexes: { class: string } };
   marks: { key: string; value: StoredMark };
 }
 
@@ -21,66 +41,214 @@ export interface StoredRecord {
 
 /** A mark holds records too, so it can only be undone while every kind still has the same shape. */
 export interface StoredMark {
-  readonly versions: SchemaVersions;
+  readonly versions: Readonly<Record<string, number>>;
   readonly mark: Mark;
 }
 
-/** Everything as it stands on the disk, unread. */
-export interface Stored {
-  readonly records: readonly StoredRecord[];
-  readonly marks: readonly StoredMark[];
+/** What stands on the disk, as far as it can be read at all. */
+export interface Stored<T> {
+  readonly read: readonly T[];
+  /** Entries that the browser itself cannot read back. */
+  readonly lost: number;
 }
 
-/** What one save writes: the newest state of each id, null for what is gone. */
+/** What one save writes: changes in their order, and marks by id, null for those that are gone. */
 export interface Write {
-  readonly records: ReadonlyMap<string, AppRecord | null>;
+  readonly diffs: readonly Diff[];
   readonly marks: ReadonlyMap<string, Mark | null>;
 }
 
-/** The browser's storage, behind two calls: read everything, write a change in one transaction. */
+/** id → the record as it stands on the disk now, undefined for what is gone. */
+export type OnDisk = ReadonlyMap<string, AppRecord | undefined>;
+
+/** What ends the use of the storage from outside. */
+export type Ended = 'newerOpened' | 'cleared';
+
+export type OpenedDatabase =
+  | { readonly state: 'open'; readonly database: Database }
+  /** The disk was written by a newer Gruppetto; it is open for reading only. */
+  | { readonly state: 'newer'; readonly database: Database };
+
+/** The browser's storage. Every write is one transaction, and the browser puts those of all tabs in one order. */
 export class Database {
   private constructor(private readonly db: IDBPDatabase<Layout>) {}
 
-  static async open(name: string, onReplaced: () => void): Promise<Database> {
-    const db = await openDB<Layout>(name, DATABASE_VERSION, {
-      upgrade(fresh) {
-        fresh.createObjectStore(RECORDS);
-        fresh.createObjectStore(MARKS);
-      },
-      blocking: onReplaced,
-      terminated: onReplaced,
-    });
-    return new Database(db);
+  /** Opens the storage and brings it up to date; rejects where the browser gives none or cannot read it. */
+  static async open(name: string, onEnded: (how: Ended) => void): Promise<OpenedDatabase> {
+    const watch = {
+      blocking: () => onEnded('newerOpened'),
+      terminated: () => onEnded('cleared'),
+    };
+    try {
+      const db = await openDB<Layout>(name, DATABASE_VERSION, {
+        ...watch,
+        upgrade: (fresh, before, _now, transaction) => {
+          // Half brought up to date is worse than not at all.
+          upgrade(fresh, before, transaction).catch(() => abort(transaction));
+        },
+      });
+      return { state: 'open', database: new Database(db) };
+    } catch (error) {
+      if (!(error instanceof DOMException) || error.name !== 'VersionError') throw error;
+      // Without a version it opens as it is.
+      const db = await openDB<Layout>(name, undefined, watch);
+      return { state: 'newer', database: new Database(db) };
+    }
   }
 
-  async readAll(): Promise<Stored> {
-    const transaction = this.db.transaction([RECORDS, MARKS]);
-    const [records, marks] = await Promise.all([
-      transaction.objectStore(RECORDS).getAll(),
-      transaction.objectStore(MARKS).getAll(),
-    ]);
-    return { records, marks };
+  /** Every stored record, each read by itself where they cannot be read at once. */
+  readRecords(): Promise<Stored<StoredRecord>> {
+    return this.readAll(RECORDS);
   }
 
-  /** All of it or, if this rejects, none of it. */
-  async write({ records, marks }: Write, versions: SchemaVersions): Promise<void> {
+  readMarks(): Promise<Stored<StoredMark>> {
+    return this.readAll(MARKS);
+  }
+
+  /** Some records as they stand now. */
+  async read(ids: Iterable<string>): Promise<OnDisk> {
+    const store = this.db.transaction(RECORDS).objectStore(RECORDS);
+    const entries = [...ids].map(async (id) => [id, recordOf(await store.get(id))] as const);
+    return new Map(await Promise.all(entries));
+  }
+
+  /**
+   * Applies changes to what stands on the disk by now; all of it or, if this rejects, none of it. What belongs to a
+   * class that is gone is not written, and with a class goes everything that belongs to it. Returns how each record
+   * that was touched stands afterwards.
+   */
+  async write({ diffs, marks }: Write): Promise<OnDisk> {
     const transaction = this.db.transaction([RECORDS, MARKS], 'readwrite', {
       durability: 'strict',
     });
-    const recordStore = transaction.objectStore(RECORDS);
     const markStore = transaction.objectStore(MARKS);
-    const writes: Promise<unknown>[] = [];
-    for (const [id, data] of records) {
-      const version = data ? (versions[data.record] ?? 0) : 0;
-      writes.push(data ? recordStore.put({ version, data }, id) : recordStore.delete(id));
+    const touched = new Map<string, AppRecord | undefined>();
+    try {
+      await applyAll(transaction.objectStore(RECORDS), diffs, touched);
+      const versions = CURRENT_VERSIONS;
+      for (const [id, mark] of marks) {
+        await (mark ? markStore.put({ versions, mark }, id) : markStore.delete(id));
+      }
+    } catch (error) {
+      abort(transaction);
+      throw error;
     }
-    for (const [id, mark] of marks) {
-      writes.push(mark ? markStore.put({ versions, mark }, id) : markStore.delete(id));
-    }
-    await Promise.all([...writes, transaction.done]);
+    await transaction.done;
+    return touched;
   }
 
   close(): void {
     this.db.close();
+  }
+
+  private async readAll<S extends 'records' | 'marks'>(
+    name: S,
+  ): Promise<Stored<Layout[S]['value']>> {
+    const atOnce = await this.db.getAll(name).catch(() => null);
+    if (atOnce) return { read: atOnce, lost: 0 };
+    const keys = await this.db.getAllKeys(name);
+    const read: Layout[S]['value'][] = [];
+    for (const key of keys) {
+      const one = await this.db.get(name, key).catch(() => undefined);
+      if (one !== undefined) read.push(one);
+    }
+    return { read, lost: keys.length - read.length };
+  }
+}
+
+type Records = IDBPObjectStore<Layout, ('records' | 'marks')[], 'records', 'readwrite'>;
+
+async function applyAll(
+  store: Records,
+  diffs: readonly Diff[],
+  touched: Map<string, AppRecord | undefined>,
+): Promise<void> {
+  const current = async (id: string): Promise<AppRecord | undefined> => {
+    if (!touched.has(id)) touched.set(id, recordOf(await store.get(id)));
+    return touched.get(id);
+  };
+  const put = async (id: string, record: AppRecord | undefined): Promise<void> => {
+    touched.set(id, record);
+    await (record ? store.put(storedRecord(record), id) : store.delete(id));
+  };
+  for (const diff of diffs) {
+    // Classes first: what else the diff brings is written only where its class is there.
+    const ids = [...touchedIds(diff)].sort(
+      (a, b) => Number(isClass(diff, b)) - Number(isClass(diff, a)),
+    );
+    for (const id of ids) {
+      const before = await current(id);
+      const next = after(diff, id, before);
+      if (next === before) continue;
+      const owner = next ? ownerOf(next) : null;
+      const homeless = owner !== null && owner !== id && !(await current(owner));
+      await put(id, homeless ? undefined : next);
+      if (before?.record !== 'class' || next) continue;
+      for (const left of await store.index(BY_CLASS).getAllKeys(id)) await put(left, undefined);
+    }
+  }
+}
+
+function isClass({ added, updated, removed }: Diff, id: string): boolean {
+  return (added[id] ?? updated[id]?.[1] ?? removed[id])?.record === 'class';
+}
+
+function recordOf(stored: StoredRecord | undefined): AppRecord | undefined {
+  if (!stored) return undefined;
+  const read = readRecord(stored.data, stored.version);
+  return read.ok ? read.value : undefined;
+}
+
+/** Brings the layout and every readable record up to date; what cannot be read is left as it stands. */
+async function upgrade(
+  db: IDBPDatabase<Layout>,
+  before: number,
+  transaction: IDBPTransaction<Layout, ('records' | 'marks')[], 'versionchange'>,
+): Promise<void> {
+  if (before < 1) {
+    db.createObjectStore(RECORDS);
+    db.createObjectStore(MARKS);
+  }
+  const store = transaction.objectStore(RECORDS);
+  if (!store.indexNames.contains(BY_CLASS)) store.createIndex(BY_CLASS, 'data.classId');
+  if (before < 1) return;
+  const records = new Map<string, AppRecord>();
+  for (const key of await store.getAllKeys()) {
+    const record = recordOf(await store.get(key));
+    if (!record) continue;
+    if (record.id !== key) await store.delete(key);
+    records.set(record.id, record);
+  }
+  for (const record of records.values()) {
+    const kept = withOwner(record, records);
+    if (kept) await store.put(storedRecord(kept), kept.id);
+    else await store.delete(record.id);
+  }
+}
+
+/**
+ * Texts and settings were kept once without saying whose they are: notes are given the class of their student, and what
+ * belongs to a class or a student that is gone is null, to be deleted.
+ */
+function withOwner(record: AppRecord, all: ReadonlyMap<string, AppRecord>): AppRecord | null {
+  if (record.record !== 'draft' && record.record !== 'setting') return record;
+  if (record.record === 'draft' && record.studentId !== null) {
+    const student = all.get(record.studentId);
+    return student?.record === 'student' ? { ...record, classId: student.classId } : null;
+  }
+  return record.classId === null || all.has(record.classId) ? record : null;
+}
+
+function storedRecord(data: AppRecord): StoredRecord {
+  return { version: CURRENT_VERSIONS[data.record] ?? 0, data };
+}
+
+function abort(transaction: { readonly abort: () => void; readonly done: Promise<void> }): void {
+  // Whoever waits for it is told by the error that led here.
+  transaction.done.catch(() => undefined);
+  try {
+    transaction.abort();
+  } catch {
+    // It has ended by itself.
   }
 }

@@ -1,23 +1,10 @@
-import type { AppRecord } from '../schema/records';
+import { mergedRecord, type AppRecord } from '../schema/records';
 
 /** A change of the store: whole records added and removed, and before and after of those changed. */
 export interface Diff {
   readonly added: Readonly<Record<string, AppRecord>>;
   readonly updated: Readonly<Record<string, readonly [from: AppRecord, to: AppRecord]>>;
   readonly removed: Readonly<Record<string, AppRecord>>;
-}
-
-/** Whether two pieces of plain data (JSON) say the same. */
-export function sameData(one: unknown, two: unknown): boolean {
-  if (one === two) return true;
-  if (typeof one !== 'object' || typeof two !== 'object' || one === null || two === null)
-    return false;
-  if (Array.isArray(one) !== Array.isArray(two)) return false;
-  const [left, right] = [Object.entries(one), new Map(Object.entries(two))];
-  return (
-    left.length === right.size &&
-    left.every(([field, value]) => right.has(field) && sameData(value, right.get(field)))
-  );
 }
 
 export function isEmpty(diff: Diff): boolean {
@@ -40,12 +27,18 @@ export function invert(diff: Diff): Diff {
 }
 
 /**
- * `current` with only those fields set that the step from `from` to `to` changed, so that undoing an old
- * step leaves alone what another tab has since changed in the same record.
+ * What one record is after a diff, undefined where it is gone. Only what the diff changed is written, so what another
+ * tab wrote since is left alone, and a change of what was deleted meanwhile brings nothing back. Done twice it is done.
  */
-export function patch(current: AppRecord, from: AppRecord, to: AppRecord): AppRecord {
-  const before: Readonly<Record<string, unknown>> = { ...from };
-  const changed = Object.entries(to).filter(([field, value]) => !sameData(before[field], value));
-  // The fields come from a record of the same kind, so the result is one too.
-  return { ...current, ...Object.fromEntries(changed) };
+export function after(
+  { added, updated, removed }: Diff,
+  id: string,
+  current: AppRecord | undefined,
+): AppRecord | undefined {
+  if (Object.hasOwn(removed, id)) return undefined;
+  if (Object.hasOwn(added, id)) return current ?? added[id];
+  const step = Object.hasOwn(updated, id) ? updated[id] : undefined;
+  if (!step || !current) return current;
+  const [from, to] = step;
+  return mergedRecord(current, from, to);
 }

@@ -1,10 +1,12 @@
 import { invert, isEmpty, type Diff } from './diff';
 import type { Change, RecordStore } from './recordStore';
 
+/** Sorts by the order of the steps. */
+export type MarkId = string;
+
 /** One user action that can be undone: what it was called and what it changed. */
 export interface Mark {
-  /** Sorts by the order of the actions. */
-  readonly id: string;
+  readonly id: MarkId;
   /** Names the action, as a key into the messages. */
   readonly label: ActionLabel;
   readonly diff: Diff;
@@ -90,16 +92,32 @@ export class History {
     return () => this.listeners.delete(listener);
   }
 
-  /** Runs one user action; what it changed can be undone as one step. */
-  act(label: ActionLabel, run: (change: Change) => void): void {
+  /** Runs one user action as one step; returns the step, by which it alone can be undone, or null where nothing changed. */
+  act(label: ActionLabel, run: (change: Change) => void): MarkId | null {
     const diff = this.store.change('user', run);
-    if (isEmpty(diff)) return;
+    if (isEmpty(diff)) return null;
     const mark: Mark = { id: this.nextId(), label, diff, undone: false };
     const dropped = this.undone;
     this.undone = [];
     this.done.push(mark);
     const oldest = this.done.splice(0, Math.max(0, this.done.length - MOST_MARKS));
     this.tell({ put: [mark], removed: [...dropped, ...oldest].map(({ id }) => id) });
+    return mark.id;
+  }
+
+  /** The step that undo would take back now, or null. */
+  get newest(): MarkId | null {
+    return this.done.at(-1)?.id ?? null;
+  }
+
+  /** Whether a step is the one that undo would take back now. */
+  isNewest(id: MarkId): boolean {
+    return this.done.at(-1)?.id === id;
+  }
+
+  /** Takes back just this step, while nothing has been done since; whether it did. */
+  undoStep(id: MarkId): boolean {
+    return this.isNewest(id) && this.undo() !== null;
   }
 
   undo(): ActionLabel | null {

@@ -1,5 +1,6 @@
 import type { AppRecord, RecordKind, RecordOf } from '../schema/records';
-import { isEmpty, patch, sameData, type Diff } from './diff';
+import { sameData } from '../schema/merging';
+import { after, isEmpty, touchedIds, type Diff } from './diff';
 
 /** Where a change comes from: the teacher, the undo of one, the disk at start-up, or another tab. */
 export type Source = 'user' | 'undo' | 'load' | 'tab';
@@ -10,6 +11,8 @@ export type Listener = (diff: Diff, source: Source) => void;
 export interface Change {
   readonly get: <K extends RecordKind>(kind: K, id: string) => RecordOf<K> | undefined;
   readonly all: <K extends RecordKind>(kind: K) => readonly RecordOf<K>[];
+  /** Every record, whatever its kind. */
+  readonly every: () => readonly AppRecord[];
   readonly put: (record: AppRecord) => void;
   readonly remove: (id: string) => void;
 }
@@ -30,6 +33,9 @@ export class RecordStore {
   find(id: string): AppRecord | undefined {
     return this.records.get(id);
   }
+
+  /** Every record, whatever its kind. */
+  readonly every = (): readonly AppRecord[] => [...this.records.values()];
 
   /** All records of a kind, in the order they came; the same array until one of them changes. */
   all<K extends RecordKind>(kind: K): readonly RecordOf<K>[] {
@@ -72,21 +78,31 @@ export class RecordStore {
           return record?.record === kind ? [record as RecordOf<K>] : [];
         });
       },
+      every: () => {
+        const ids = new Set([...this.records.keys(), ...staged.keys()]);
+        return [...ids].flatMap((id) => find(id) ?? []);
+      },
       put: (record) => staged.set(record.id, record),
       remove: (id) => staged.set(id, null),
     });
     return this.commit(source, staged);
   }
 
-  /** Applies a diff made earlier or elsewhere; only the fields it changed are written. */
+  /** Applies a diff made earlier or elsewhere; only what it changed is written. */
   apply(diff: Diff, source: Source): Diff {
+    return this.set(
+      touchedIds(diff).map((id) => [id, after(diff, id, this.records.get(id))]),
+      source,
+    );
+  }
+
+  /** Puts records as they are now, undefined for what is gone; returns what that changed. */
+  set(now: Iterable<readonly [id: string, record: AppRecord | undefined]>, source: Source): Diff {
     return this.change(source, ({ put, remove }) => {
-      Object.values(diff.added).forEach(put);
-      Object.keys(diff.removed).forEach(remove);
-      Object.entries(diff.updated).forEach(([id, [from, to]]) => {
-        const current = this.records.get(id);
-        put(current ? patch(current, from, to) : to);
-      });
+      for (const [id, record] of now) {
+        if (record) put(record);
+        else remove(id);
+      }
     });
   }
 

@@ -1,5 +1,6 @@
+import type { OnDisk, Write } from './database';
+import { after, touchedIds, type Diff } from './diff';
 import type { AppRecord } from '../schema/records';
-import type { Write } from './database';
 import type { Mark } from './history';
 
 export type SaveState =
@@ -19,26 +20,31 @@ export interface Timers {
   readonly clear: (timer: unknown) => void;
 }
 
-const browserTimers: Timers = {
+export const browserTimers: Timers = {
   set: (run, ms) => setTimeout(run, ms),
   clear: (timer) => clearTimeout(timer as ReturnType<typeof setTimeout>),
 };
 
 /**
- * Writes what changed, soon and in order. What a failed write held stays here, joined by what changes
- * meanwhile, until a later write takes it all.
+ * Writes what changed, soon and in order, as changes and not as whole records: what another tab wrote meanwhile stays.
+ * What a failed write held stays here, followed by what changes meanwhile, until a later write takes it all.
  */
 export class Saver {
-  private records = new Map<string, AppRecord | null>();
+  private diffs: Diff[] = [];
   private marks = new Map<string, Mark | null>();
+  /** What the write under way has taken. */
+  private writing: readonly Diff[] = [];
   private running: Promise<void> | null = null;
   private timer: unknown = null;
   private attempts = 0;
+  private stopped = false;
   private current: SaveState = { state: 'saved' };
   private readonly listeners = new Set<() => void>();
 
   constructor(
-    private readonly write: (write: Write) => Promise<void>,
+    private readonly write: (write: Write) => Promise<OnDisk>,
+    /** Told how the records of each write stand on the disk. */
+    private readonly onWritten: (now: OnDisk) => void,
     private readonly timers: Timers = browserTimers,
   ) {}
 
@@ -51,8 +57,8 @@ export class Saver {
     return () => this.listeners.delete(listener);
   }
 
-  putRecord(id: string, record: AppRecord | null): void {
-    this.records.set(id, record);
+  putDiff(diff: Diff): void {
+    this.diffs.push(diff);
     this.schedule(GATHER_MS);
   }
 
@@ -61,21 +67,45 @@ export class Saver {
     this.schedule(GATHER_MS);
   }
 
+  /** A record of the disk with all that is still on its way there. */
+  withWaiting(id: string, onDisk: AppRecord | undefined): AppRecord | undefined {
+    return [...this.writing, ...this.diffs].reduce<AppRecord | undefined>(
+      (record, diff) => after(diff, id, record),
+      onDisk,
+    );
+  }
+
+  /** Whether anything about these records is on its way to the disk just now. */
+  isWriting(ids: Iterable<string>): boolean {
+    const touched = new Set(this.writing.flatMap(touchedIds));
+    return [...ids].some((id) => touched.has(id));
+  }
+
   /** Writes all that waits, now; resolves when the attempt is over, well or not. */
   async flush(): Promise<void> {
     this.timers.clear(this.timer);
     this.timer = null;
     if (this.running) await this.running;
-    if (this.records.size === 0 && this.marks.size === 0) return;
-    this.running = this.writeOnce().finally(() => {
+    if (this.stopped || !this.isWaiting()) return;
+    this.running ??= this.writeOnce().finally(() => {
       this.running = null;
     });
     await this.running;
   }
 
+  /** Writes nothing any more: the storage now belongs to a newer Gruppetto, or is gone. */
+  stop(): void {
+    this.stopped = true;
+    this.timers.clear(this.timer);
+  }
+
+  private isWaiting(): boolean {
+    return this.diffs.length > 0 || this.marks.size > 0;
+  }
+
   private schedule(ms: number): void {
     if (this.current.state !== 'failed') this.become({ state: 'saving' });
-    if (this.timer !== null) return;
+    if (this.timer !== null || this.stopped) return;
     this.timer = this.timers.set(() => {
       this.timer = null;
       void this.flush();
@@ -83,17 +113,20 @@ export class Saver {
   }
 
   private async writeOnce(): Promise<void> {
-    const taken: Write = { records: this.records, marks: this.marks };
-    this.records = new Map();
+    const taken: Write = { diffs: this.diffs, marks: this.marks };
+    this.writing = taken.diffs;
+    this.diffs = [];
     this.marks = new Map();
     try {
-      await this.write(taken);
+      const now = await this.write(taken);
+      this.writing = [];
       this.attempts = 0;
-      const more = this.records.size > 0 || this.marks.size > 0;
-      this.become({ state: more ? 'saving' : 'saved' });
+      this.onWritten(now);
+      this.become({ state: this.isWaiting() ? 'saving' : 'saved' });
     } catch {
-      // Newer changes win over those of the failed write.
-      this.records = new Map([...taken.records, ...this.records]);
+      this.writing = [];
+      this.diffs = [...taken.diffs, ...this.diffs];
+      // A mark made anew meanwhile is the newer one.
       this.marks = new Map([...taken.marks, ...this.marks]);
       this.attempts++;
       this.become({ state: 'failed', attempts: this.attempts });

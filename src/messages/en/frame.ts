@@ -17,10 +17,24 @@ export const frame = {
   show: 'Show on stage',
   keys: '? keys',
   loading: 'Opening your classes…',
+  slow: 'Your browser has not handed over your classes yet. Nothing is lost; this page goes on waiting. If it takes much longer, close other tabs of Gruppetto, or start the browser anew.',
   newer:
-    'Your classes were last saved by a newer Gruppetto than this one. Nothing was changed. Open the newer one, or update this one and load the page again.',
-  replaced:
-    'A newer Gruppetto was opened in another tab. Everything is saved; load this page again to go on here.',
+    'Your classes were last saved by a newer Gruppetto than this one. Nothing was changed. Open the newer one, or load this page again once this one is up to date.',
+  unread: (why: string) =>
+    `Your classes are on this device, but the browser could not read them just now. Nothing was changed or written over. Load this page again; if that does not help, start the browser anew. (The browser says: ${why})`,
+  ended: {
+    newerOpened:
+      'A newer Gruppetto was opened in another tab. Everything is saved; load this page again to go on here.',
+    cleared:
+      'The browser has removed what this site had saved. All that was on the screen is still in this page: save it as a file now, then load the page again and open that file.',
+  },
+  rescue: 'Save everything as a file',
+  rescueName: (day: string) => `gruppetto-everything-${day}.json`,
+  rescued:
+    'The file is in your downloads. On the shelf of classes, “Open a class file” brings it back.',
+  loadAgain: 'Load this page again',
+  outOfStep:
+    'This browser does not let tabs talk to each other: what another tab changes shows here when you come back to this one.',
   noClass: 'There is no class here. It may have been deleted in another tab.',
   noPage: 'There is nothing at this address.',
   saveState: {
@@ -89,22 +103,23 @@ export const actions = {
 export const keyMap = {
   title: 'Keys',
   letters: 'Single letters and figures act as keys',
-  keys: [
-    [['R'], 'Make the groups, or reshuffle them'],
-    [[',', '.'], 'Earlier and later take'],
-    [['←', '→', '↑', '↓'], 'From tile to tile'],
-    [['↵'], 'Select the student'],
-    [['1', '…', '9'], 'Move the student to that group'],
-    [['0'], 'Put the student aside'],
-    [['⇧ ↵'], 'Select one more, student or group'],
-    [['X'], 'Swap the selected student with the one in focus'],
-    [['P'], 'Pin the student, or unpin'],
-    [['Alt ↑', 'Alt ↓'], 'Move the student one group up or down'],
-    [['A'], 'Roster: call the roll'],
-    [['X', 'O'], 'Roster: here or not, more about the student'],
-    [['Ctrl Z', 'Ctrl Y'], 'Undo and redo'],
-    [['L', 'Q', 'G', 'S', 'H'], 'Roster, quiet rules, groups, stage, hand off'],
-    [['F', 'B'], 'On stage: full screen, back'],
-    [['?'], 'These keys'],
-  ] as readonly (readonly [keys: readonly string[], what: string])[],
+  lines: {
+    make: 'Make the groups, or reshuffle them',
+    takes: 'Earlier and later take',
+    look: 'From tile to tile',
+    select: 'Select the student',
+    toRow: 'Move the student to that group',
+    aside: 'Put the student aside',
+    selectMore: 'Select one more, student or group',
+    swap: 'Swap the selected student with the one in focus',
+    pin: 'Pin the student, or unpin',
+    neighbour: 'Move the student one group up or down',
+    roll: 'Roster: call the roll',
+    rosterRow: 'Roster: here or not, more about the student',
+    pair: 'Quiet rules: keep two apart, together, or neither',
+    undo: 'Undo and redo',
+    steps: 'Roster, quiet rules, groups, stage, hand off',
+    stage: 'On stage: full screen, show new groups, back',
+    keys: 'These keys',
+  },
 };

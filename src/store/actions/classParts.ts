@@ -1,4 +1,4 @@
-import { BY_SECTION } from '../../schema/presence';
+import { BY_SECTION } from '../../schema/recipe';
 import type { ClassRecord, Detail, LeaveOut, NameOrder } from '../../schema/classRecord';
 import { DetailId, LeaveOutId, newId, SectionId, type ClassId } from '../../schema/ids';
 import type { DetailValue } from '../../schema/student';

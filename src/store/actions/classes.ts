@@ -1,12 +1,21 @@
 import { emptyClass, type ClassRecord, type Detail } from '../../schema/classRecord';
 import { withFreshIds } from '../../schema/freshIds';
-import { ClassId, DetailId, LineupId, newId, SectionId, StudentId } from '../../schema/ids';
+import { ClassId, DetailId, LineupId, newId, RuleId, SectionId, StudentId } from '../../schema/ids';
 import { newLineup } from '../../schema/lineup';
-import type { AppRecord } from '../../schema/records';
+import {
+  LISTED_TYPES,
+  ownerOf,
+  renamedRecord,
+  type AppRecord,
+  type RecordKind,
+} from '../../schema/records';
+import { renaming } from '../../schema/renaming';
+import type { RuleRecord } from '../../schema/rule';
 import type { StudentRecord } from '../../schema/student';
 import type { AppStore } from '../appStore';
 import type { Change } from '../recordStore';
 import { freeSign } from './classParts';
+import { forget } from './references';
 
 /** Makes a class with a first lineup in it, ready for a shuffle. */
 export function createClass(store: AppStore, name: string, lineupName: string): ClassId {
@@ -32,29 +41,35 @@ export function renameClass(store: AppStore, id: ClassId, name: string): void {
 
 /** Removes the class with all that belongs to it, as one step that can be undone. */
 export function deleteClass(store: AppStore, id: ClassId): void {
-  store.history.act('deleteClass', ({ get, all, remove }) => {
-    belongingTo({ get, all }, id).forEach((record) => remove(record.id));
+  store.history.act('deleteClass', (change) => {
+    belongingTo(change, id).forEach((record) => change.remove(record.id));
+    forget(change, { class: (one) => (one === id ? null : one) });
   });
 }
 
-/** The class and everything in it. */
-export function belongingTo(
-  { get, all }: Pick<Change, 'get' | 'all'>,
-  id: ClassId,
-): readonly AppRecord[] {
-  const theClass = get('class', id);
-  const parts = [...all('student'), ...all('rule'), ...all('lineup'), ...all('take')];
-  return [...(theClass ? [theClass] : []), ...parts.filter(({ classId }) => classId === id)];
+/** The class and everything that belongs to it, each kind in the order of its list. */
+export function belongingTo({ every }: Pick<Change, 'every'>, id: ClassId): readonly AppRecord[] {
+  const parts = every().filter((record) => ownerOf(record) === id);
+  const place = (record: AppRecord): number => ('order' in record ? record.order : 0);
+  return [...parts].sort(
+    (a, b) => KINDS.indexOf(a.record) - KINDS.indexOf(b.record) || place(a) - place(b),
+  );
 }
+
+const KINDS = LISTED_TYPES.map(({ record }) => record);
 
 /** A second class with the same students, rules, lineups and takes, under another name. */
 export function copyClass(store: AppStore, id: ClassId, name: string): void {
-  store.history.act('copyClass', ({ get, all, put }) => {
+  store.history.act('copyClass', (change) => {
     const createdAt = new Date().toISOString();
-    withFreshIds(belongingTo({ get, all }, id)).forEach((record) =>
-      put(record.record === 'class' ? { ...record, name, createdAt } : record),
+    withFreshIds(belongingTo(change, id)).forEach((record) =>
+      change.put(record.record === 'class' ? { ...record, name, createdAt } : record),
     );
   });
+}
+
+function isListed(kind: RecordKind): boolean {
+  return LISTED_TYPES.some(({ record, list }) => record === kind && list !== null);
 }
 
 /** What to do with a class from a file that is on the shelf already. */
@@ -65,13 +80,14 @@ export function openBackup(
   store: AppStore,
   classes: readonly { readonly records: readonly AppRecord[]; readonly answer: BackupAnswer }[],
 ): void {
-  store.history.act('openBackup', ({ get, all, put, remove }) => {
+  store.history.act('openBackup', (change) => {
     for (const { records, answer } of classes) {
       if (answer === 'replace') {
         const id = records.find(({ record }) => record === 'class')?.id as ClassId;
-        belongingTo({ get, all }, id).forEach((record) => remove(record.id));
+        const listed = belongingTo(change, id).filter(({ record }) => isListed(record));
+        listed.forEach((record) => change.remove(record.id));
       }
-      (answer === 'copy' ? withFreshIds(records) : records).forEach(put);
+      (answer === 'copy' ? withFreshIds(records) : records).forEach(change.put);
     }
   });
 }
@@ -107,47 +123,46 @@ export function poolClasses(
     };
     const newIdOf = new Map<StudentId, StudentId>();
     const students: StudentRecord[] = [];
+    const rules: RuleRecord[] = [];
     for (const { classId, sections } of parts) {
       const source = get('class', classId);
       if (!source) continue;
       const joined = joinClass(pooled, source);
       pooled = joined.pooled;
-      for (const student of all('student')) {
-        const chosen = sections === 'all' || sections.includes(student.sectionId);
-        if (student.classId !== classId || student.left !== null || !chosen) continue;
-        const studentId = newId(StudentId, 's');
-        newIdOf.set(student.id, studentId);
-        const details: StudentRecord['details'] = {};
-        for (const [key, value] of Object.entries(student.details)) {
-          details[joined.detailId.get(key) ?? key] = value;
-        }
-        students.push({
-          ...student,
-          id: studentId,
-          classId: id,
-          sectionId: joined.sectionId.get(student.sectionId ?? '') ?? null,
-          details: { ...details, [home.id]: source.name },
-          order: students.length + 1,
-        });
+      const coming = all('student').filter(
+        ({ classId: of, left, sectionId }) =>
+          of === classId && left === null && (sections === 'all' || sections.includes(sectionId)),
+      );
+      // Wishes may be for somebody who comes along, so all of them have their new ids first.
+      coming.forEach((student) => newIdOf.set(student.id, newId(StudentId, 's')));
+      const to = renaming({
+        class: () => id,
+        student: (one) => newIdOf.get(one) ?? null,
+        detail: (one) => joined.detailId.get(one) ?? null,
+        section: (one) => joined.sectionId.get(one) ?? null,
+        rule: () => newId(RuleId, 'r'),
+      });
+      for (const student of coming) {
+        const moved = renamedRecord(student, to);
+        if (!moved) continue;
+        const details = { ...moved.details, [home.id]: source.name };
+        students.push({ ...moved, details, order: students.length + 1 });
+      }
+      for (const rule of all('rule')) {
+        const moved = rule.classId === classId ? renamedRecord(rule, to) : null;
+        if (moved) rules.push({ ...moved, order: rules.length + 1 });
       }
     }
     putClass(put, pooled, words.lineupName);
-    const among = (ids: readonly StudentId[]): StudentId[] =>
-      ids.flatMap((one) => newIdOf.get(one) ?? []);
-    students.forEach((student) => put({ ...student, wishes: among(student.wishes) }));
-    const rules = all('rule').filter(({ studentIds }) => among(studentIds).length > 1);
-    withFreshIds(rules).forEach((rule, index) => {
-      if (rule.record !== 'rule') return;
-      put({ ...rule, classId: id, studentIds: among(rule.studentIds), order: index + 1 });
-    });
+    [...students, ...rules].forEach(put);
   });
   return id;
 }
 
 /** The pooled class with room for the sections and details of one more, and where each of those went. */
 function joinClass(pooled: ClassRecord, source: ClassRecord) {
-  const sectionId = new Map<string, string>();
-  const detailId = new Map<string, string>();
+  const sectionId = new Map<SectionId, SectionId>();
+  const detailId = new Map<DetailId, DetailId>();
   let { sections, details } = pooled;
   for (const section of source.sections) {
     const same = sections.find(({ name }) => sameWord(name, section.name));

@@ -5,6 +5,7 @@ import type { Recipe } from '../../schema/recipe';
 import type { AppStore } from '../appStore';
 import type { ActionLabel } from '../history';
 import type { Change } from '../recordStore';
+import { forget } from './references';
 
 /** A new lineup with the recipe of the one it follows. */
 export function createLineup(
@@ -44,14 +45,12 @@ export function setLineupState(store: AppStore, id: LineupId, state: LineupRecor
 
 /** Removes the lineup with its takes; the class then opens another one. */
 export function deleteLineup(store: AppStore, id: LineupId): void {
-  store.history.act('deleteLineup', ({ get, all, put, remove }) => {
+  store.history.act('deleteLineup', (change) => {
+    const { get, all, put } = change;
     const lineup = get('lineup', id);
     if (!lineup) return;
-    const next = all('lineup').filter((one) => one.classId === lineup.classId && one.id !== id);
-    all('take')
-      .filter((take) => take.lineupId === id)
-      .forEach((take) => remove(take.id));
-    remove(id);
+    forget(change, { lineup: (one) => (one === id ? null : one) });
+    const next = all('lineup').filter((one) => one.classId === lineup.classId);
     open(get, put, lineup.classId, next.at(-1)?.id ?? null);
   });
 }

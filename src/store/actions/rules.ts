@@ -2,13 +2,14 @@ import { newId, RuleId, type ClassId, type StudentId } from '../../schema/ids';
 import type { RuleKindName, RuleRecord } from '../../schema/rule';
 import type { AppStore } from '../appStore';
 
-/** Adds a quiet rule about two or more different students, as the last one of the class. */
+/** Adds a quiet rule about two or more different students, as the last one of the class; about one there is none. */
 export function addRule(
   store: AppStore,
   classId: ClassId,
   kind: RuleKindName,
   studentIds: readonly StudentId[],
 ): void {
+  if (new Set(studentIds).size < 2) return;
   store.history.act('addRule', ({ all, put }) => {
     const orders = all('rule').flatMap((one) => (one.classId === classId ? [one.order] : []));
     put(newRule(classId, kind, studentIds, Math.max(0, ...orders) + 1));

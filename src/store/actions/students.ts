@@ -4,7 +4,7 @@ import { filtersOn } from '../../schema/presence';
 import { newStudent, type StudentRecord } from '../../schema/student';
 import type { AppStore } from '../appStore';
 import type { Change } from '../recordStore';
-import { withoutStudent, withStudentReplaced } from './references';
+import { forget, withStudentReplaced } from './references';
 
 export type StudentEdit = Partial<
   Pick<
@@ -112,8 +112,7 @@ export function restoreStudent(store: AppStore, id: StudentId): void {
 /** Deletes a student with every mention; a rule left with one student goes too. */
 export function deleteStudent(store: AppStore, id: StudentId): void {
   store.history.act('deleteStudent', (change) => {
-    withoutStudent(change, id);
-    change.remove(id);
+    forget(change, { student: (one) => (one === id ? null : one) });
   });
 }
 
@@ -139,7 +138,6 @@ export function mergeStudents(store: AppStore, keptId: StudentId, otherId: Stude
       settled: [...new Set([...kept.settled, ...other.settled])],
     });
     withStudentReplaced(change, otherId, keptId);
-    change.remove(otherId);
   });
 }
 

@@ -1,5 +1,6 @@
 import { newId, TakeId, type LineupId, type StudentId } from '../../schema/ids';
 import type { GroupNaming } from '../../schema/recipe';
+import { sitAlike, withHoldersOnly } from '../../schema/seats';
 import { newGroup, type TakeGroup, type TakeRecord } from '../../schema/take';
 import type { AppStore } from '../appStore';
 import type { ActionLabel } from '../history';
@@ -263,25 +264,6 @@ function regroup(
     if (groups === take.groups) return;
     const dealt = take.dealt ?? take.groups;
     const now = groups.map(withHoldersOnly);
-    put({ ...take, groups: now, dealt: sameGroups(now, dealt) ? null : dealt });
-  });
-}
-
-function withHoldersOnly(group: TakeGroup): TakeGroup {
-  const held = Object.entries(group.roles).filter(([, holder]) =>
-    group.studentIds.includes(holder),
-  );
-  return held.length === Object.keys(group.roles).length
-    ? group
-    : { ...group, roles: Object.fromEntries(held) };
-}
-
-/** Whether the same signs stand over the same students, in whatever order. */
-function sameGroups(groups: readonly TakeGroup[], dealt: readonly TakeGroup[]): boolean {
-  if (groups.length !== dealt.length) return false;
-  const before = new Map(dealt.map(({ sign, studentIds }) => [sign, studentIds]));
-  return groups.every(({ sign, studentIds }) => {
-    const ids = before.get(sign);
-    return ids?.length === studentIds.length && studentIds.every((id) => ids.includes(id));
+    put({ ...take, groups: now, dealt: sitAlike(now, dealt) ? null : dealt });
   });
 }

@@ -10,7 +10,7 @@ import { renameClass } from '@/store/actions/classes';
 import { classById } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { InPlaceText } from '../primitives/InPlaceText';
-import { KeyHint } from '../primitives/KeyHint';
+import { KeyOf } from './KeyOf';
 import styles from './Frame.module.css';
 import { LineupChooser } from './LineupChooser';
 import { Rail } from './Rail';
@@ -33,7 +33,13 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const pathname = usePathname();
   const go = (step: string) => (): void => router.push(`/c/${classId}/${step}`);
   useUndoKeys();
-  useKeys({ g: go('groups'), s: go('stage'), h: go('handoff'), l: go('roster'), q: go('rules') });
+  useKeys({
+    groups: go('groups'),
+    showStage: go('stage'),
+    handoff: go('handoff'),
+    roster: go('roster'),
+    rules: go('rules'),
+  });
 
   if (!theClass) {
     return (
@@ -65,12 +71,12 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           {!pathname.endsWith('/handoff') && (
             <LinkButton variant="paper" href={`/c/${classId}/handoff`}>
               {say.frame.step.handoff}
-              <KeyHint>{'H'}</KeyHint>
+              <KeyOf name="handoff" />
             </LinkButton>
           )}
           <LinkButton variant="apricot" href={`/c/${classId}/stage`}>
             {say.frame.show}
-            <KeyHint>{'S'}</KeyHint>
+            <KeyOf name="showStage" />
           </LinkButton>
         </header>
         <main id="work" className={styles.work} tabIndex={-1}>

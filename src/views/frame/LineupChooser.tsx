@@ -15,7 +15,7 @@ import {
 } from '@/store/actions/lineups';
 import { lineupsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
-import { useNotices } from '../primitives/notices';
+import { useTold } from './useTold';
 import { NameField } from '../primitives/NameField';
 import styles from './LineupChooser.module.css';
 import { useClassId } from './useClassId';
@@ -32,7 +32,7 @@ export function LineupChooser() {
   const classId = useClassId();
   const lineups = useQuery(lineupsOf, classId);
   const current = useOpenLineup();
-  const { notify } = useNotices();
+  const told = useTold();
   const button = useRef<HTMLButtonElement>(null);
   const [open, setOpen] = useState(false);
   /** The menu is loaded when it is first opened. */
@@ -52,10 +52,7 @@ export function LineupChooser() {
   };
   const remove = (lineup: LineupRecord): void => {
     deleteLineup(store, lineup.id);
-    notify({
-      text: say.lineups.deleted(lineup.name),
-      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-    });
+    told(say.lineups.deleted(lineup.name));
   };
 
   if (renaming && current) {

@@ -10,7 +10,7 @@ import { useSpokenUndo } from './useUndoKeys';
 
 /** Whether all is on the disk, and the way back and forth. */
 export function SaveMark() {
-  const { lasting, unreadable } = useStore();
+  const { lasting, inStep, unreadable } = useStore();
   const save = useSaveState();
   const { back, forth, nextUndo, nextRedo } = useSpokenUndo();
   const text = !lasting ? say.frame.memoryOnly : say.frame.saveState[save.state];
@@ -19,6 +19,7 @@ export function SaveMark() {
     <div className={styles.mark}>
       <span className={worry ? styles.worry : styles.calm} role={worry ? 'alert' : undefined}>
         {text}
+        {lasting && !inStep && ` ${say.frame.outOfStep}`}
         {unreadable > 0 && ` ${say.frame.unreadable(unreadable)}`}
       </span>
       <IconPress

@@ -1,20 +1,15 @@
 import { writeBackup, writeClassFile, type BackupFile, type ClassFile } from '@/schema/classFile';
-import type { ClassRecord } from '@/schema/classRecord';
+import type { ClassId } from '@/schema/ids';
+import { belongingTo } from '@/store/actions/classes';
 import type { AppStore } from '@/store/appStore';
-import { allClasses, lineupsOf, rulesOf, studentsOf } from '@/store/queries';
+import { allClasses } from '@/store/queries';
 
 /** One class with everything in it, as its file. */
-export function classFileOf({ records }: AppStore, theClass: ClassRecord): ClassFile {
-  const { id } = theClass;
-  return writeClassFile(theClass, {
-    students: [...studentsOf(records, id)],
-    rules: [...rulesOf(records, id)],
-    lineups: [...lineupsOf(records, id)],
-    takes: records.all('take').filter(({ classId }) => classId === id),
-  });
+export function classFileOf({ records }: AppStore, id: ClassId): ClassFile {
+  return writeClassFile(belongingTo(records, id));
 }
 
 /** Every class on the shelf, as one file. */
 export function backupOf(store: AppStore): BackupFile {
-  return writeBackup(allClasses(store.records).map((theClass) => classFileOf(store, theClass)));
+  return writeBackup(allClasses(store.records).map(({ id }) => classFileOf(store, id)));
 }

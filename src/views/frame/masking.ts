@@ -1,22 +1,23 @@
 'use client';
 
+import * as z from 'zod/mini';
 import { say } from '@/messages';
+import type { Setting } from '@/schema/setting';
 import type { StudentRecord } from '@/schema/student';
-import { keepDraft } from '@/store/actions/drafts';
-import { useStore } from '@/store/react';
-import { useDraft } from './useDraft';
+import { useSetting } from './useDraft';
 
 /** What stands in place of names while the screen is recorded or shared. */
 export type NameMask = 'names' | 'initials' | 'aliases';
 
-const MASK_FIELD = 'setting:names';
+const NAMES: Setting<NameMask> = {
+  name: 'names',
+  shape: z.enum(['names', 'initials', 'aliases']),
+  usual: 'names',
+};
 
 /** How names are shown in every view, and the way to change it; it stays until it is changed back. */
 export function useNameMask(): readonly [NameMask, (mask: NameMask) => void] {
-  const store = useStore();
-  const setting = useDraft(MASK_FIELD);
-  const mask = setting === 'initials' || setting === 'aliases' ? setting : 'names';
-  return [mask, (next) => keepDraft(store, MASK_FIELD, next === 'names' ? '' : next)];
+  return useSetting(NAMES, null);
 }
 
 /**

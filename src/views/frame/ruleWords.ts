@@ -1,7 +1,7 @@
 import type { RuleSource } from '@/encode/request';
 import type { ClassRecord } from '@/schema/classRecord';
 import { say } from '@/messages';
-import { BY_SECTION } from '@/schema/presence';
+import { BY_SECTION } from '@/schema/recipe';
 import type { ClashNames } from '@/messages/clash';
 import type { NameOf } from './names';
 

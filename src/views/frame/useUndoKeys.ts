@@ -23,5 +23,5 @@ export function useSpokenUndo() {
 
 export function useUndoKeys(): void {
   const { back, forth } = useSpokenUndo();
-  useKeys({ '$mod+z': back, '$mod+Shift+z': forth, '$mod+y': forth });
+  useKeys({ undo: back, redo: forth });
 }

@@ -1,12 +1,25 @@
 'use client';
 
-import { Button } from './Button';
 import Snackbar from '@mui/material/Snackbar';
+import { useSyncExternalStore } from 'react';
+import { Button } from './Button';
 
 export interface Notice {
   readonly text: string;
-  readonly action?: { readonly label: string; readonly run: () => void };
+  readonly action?: NoticeAction;
 }
+
+interface NoticeAction {
+  readonly label: string;
+  readonly run: () => void;
+  /** Whether the action still means what it says; where it no longer does, it is not offered. */
+  readonly stands?: {
+    readonly listen: (changed: () => void) => () => void;
+    readonly now: () => boolean;
+  };
+}
+
+const ALWAYS = { listen: () => () => undefined, now: () => true };
 
 const SHOWN_MS = 8_000;
 
@@ -19,6 +32,8 @@ interface NoticeBarProps {
 /** One line at the foot of the page; spoken politely, for nothing here is urgent. */
 export function NoticeBar({ notice, open, onClose }: NoticeBarProps) {
   const { text, action } = notice;
+  const { listen, now } = action?.stands ?? ALWAYS;
+  const stands = useSyncExternalStore(listen, now, now);
   return (
     <Snackbar
       open={open}
@@ -29,7 +44,8 @@ export function NoticeBar({ notice, open, onClose }: NoticeBarProps) {
       message={text}
       slotProps={{ content: { role: 'status' } }}
       action={
-        action && (
+        action &&
+        stands && (
           <Button
             variant="inherit"
             size="small"

@@ -1,8 +1,9 @@
 'use client';
 
+import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import { useRef, useState } from 'react';
-import { readBackup } from '@/schema/classFile';
+import { readBackup, readClassFile } from '@/schema/classFile';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { AppRecord } from '@/schema/records';
 import { say } from '@/messages';
@@ -10,7 +11,7 @@ import { sayShelf } from '@/messages/shelf';
 import { sayOut } from '@/messages/out';
 import { sayRoster } from '@/messages/roster';
 import { openBackup, type BackupAnswer } from '@/store/actions/classes';
-import { sameData } from '@/store/diff';
+import { sameData } from '@/schema/merging';
 import { useStore } from '@/store/react';
 import { backupOf, classFileOf } from '../frame/classFiles';
 import { download } from '../frame/download';
@@ -27,6 +28,7 @@ type Opened = readonly (readonly AppRecord[])[];
 export function Backups({ classes }: { readonly classes: readonly ClassRecord[] }) {
   const store = useStore();
   const { notify } = useNotices();
+  const told = useTold();
   const input = useRef<HTMLInputElement>(null);
   const [trouble, setTrouble] = useState('');
   /** Classes of an opened file of which some are on the shelf already. */
@@ -47,10 +49,7 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
       })),
     );
     setAsked(null);
-    notify({
-      text: sayShelf.opened(opened.length),
-      action: { label: say.frame.undoShort, run: () => void store.history.undo() },
-    });
+    told(sayShelf.opened(opened.length));
   };
   const open = async (file: File): Promise<void> => {
     setTrouble('');
@@ -65,6 +64,7 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
     );
     const differing = known.filter((records) => !sameAsHere(records));
     const fresh = read.classes.filter((records) => !known.includes(records));
+    if (read.unread > 0) setTrouble(`${file.name}: ${say.frame.unreadable(read.unread)}`);
     if (differing.length > 0) setAsked([...fresh, ...differing]);
     else if (fresh.length > 0) put(fresh, 'replace');
     else notify({ text: sayShelf.nothingNew });
@@ -72,8 +72,8 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
   const sameAsHere = (records: readonly AppRecord[]): boolean => {
     const theClass = classes.find(({ id }) => id === classIn(records)?.id);
     if (!theClass) return false;
-    const { class: held, students, rules, lineups, takes } = classFileOf(store, theClass);
-    return sameData(byId([held, ...students, ...rules, ...lineups, ...takes]), byId(records));
+    const held = readClassFile(classFileOf(store, theClass.id));
+    return held.ok && sameData(byId(held.records), byId(records));
   };
   const names = (asked ?? []).flatMap((records) => classIn(records)?.name ?? []);
   return (

@@ -3,17 +3,16 @@
 import ContentCopyRounded from '@mui/icons-material/ContentCopyRounded';
 import DeleteOutlineRounded from '@mui/icons-material/DeleteOutlineRounded';
 import DriveFileRenameOutlineRounded from '@mui/icons-material/DriveFileRenameOutlineRounded';
+import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import Link from 'next/link';
 import { useState } from 'react';
-import { say } from '@/messages';
 import { sayShelf } from '@/messages/shelf';
 import type { ClassRecord } from '@/schema/classRecord';
 import { editClass } from '@/store/actions/classParts';
 import { copyClass, deleteClass, renameClass } from '@/store/actions/classes';
 import { lineupsOf, studentsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
-import { useNotices } from '../primitives/notices';
 import { IconPress } from '../primitives/IconPress';
 import { InPlaceText } from '../primitives/InPlaceText';
 import { NameField } from '../primitives/NameField';
@@ -24,19 +23,18 @@ export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
   const store = useStore();
   const students = useQuery(studentsOf, theClass.id).filter(({ left }) => left === null);
   const lineups = useQuery(lineupsOf, theClass.id);
-  const { notify } = useNotices();
+  const told = useTold();
   const [renaming, setRenaming] = useState(false);
 
   const open = lineups.find(({ id }) => id === theClass.openLineupId) ?? lineups.at(-1);
-  const undo = { label: say.frame.undoShort, run: () => void store.history.undo() };
   const remove = (): void => {
     deleteClass(store, theClass.id);
-    notify({ text: sayShelf.deleted(theClass.name), action: undo });
+    told(sayShelf.deleted(theClass.name));
   };
   const copy = (): void => {
     const name = sayShelf.copyName(theClass.name);
     copyClass(store, theClass.id, name);
-    notify({ text: sayShelf.copied(name), action: undo });
+    told(sayShelf.copied(name));
   };
   return (
     <li className={styles.row}>
