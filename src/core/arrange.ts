@@ -2,11 +2,12 @@ import type { ArrangeRequest, ArrangeResult, BrokenRule, Effort, Progress } from
 import { explainClash } from './explain/clash';
 import { prepareGoals } from './goals/list';
 import { measuresOf } from './measures';
-import { problemFromRequest, type Problem, type ProblemIssue } from './problem/problem';
+import type { Problem, ProblemIssue } from './problem/problem';
+import { problemFromRequest } from './reading/problemFromRequest';
 import { rngFromSeed } from './random/rng';
 import { keepsEverything } from './reference/check';
 import { makeRounds } from './rounds/makeRounds';
-import { ruleBreaks } from './rules/list';
+import { ruleBreaks, tellGroupsApart } from './rules/list';
 import { budgetFor } from './search/budget';
 import { solve } from './search/solve';
 
@@ -92,8 +93,7 @@ function toResult(problem: Problem, request: ArrangeRequest, made: Made): Arrang
 
 /** Where nobody cares which group is which, the larger ones of a class come first. */
 function largerFirst(problem: Problem, groupOfStudent: Int32Array): Int32Array {
-  const named =
-    problem.currentOfStudent !== null || problem.rules.some(({ kind }) => kind === 'pin');
+  const named = problem.currentOfStudent !== null || tellGroupsApart(problem.rules);
   if (named) return groupOfStudent;
   const size = new Int32Array(problem.groupCount);
   for (const group of groupOfStudent) size[group] = (size[group] as number) + 1;

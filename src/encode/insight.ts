@@ -2,7 +2,8 @@ import { bestChanges, bestGroups, totalOf, type Change } from '../core/explain/c
 import { whyGroup, whyStudent, type Fact } from '../core/explain/why';
 import { metBefore } from '../core/goals/freshPartners';
 import { measuresOf } from '../core/measures';
-import { problemFromRequest, type Problem, type ProblemRule } from '../core/problem/problem';
+import type { Problem, ProblemRule } from '../core/problem/problem';
+import { problemFromRequest } from '../core/reading/problemFromRequest';
 import { repeatPairs } from '../core/reference/costs';
 import { StudentId } from '../schema/ids';
 import { valueKey } from '../schema/presence';

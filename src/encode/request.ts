@@ -2,7 +2,7 @@ import type { ArrangeRequest, RequestGoal, RequestRule, RequestStudent } from '.
 import type { ClassRecord } from '../schema/classRecord';
 import type { StudentId } from '../schema/ids';
 import { valueKey } from '../schema/presence';
-import { BY_SECTION, type Importance, type Limit } from '../schema/recipe';
+import { BY_SECTION, LIMIT_KINDS, type Importance, type Limit } from '../schema/recipe';
 import type { RuleRecord } from '../schema/rule';
 import type { StudentRecord } from '../schema/student';
 import { factOf, rulesInForce, whoIsDealt, type Bench } from './bench';
@@ -129,10 +129,9 @@ export function recipeRules(bench: Bench, inIt: ReadonlySet<StudentId>): readonl
     .filter(({ detail }) => isKnown(bench, detail, inIt))
     .map((limit): Sourced => {
       const { kind, detail: attribute, value, count } = limit;
-      const source = { from: 'limit', limit } as const;
-      return kind === 'notAlone'
-        ? [source, { kind, attribute, value }]
-        : [source, { kind, attribute, value, count }];
+      const says = LIMIT_KINDS[kind] ? { count } : {};
+      // The list of kinds says which of them have a count, as the request's own shapes do.
+      return [{ from: 'limit', limit }, { kind, attribute, value, ...says } as RequestRule];
     });
   return [...quiet, ...sections, ...limits];
 }

@@ -1,5 +1,4 @@
-import { problemRules } from '../core/problem/problem';
-import { ruleBreaks } from '../core/rules/list';
+import { problemRules, ruleBreaks } from '../core/rules/list';
 import type { StudentId } from '../schema/ids';
 import type { Bench } from './bench';
 import { recipeRules, requestStudent, type RuleSource } from './request';

@@ -54,12 +54,16 @@ export const Balance = z.object({
 });
 export type Balance = z.infer<typeof Balance>;
 
+/** The kinds of limits, as they are offered, and whether each says how many. */
+export const LIMIT_KINDS = { atLeast: true, atMost: true, notAlone: false } as const;
+type LimitKind = keyof typeof LIMIT_KINDS;
+
 /** How many students with one value of a detail a group may hold. */
 export const Limit = z.object({
-  kind: z.enum(['atLeast', 'atMost', 'notAlone']),
+  kind: z.enum(Object.keys(LIMIT_KINDS) as [LimitKind, ...LimitKind[]]),
   detail: z.string(),
   value: z.string(),
-  /** Of no meaning for `notAlone`. */
+  /** Of no meaning for a kind that does not say how many. */
   count: z.int().check(z.gte(0)),
 });
 export type Limit = z.infer<typeof Limit>;

@@ -30,9 +30,7 @@ const Rule = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('atMost'), attribute: Id, value: Value, count: Count }),
   z.strictObject({ kind: z.literal('notAlone'), attribute: Id, value: Value }),
 ]);
-const RULE_KINDS: readonly string[] = [
-  ...['apart', 'together', 'sameSection', 'pin', 'atLeast', 'atMost', 'notAlone'],
-];
+const RULE_KINDS = kindsIn(Rule.options);
 
 const Goal = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('spread'), attribute: Id, weight: Weight }),
@@ -41,7 +39,14 @@ const Goal = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('wishes'), weight: Weight }),
   z.strictObject({ kind: z.literal('steady'), weight: Weight }),
 ]);
-const GOAL_KINDS: readonly string[] = ['spread', 'alike', 'freshPartners', 'wishes', 'steady'];
+const GOAL_KINDS = kindsIn(Goal.options);
+
+/** The kinds that the shapes of a union name, in their order. */
+function kindsIn(
+  shapes: readonly { readonly shape: { readonly kind: z.ZodLiteral<string> } }[],
+): readonly string[] {
+  return shapes.map(({ shape }) => shape.kind.value);
+}
 
 export const RequestSchema = z.strictObject({
   format: z.literal('gruppetto.request'),
@@ -63,6 +68,7 @@ export type RequestIssue =
       readonly code: 'ruleNotKnown' | 'goalNotKnown';
       readonly path: string;
       readonly kind: string;
+      readonly known: readonly string[];
     }
   | { readonly code: 'unknownField'; readonly path: string; readonly field: string }
   | { readonly code: 'wrongValue'; readonly path: string; readonly detail: string }
@@ -116,10 +122,16 @@ function unknownKind(data: unknown): RequestIssue | null {
   if (!isObject(data)) return null;
   const rules = listOf(data.rules);
   const rule = rules.findIndex((one) => !RULE_KINDS.includes(kindOf(one)));
-  if (rule >= 0) return { code: 'ruleNotKnown', path: `rules.${rule}`, kind: kindOf(rules[rule]) };
+  if (rule >= 0) {
+    const kind = kindOf(rules[rule]);
+    return { code: 'ruleNotKnown', path: `rules.${rule}`, kind, known: RULE_KINDS };
+  }
   const goals = listOf(data.goals);
   const goal = goals.findIndex((one) => !GOAL_KINDS.includes(kindOf(one)));
-  if (goal >= 0) return { code: 'goalNotKnown', path: `goals.${goal}`, kind: kindOf(goals[goal]) };
+  if (goal >= 0) {
+    const kind = kindOf(goals[goal]);
+    return { code: 'goalNotKnown', path: `goals.${goal}`, kind, known: GOAL_KINDS };
+  }
   return null;
 }
 

@@ -3,12 +3,15 @@ import { ClassId, newId, RuleId, StudentId } from './ids';
 import { renamedIds } from './renaming';
 import type { RecordType } from './versions';
 
+/** The kinds of quiet rules, as they are offered. */
+export const QUIET_KINDS = ['apart', 'together'] as const;
+
 /** A quiet rule: for the teacher only, never on stage, in print or in a hand-off. */
 export const RuleRecord = z.object({
   record: z.literal('rule'),
   id: RuleId,
   classId: ClassId,
-  kind: z.enum(['apart', 'together']),
+  kind: z.enum(QUIET_KINDS),
   studentIds: z.array(StudentId).check(z.minLength(2)),
   /** Private. */
   reason: z.string(),

@@ -1,7 +1,7 @@
 import { prepareGoals } from '../goals/list';
 import type { ProblemGoal, Problem } from '../problem/problem';
 import { ruleTerms } from '../rules/list';
-import { Arrangement, Exchange } from '../search/arrangement';
+import { Arrangement, Exchange } from '../terms/arrangement';
 import { Objective } from '../search/objective';
 
 /** One change by hand that could be made, and what it would do; below 0 is better. */

@@ -2,8 +2,9 @@ import type { Clash, ClashReason, WayOut } from '../format';
 import { withRules, withSizing, type Problem, type ProblemRule } from '../problem/problem';
 import { unitsOf } from '../problem/units';
 import type { Rng } from '../random/rng';
+import { studentsAbout } from '../rules/list';
 import { decide } from '../search/solve';
-import { obviousReason } from './obvious';
+import { obviousReason } from '../proofs/obvious';
 
 /** Cells (units x groups) that the nodes of the complete search for one question may look at. */
 const CELLS_A_QUESTION = 3_000_000;
@@ -94,10 +95,9 @@ function reasonOf(problem: Problem): ClashReason {
     students.map((student) => problem.idOfStudent[student] as string);
   const reason = obviousReason(problem, unitsOf(problem));
   if (reason) return { ...reason, students: named(reason.students) };
+  // Whoever is marked is told with the rule; here stand those whom rules name.
   const members = new Set(
-    problem.rules.flatMap((rule) =>
-      'members' in rule ? [...rule.members] : rule.kind === 'pin' ? [rule.student] : [],
-    ),
+    problem.rules.flatMap((rule) => ('marked' in rule ? [] : (studentsAbout(rule) ?? []))),
   );
   return { code: 'exhausted', students: named([...members]) };
 }

@@ -1,5 +1,6 @@
 import type { ArrangeRequest } from '../format';
-import { problemFromRequest, type Problem } from '../problem/problem';
+import type { Problem } from '../problem/problem';
+import { problemFromRequest } from '../reading/problemFromRequest';
 import { spreadCost } from '../reference/costs';
 import { ruleBreaks } from '../rules/list';
 import { bestChanges, bestGroups } from './changes';

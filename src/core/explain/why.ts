@@ -1,7 +1,7 @@
 import { metBefore } from '../goals/freshPartners';
 import type { Problem, ProblemRule } from '../problem/problem';
 import { groupsOf } from '../reference/check';
-import { ruleBreaks } from '../rules/list';
+import { ruleBreaks, studentsAbout } from '../rules/list';
 
 /** One fact about a group or a student, as a code and its figures; `messages/` makes the sentence. */
 export type Fact =
@@ -115,10 +115,8 @@ function ruleFacts(
 }
 
 function speaksOf(rule: ProblemRule, students: readonly number[]): boolean {
-  if ('members' in rule) return students.some((student) => rule.members.includes(student));
-  if (rule.kind === 'pin') return students.includes(rule.student);
-  if ('marked' in rule) return students.some((student) => rule.marked[student] === 1);
-  return true;
+  const about = studentsAbout(rule);
+  return about === null || students.some((student) => about.includes(student));
 }
 
 function meetingFacts(problem: Problem, pairs: readonly (readonly number[])[]): readonly Fact[] {

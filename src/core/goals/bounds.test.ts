@@ -1,6 +1,7 @@
 import { arrangeNow } from '../arrange';
 import type { ArrangeRequest, ArrangeResult, RequestGoal } from '../format';
-import { problemFromRequest, type Problem } from '../problem/problem';
+import type { Problem } from '../problem/problem';
+import { problemFromRequest } from '../reading/problemFromRequest';
 import { rngFromSeed } from '../random/rng';
 import { uniformInt } from '../random/uniform';
 import { fillsTheSizes } from '../reference/check';

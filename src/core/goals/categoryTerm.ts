@@ -1,4 +1,4 @@
-import type { Arrangement, Exchange, Term } from '../search/arrangement';
+import type { Arrangement, Exchange, Term } from '../terms/arrangement';
 
 /** Counts of each value in each group, kept up to date; what they cost is for the kinds below to say. */
 abstract class CategoryTerm implements Term {

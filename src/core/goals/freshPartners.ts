@@ -1,7 +1,7 @@
 import { PairBuilder } from '../problem/pairs';
 import type { Problem } from '../problem/problem';
-import { CompanyTerm } from '../search/companyTerm';
-import { PairTerm } from '../search/pairTerm';
+import { CompanyTerm } from '../terms/companyTerm';
+import { PairTerm } from '../terms/pairTerm';
 import type { GoalKind } from './kind';
 
 /** What a recent meeting weighs beside the repeat itself: enough to break a tie, never to make one. */

@@ -1,5 +1,5 @@
 import type { Problem, ProblemGoal } from '../problem/problem';
-import type { Term } from '../search/arrangement';
+import type { Term } from '../terms/arrangement';
 
 export type GoalOf<K extends ProblemGoal['kind']> = ProblemGoal & { readonly kind: K };
 

@@ -1,4 +1,4 @@
-import type { Arrangement, Exchange, Term, Span } from '../search/arrangement';
+import type { Arrangement, Exchange, Term, Span } from '../terms/arrangement';
 
 /** A number of the students, as what each has above or below the mean of all. */
 export interface Deviations {

@@ -1,5 +1,5 @@
 import type { Problem } from '../problem/problem';
-import { SeatTerm } from '../search/seatTerm';
+import { SeatTerm } from '../terms/seatTerm';
 import type { GoalKind } from './kind';
 
 /** As few as can be leave the group that `current` has them in; newcomers are free. */

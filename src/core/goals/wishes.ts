@@ -1,5 +1,5 @@
 import type { Problem } from '../problem/problem';
-import type { Arrangement, Exchange, Term } from '../search/arrangement';
+import type { Arrangement, Exchange, Term } from '../terms/arrangement';
 import type { GoalKind } from './kind';
 
 /** As many as can be get at least one partner they named; students without a wish to be had do not count. */

@@ -1,7 +1,8 @@
 import type { RequestRule } from '../format';
 import { rngFromSeed } from '../random/rng';
 import { uniformInt } from '../random/uniform';
-import { problemFromRequest, type Problem } from './problem';
+import { problemFromRequest } from '../reading/problemFromRequest';
+import type { Problem } from './problem';
 import { singleUnits, unitsOf } from './units';
 
 function problemOf(n: number, rules: readonly RequestRule[]): Problem {

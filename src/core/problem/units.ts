@@ -50,6 +50,11 @@ export function unitsOf(problem: Problem): Units {
   };
 }
 
+/** Students of a unit, in the order of their indexes. */
+export function studentsOfUnit(units: Units, unit: number): number[] {
+  return [...units.studentsByUnit.subarray(units.startOfUnit[unit], units.startOfUnit[unit + 1])];
+}
+
 function pinsOf(problem: Problem): ReadonlyMap<number, readonly number[]> {
   const pins = new Map<number, number[]>();
   for (const rule of problem.rules) {

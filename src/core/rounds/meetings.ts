@@ -1,5 +1,5 @@
 import type { Problem } from '../problem/problem';
-import type { Arrangement, Exchange } from '../search/arrangement';
+import type { Arrangement, Exchange } from '../terms/arrangement';
 
 /** How often every two students have met, in the history and in all the rounds of a search, kept up to date. */
 export class Meetings {

@@ -6,7 +6,7 @@ import type { Units } from '../problem/units';
 import { uniformInt, uniformUnit } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { ruleTerms } from '../rules/list';
-import { Arrangement } from '../search/arrangement';
+import { Arrangement } from '../terms/arrangement';
 import { Objective } from '../search/objective';
 import { Proposals } from '../search/proposal';
 import { Meetings } from './meetings';

@@ -1,10 +1,6 @@
-import type { RuleKind } from './kind';
-import { markBreaks } from './marked';
-import { MarkTerm } from './markTerm';
+import { markedKind } from './marked';
 
 /** At least so many students with the value in every group. */
-export const atLeast: RuleKind<'atLeast'> = {
-  kind: 'atLeast',
-  explain: markBreaks,
-  term: (problem, rules) => (rules.length === 0 ? null : new MarkTerm(problem, rules)),
-};
+export const atLeast = markedKind('atLeast', (figures) =>
+  figures.have < figures.needed ? { code: 'tooFewWithValue', ...figures } : null,
+);

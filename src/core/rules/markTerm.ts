@@ -1,19 +1,6 @@
 import type { MarkedProblemRule, Problem } from '../problem/problem';
-import type { Arrangement, Exchange, Term } from '../search/arrangement';
-
-/** How far a group with so many marked students is from keeping the rule: 0 where it keeps it. */
-export function markPenalty({ kind, count }: MarkedProblemRule, marked: number): number {
-  switch (kind) {
-    case 'atLeast':
-      return Math.max(0, count - marked);
-    case 'atMost':
-      return Math.max(0, marked - count);
-    case 'notAlone':
-      return marked === 1 ? 1 : 0;
-    default:
-      return kind satisfies never;
-  }
-}
+import type { Arrangement, Exchange, Term } from '../terms/arrangement';
+import { COUNTINGS } from './counting';
 
 /** The penalties of rules on marked students, over all groups. */
 export class MarkTerm implements Term {
@@ -33,12 +20,13 @@ export class MarkTerm implements Term {
     this.counts.fill(0);
     this.value = 0;
     this.rules.forEach((rule, r) => {
+      const { penalty } = COUNTINGS[rule.kind];
       groupOfStudent.forEach((group, student) => {
         const cell = r * groupCount + group;
         this.counts[cell] = (this.counts[cell] as number) + (rule.marked[student] as number);
       });
       for (let group = 0; group < groupCount; group++) {
-        this.value += markPenalty(rule, this.counts[r * groupCount + group] as number);
+        this.value += penalty(rule.count, this.counts[r * groupCount + group] as number);
       }
     });
   }
@@ -52,8 +40,9 @@ export class MarkTerm implements Term {
       if (net === 0) continue;
       const from = this.counts[r * groupCount + exchange.from] as number;
       const to = this.counts[r * groupCount + exchange.to] as number;
-      change += markPenalty(rule, from - net) - markPenalty(rule, from);
-      change += markPenalty(rule, to + net) - markPenalty(rule, to);
+      const { penalty } = COUNTINGS[rule.kind];
+      change += penalty(rule.count, from - net) - penalty(rule.count, from);
+      change += penalty(rule.count, to + net) - penalty(rule.count, to);
     }
     return change;
   }

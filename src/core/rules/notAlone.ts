@@ -1,10 +1,6 @@
-import type { RuleKind } from './kind';
-import { markBreaks } from './marked';
-import { MarkTerm } from './markTerm';
+import { markedKind } from './marked';
 
 /** Students with the value in a group are none, or two and more. */
-export const notAlone: RuleKind<'notAlone'> = {
-  kind: 'notAlone',
-  explain: markBreaks,
-  term: (problem, rules) => (rules.length === 0 ? null : new MarkTerm(problem, rules)),
-};
+export const notAlone = markedKind('notAlone', ({ students, attribute, value, have }) =>
+  have === 1 ? { code: 'aloneWithValue', students, attribute, value } : null,
+);

@@ -1,6 +1,6 @@
 import { arrangeNow } from '../arrange';
 import type { ArrangeRequest, ArrangeResult, RequestRule } from '../format';
-import { problemFromRequest } from '../problem/problem';
+import { problemFromRequest } from '../reading/problemFromRequest';
 import { rngFromSeed } from '../random/rng';
 import { uniformInt } from '../random/uniform';
 import { keepsEverything } from '../reference/check';

@@ -1,14 +1,16 @@
-import { SeatTerm } from '../search/seatTerm';
+import { SeatTerm } from '../terms/seatTerm';
 import { membersByGroup, type RuleKind } from './kind';
 
 /** A group's members share one section; the break names those of a group who are not of the section most are of. */
 export const sameSection: RuleKind<'sameSection'> = {
   kind: 'sameSection',
-  explain(problem, rule, groupOfStudent) {
-    const groups = Array.from({ length: problem.groupCount }, (): number[] => []);
+  tellsGroupsApart: false,
+  read: (_rule, requestIndex) => ({ kind: 'sameSection', requestIndex }),
+  explain({ groupCount, sectionOfStudent }, rule, groupOfStudent) {
+    const groups = Array.from({ length: groupCount }, (): number[] => []);
     groupOfStudent.forEach((group, student) => groups[group]?.push(student));
     return groups.flatMap((members, group) => {
-      const sections = [...membersByGroup(members, problem.sectionOfStudent).values()];
+      const sections = [...membersByGroup(members, sectionOfStudent).values()];
       const [, ...others] = sections.sort((a, b) => b.length - a.length);
       return others.length === 0 ? [] : [{ rule, students: others.flat(), group }];
     });
@@ -17,4 +19,10 @@ export const sameSection: RuleKind<'sameSection'> = {
     if (rules.length === 0 || sectionOfGroup.every((section) => section === -1)) return null;
     return new SeatTerm((student, group) => sectionOfStudent[student] !== sectionOfGroup[group], 1);
   },
+  about: () => null,
+  logLuck: () => 0,
+  impossible: ({ sectionCount: sections, groupCount: groups }, rules) =>
+    rules.length === 0 || sections <= groups
+      ? null
+      : { code: 'tooFewSections', students: [], sections, groups },
 };

@@ -1,11 +1,16 @@
 import type { Problem } from '../problem/problem';
-import type { Arrangement, Exchange, Term } from '../search/arrangement';
+import { studentsOfUnit } from '../problem/units';
+import type { Arrangement, Exchange, Term } from '../terms/arrangement';
 import { membersByGroup, type RuleKind, type RuleOf } from './kind';
+import { readMembers } from './members';
 
 /** All of the students in one group; the break names those outside the group that holds most of them. */
 export const together: RuleKind<'together'> = {
   kind: 'together',
-  explain(_problem, rule, groupOfStudent) {
+  tellsGroupsApart: false,
+  read: (rule, requestIndex, present) =>
+    readMembers('together', rule.students, requestIndex, present),
+  explain(_seating, rule, groupOfStudent) {
     const groups = [...membersByGroup(rule.members, groupOfStudent)];
     const [home, ...others] = groups.sort(
       ([groupA, a], [groupB, b]) => b.length - a.length || groupA - groupB,
@@ -14,6 +19,15 @@ export const together: RuleKind<'together'> = {
     return [{ rule, students: others.flatMap(([, students]) => students), group: home[0] }];
   },
   term: (problem, rules) => (rules.length === 0 ? null : new TogetherTerm(problem, rules)),
+  about: ({ members }) => [...members],
+  logLuck: ({ members }, groupCount) => -(members.length - 1) * Math.log(groupCount),
+  impossible({ sizeOfGroup }, _rules, units) {
+    const largestGroup = sizeOfGroup.reduce((most, size) => Math.max(most, size), 0);
+    const tooLarge = units.sizeOfUnit.findIndex((size) => size > largestGroup);
+    if (tooLarge < 0) return null;
+    const students = studentsOfUnit(units, tooLarge);
+    return { code: 'blockTooLarge', students, blockSize: students.length, largestGroup };
+  },
 };
 
 /**

@@ -5,7 +5,7 @@ import type { Units } from '../problem/units';
 import { uniformUnit } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { ruleTerms } from '../rules/list';
-import { Arrangement } from './arrangement';
+import { Arrangement } from '../terms/arrangement';
 import { Objective } from './objective';
 import { Proposals } from './proposal';
 

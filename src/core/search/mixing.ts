@@ -2,7 +2,7 @@ import type { Problem } from '../problem/problem';
 import type { Units } from '../problem/units';
 import { uniformUnit } from '../random/uniform';
 import type { Rng } from '../random/rng';
-import { Arrangement } from './arrangement';
+import { Arrangement } from '../terms/arrangement';
 import { Objective } from './objective';
 import { Proposals } from './proposal';
 import { ruleTerms } from '../rules/list';

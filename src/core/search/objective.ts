@@ -1,5 +1,5 @@
 import type { PreparedGoal } from '../goals/kind';
-import type { Arrangement, Exchange, Term, Span } from './arrangement';
+import type { Arrangement, Exchange, Term, Span } from '../terms/arrangement';
 
 /** Guards a certain refusal against the last bits of sums kept from exchange to exchange. */
 const SLACK = 1e-13;

@@ -2,6 +2,7 @@ import { shuffle } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import type { MarkedProblemRule, Problem } from '../problem/problem';
 import type { Units } from '../problem/units';
+import { COUNTINGS, type Counting } from '../rules/counting';
 
 /**
  * Some units in groups, the others nowhere yet, with what each placement leaves possible: free seats, groups
@@ -211,6 +212,7 @@ class Marks {
   /** unit → marked students in it. */
   private readonly markedOfUnit: Int32Array;
   private readonly all: number;
+  private readonly counting: Counting;
   private left = 0;
 
   constructor(
@@ -218,6 +220,7 @@ class Marks {
     private readonly problem: Problem,
     { unitCount, unitOfStudent }: Units,
   ) {
+    this.counting = COUNTINGS[rule.kind];
     this.counts = new Int32Array(problem.groupCount);
     this.markedOfUnit = new Int32Array(unitCount);
     unitOfStudent.forEach((unit, student) => {
@@ -244,33 +247,27 @@ class Marks {
 
   fits(unit: number, group: number): boolean {
     const marked = this.markedOfUnit[unit] as number;
-    if (this.rule.kind !== 'atMost' || marked === 0) return true;
-    return (this.counts[group] as number) + marked <= this.rule.count;
+    const room = this.counting.room(this.rule.count, this.counts[group] as number, marked);
+    return marked === 0 || marked <= room;
   }
 
   /** False only where no way of placing the marked students left can keep the rule. */
   isHopeful(room: (group: number) => number): boolean {
-    const { kind, count } = this.rule;
+    const { count } = this.rule;
     let lacking = 0;
     let takes = 0;
     let canPair = false;
     for (let group = 0; group < this.problem.groupCount; group++) {
       const held = this.counts[group] as number;
       const seats = room(group);
-      const lack = this.lack(held);
+      const lack = this.counting.lack(count, held);
       if (lack > seats) return false;
       lacking += lack;
-      takes += kind === 'atMost' ? Math.min(seats, count - held) : seats;
+      takes += this.counting.room(count, held, seats);
       // One more can sit with another, or two can sit down together.
       canPair ||= held > 0 ? seats > 0 : seats > 1 && this.left > 1;
     }
     if (lacking > this.left || takes < this.left) return false;
-    return kind !== 'notAlone' || this.left === 0 || canPair;
-  }
-
-  /** Marked students whom a group with so many needs at least. */
-  private lack(held: number): number {
-    if (this.rule.kind === 'atLeast') return Math.max(0, this.rule.count - held);
-    return this.rule.kind === 'notAlone' && held === 1 ? 1 : 0;
+    return !this.counting.inCompany || this.left === 0 || canPair;
   }
 }

@@ -1,12 +1,13 @@
 import type { ArrangeRequest, RequestRule } from '../format';
 import { prepareGoals } from '../goals/list';
-import { problemFromRequest, type Problem } from '../problem/problem';
+import type { Problem } from '../problem/problem';
+import { problemFromRequest } from '../reading/problemFromRequest';
 import { unitsOf } from '../problem/units';
 import { rngFromSeed } from '../random/rng';
 import { uniformInt } from '../random/uniform';
 import { fillsTheSizes, keepsEverything } from '../reference/check';
 import { spreadCost } from '../reference/costs';
-import { Arrangement } from './arrangement';
+import { Arrangement } from '../terms/arrangement';
 import { Objective } from './objective';
 import { isWorthPolishing, polish } from './polish';
 import { Proposals } from './proposal';

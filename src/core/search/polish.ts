@@ -6,7 +6,7 @@ import { quickInt } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { ruleTerms } from '../rules/list';
 import { wholeBlocks } from './anneal';
-import { Arrangement, Exchange, type Span } from './arrangement';
+import { Arrangement, Exchange, type Span } from '../terms/arrangement';
 import { Objective } from './objective';
 import { Proposals } from './proposal';
 

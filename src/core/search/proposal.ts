@@ -2,8 +2,8 @@ import type { Problem } from '../problem/problem';
 import type { Units } from '../problem/units';
 import { quickInt } from '../random/uniform';
 import type { Rng } from '../random/rng';
-import type { Arrangement } from './arrangement';
-import { Exchange } from './arrangement';
+import type { Arrangement } from '../terms/arrangement';
+import { Exchange } from '../terms/arrangement';
 
 /**
  * Draws exchanges between two groups: a unit and, in another group, as many students as it has, if they are whole

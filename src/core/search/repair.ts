@@ -2,7 +2,7 @@ import type { Problem } from '../problem/problem';
 import { uniformInt } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { ruleTerms } from '../rules/list';
-import { Arrangement, Exchange } from './arrangement';
+import { Arrangement, Exchange } from '../terms/arrangement';
 import { Objective } from './objective';
 import { Deal } from './shuffleTrial';
 

@@ -1,5 +1,6 @@
 import type { MembersRule } from '../format';
-import { problemFromRequest, type Problem } from '../problem/problem';
+import type { Problem } from '../problem/problem';
+import { problemFromRequest } from '../reading/problemFromRequest';
 import { unitsOf } from '../problem/units';
 import { rngFromSeed } from '../random/rng';
 import { uniformInt } from '../random/uniform';

@@ -1,6 +1,7 @@
 import type { Problem } from '../problem/problem';
 import { shuffle, uniformInt } from '../random/uniform';
 import type { Rng } from '../random/rng';
+import { tellGroupsApart } from '../rules/list';
 
 /**
  * Deals everybody at random, and at random too which groups have the larger sizes where that may be seen. Taking the
@@ -31,7 +32,7 @@ export class Deal {
       ? this.pools.map((_, section) => groups.filter((group) => sectionOfGroup[group] === section))
       : [groups];
     // Which group is the larger one is seen only where groups are told apart.
-    this.sizesMatter = rules.some(({ kind }) => kind === 'pin');
+    this.sizesMatter = tellGroupsApart(rules);
   }
 
   draw(rng: Rng): void {

@@ -3,8 +3,8 @@ import type { Progress } from '../format';
 import type { Problem } from '../problem/problem';
 import { singleUnits, unitsOf, type Units } from '../problem/units';
 import type { Rng } from '../random/rng';
-import { ruleBreaks } from '../rules/list';
-import { obviousReason } from '../explain/obvious';
+import { luckOf, ruleBreaks } from '../rules/list';
+import { obviousReason } from '../proofs/obvious';
 import { anneal, type Annealed } from './anneal';
 import type { Budget } from './budget';
 import { Colouring } from './colouring';
@@ -152,19 +152,6 @@ function shufflesWorthTrying(problem: Problem, units: Units, budget: Budget): nu
   const free = units.unitCount === problem.studentCount && problem.rules.length === 0;
   if (free || luckOf(problem) * budget.shuffles < NO_HOPE) return 1;
   return problem.studentCount > 200 ? Math.ceil(budget.shuffles / 100) : budget.shuffles;
-}
-
-/** About how often a shuffle keeps the rules about members, 0 to 1, were each pair met as often as any other. */
-function luckOf({ rules, groupCount }: Problem): number {
-  let log = 0;
-  for (const rule of rules) {
-    if (rule.kind === 'pin') log -= Math.log(groupCount);
-    if (!('members' in rule)) continue;
-    const count = rule.members.length;
-    if (rule.kind === 'together') log -= (count - 1) * Math.log(groupCount);
-    else log += ((count * (count - 1)) / 2) * Math.log1p(-1 / Math.max(groupCount, 1.01));
-  }
-  return Math.exp(log);
 }
 
 /** Whether the rules can hold at all, without dealing anybody. */

@@ -4,7 +4,8 @@ import { metBefore, partnerPlaces } from '../goals/freshPartners';
 import { wishersOf } from '../goals/wishes';
 import type { PreparedGoal } from '../goals/kind';
 import { EVERY_GOAL } from '../goals/testGoals';
-import { problemFromRequest, type Problem } from '../problem/problem';
+import type { Problem } from '../problem/problem';
+import { problemFromRequest } from '../reading/problemFromRequest';
 import { singleUnits, unitsOf } from '../problem/units';
 import { rngFromSeed, type Rng } from '../random/rng';
 import { uniformInt } from '../random/uniform';
@@ -17,9 +18,9 @@ import {
 } from '../reference/costs';
 import { ruleBreaks, ruleTerms } from '../rules/list';
 import { Meetings } from '../rounds/meetings';
-import { Arrangement, Exchange, type Term } from './arrangement';
-import { CompanyTerm } from './companyTerm';
-import { PairTerm } from './pairTerm';
+import { Arrangement, Exchange, type Term } from '../terms/arrangement';
+import { CompanyTerm } from '../terms/companyTerm';
+import { PairTerm } from '../terms/pairTerm';
 import { Proposals } from './proposal';
 import { Deal } from './shuffleTrial';
 

@@ -1,4 +1,5 @@
 import type { RequestIssue } from '../../schema/request';
+import { listNames } from './words';
 import type { ProblemIssue } from '../../core/problem/problem';
 
 /** One sentence for a request that cannot be used. */
@@ -12,11 +13,11 @@ export function requestIssueSentence(issue: RequestIssue): string {
     case 'ruleNotKnown':
       return issue.kind === ''
         ? `A rule names no kind${at}.`
-        : `Rules of the kind "${issue.kind}" are not known${at}. Known are apart, together, sameSection, pin, atLeast, atMost and notAlone.`;
+        : `Rules of the kind "${issue.kind}" are not known${at}. Known are ${listNames(issue.known)}.`;
     case 'goalNotKnown':
       return issue.kind === ''
         ? `A goal names no kind${at}.`
-        : `Goals of the kind "${issue.kind}" are not known${at}. Known are spread, alike, freshPartners, wishes and steady.`;
+        : `Goals of the kind "${issue.kind}" are not known${at}. Known are ${listNames(issue.known)}.`;
     case 'unknownField':
       return `The field "${issue.field}" is not part of the request format${at}.`;
     case 'wrongValue':

@@ -5,7 +5,7 @@ import type { ArrangeResult, WayOut } from '@/worker/protocol';
 import { sayClash } from '@/messages/clash';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { NameOf } from './names';
-import { clashNames, ruleSentence } from './ruleWords';
+import { clashNames, ruleSentence } from './ruleSources';
 import type { RuleSource } from '@/encode/request';
 import styles from './ClashPanel.module.css';
 

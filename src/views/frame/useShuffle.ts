@@ -15,7 +15,7 @@ import { useNotices } from '../primitives/notices';
 import { useArrangeClient } from './arranging';
 import { namesFor } from './groupNaming';
 import { useRehearsal } from './useRehearsal';
-import { valueName } from './ruleWords';
+import { valueName } from './detailWords';
 
 export type ShuffleState =
   | { readonly state: 'idle' }

@@ -11,7 +11,8 @@ import type { Target } from '@/encode/insightTypes';
 import { say } from '@/messages';
 import type { StudentId } from '@/schema/ids';
 import { LEAD } from '@/schema/take';
-import { ruleSentence } from '../frame/ruleWords';
+import { RULE_KIND_VIEWS } from '../frame/ruleKinds';
+import { ruleSentence } from '../frame/ruleSources';
 import type { NameOf } from '../frame/names';
 import { Sign } from '../primitives/Sign';
 import { Spoken } from '../primitives/Spoken';
@@ -194,9 +195,7 @@ function BrokenRules({ group, bench, nameOf }: BrokenRulesProps) {
           {source.from === 'rule'
             ? say.rules.brokenHere(
                 source.rule.kind,
-                source.rule.kind === 'apart'
-                  ? studentIds.map(nameOf)
-                  : source.rule.studentIds.map(nameOf),
+                RULE_KIND_VIEWS[source.rule.kind].named(source.rule, studentIds).map(nameOf),
               )
             : ruleSentence(source, bench.theClass, nameOf)}
         </li>

@@ -4,7 +4,7 @@ import type { Bench } from '@/encode/bench';
 import type { Insight } from '@/encode/insight';
 import type { DetailColumn, Met } from '@/encode/insightTypes';
 import { say } from '@/messages';
-import { valueName } from '../frame/ruleWords';
+import { valueName } from '../frame/detailWords';
 import { columnName } from './columnName';
 import styles from './Measure.module.css';
 import { PARTNERS, WISHES, type ColumnKey } from './useColumns';

@@ -9,7 +9,7 @@ import { previewSizes } from '@/encode/sizing';
 import { say } from '@/messages';
 import { lineupsOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
-import { detailName } from '../frame/ruleWords';
+import { detailName } from '../frame/detailWords';
 import { balanceWords, orderWords, whoWords, type PartKey } from './recipe/parts';
 import { RecipePart } from './RecipePart';
 import styles from './RecipeSentence.module.css';

@@ -10,7 +10,7 @@ import { useTold } from '../frame/useTold';
 import { ClashPanel } from '../frame/ClashPanel';
 import type { NameOf } from '../frame/names';
 import { sizingWithSize } from '../frame/sizingWithSize';
-import { takeBack, withoutSource } from '../frame/takeBack';
+import { takeBack, withoutSource } from '../frame/ruleSources';
 import type { Shuffle } from '../frame/useShuffle';
 import styles from './ShuffleTrouble.module.css';
 

@@ -1,6 +1,6 @@
 import { say } from '@/messages';
 import type { ClassRecord } from '@/schema/classRecord';
-import { detailName } from '../frame/ruleWords';
+import { detailName } from '../frame/detailWords';
 import { PARTNERS, WISHES, type ColumnKey } from './useColumns';
 
 /** What a measure is called. */

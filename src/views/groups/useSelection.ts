@@ -9,7 +9,7 @@ import { moveStudents, swapStudents } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
 import { useNotices } from '../primitives/notices';
 import type { NameOf } from '../frame/names';
-import { ruleSentence } from '../frame/ruleWords';
+import { ruleSentence } from '../frame/ruleSources';
 import type { Guard } from './useGuard';
 import { sheetOf, type Sheet } from './useSheet';
 

@@ -8,7 +8,7 @@ import { valueKey } from '@/schema/presence';
 import { BY_SECTION } from '@/schema/recipe';
 import type { StudentRecord } from '@/schema/student';
 import { LEAD, type TakeGroup } from '@/schema/take';
-import { valueName } from '../frame/ruleWords';
+import { valueName } from '../frame/detailWords';
 import type { TileFacts } from './Tile';
 import type { Sheet } from './useSheet';
 

@@ -5,11 +5,12 @@ import { useMemo, useRef, useState, type KeyboardEvent, type MouseEvent } from '
 import type { Bench } from '@/encode/bench';
 import { meetingsIn, pairKey } from '@/encode/meetings';
 import { sayRules } from '@/messages/rules';
-import type { RuleKindName, RuleRecord } from '@/schema/rule';
+import { QUIET_KINDS, type RuleKindName, type RuleRecord } from '@/schema/rule';
 import type { StudentRecord } from '@/schema/student';
 import { setPairRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
 import { isKey } from '../frame/keyMap';
+import { RULE_KIND_VIEWS } from '../frame/ruleKinds';
 import type { NameOf } from '../frame/names';
 import { Choice } from '../primitives/Choice';
 import { useNotices } from '../primitives/notices';
@@ -28,7 +29,10 @@ const NAMES_PX = 100;
 const SLANT_PX = 62;
 const OVERSCAN = 4;
 /** What a press makes of a pair: apart, together, nothing, and round again. */
-const NEXT = { none: 'apart', apart: 'together', together: null } as const;
+/** What a press on a pair makes of it. */
+function nextKind(kind: RuleKindName | null | undefined): RuleKindName | null {
+  return kind ? RULE_KIND_VIEWS[kind].next : QUIET_KINDS[0];
+}
 
 interface Place {
   readonly row: number;
@@ -169,8 +173,7 @@ function Grid({ bench, students, overlay, nameOf }: GridProps) {
     else if (isKey('pairApart', event)) put(focus, 'apart');
     else if (isKey('pairTogether', event)) put(focus, 'together');
     else if (isKey('pairNeither', event)) put(focus, null);
-    else if (event.key === 'Enter' || event.key === ' ')
-      put(focus, NEXT[at(focus)?.kind ?? 'none']);
+    else if (event.key === 'Enter' || event.key === ' ') put(focus, nextKind(at(focus)?.kind));
     else return;
     event.preventDefault();
     event.stopPropagation();
@@ -179,7 +182,7 @@ function Grid({ bench, students, overlay, nameOf }: GridProps) {
     const place = placeOf(event);
     if (!place) return;
     setFocus(place);
-    put(place, NEXT[at(place)?.kind ?? 'none']);
+    put(place, nextKind(at(place)?.kind));
   };
   if (students.length < 2) return null;
   return (

@@ -6,7 +6,7 @@ import TextField from '@mui/material/TextField';
 import { useRef, useState } from 'react';
 import { say } from '@/messages';
 import type { ClassId } from '@/schema/ids';
-import type { RuleKindName } from '@/schema/rule';
+import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
 import type { StudentRecord } from '@/schema/student';
 import { addRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
@@ -15,7 +15,7 @@ import { Choice } from '../primitives/Choice';
 import { KeyOf } from '../frame/KeyOf';
 import { useNotices } from '../primitives/notices';
 import styles from './RuleEntry.module.css';
-import { isKind, RULE_KINDS, wordsFor, type RuleWord } from './ruleLine';
+import { isKind, wordsFor, type RuleWord } from './ruleLine';
 
 interface RuleEntryProps {
   readonly classId: ClassId;
@@ -51,14 +51,14 @@ export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
     setTyped('');
     input.current?.focus();
   };
-  const words: readonly RuleWord[] = [...students, ...RULE_KINDS];
+  const words: readonly RuleWord[] = [...students, ...QUIET_KINDS];
   return (
     <div className={styles.entry}>
       <Choice
         inline
         legend={say.rules.kindLegend}
         value={kind}
-        options={RULE_KINDS.map((value) => ({ value, label: say.rules.kind[value] }))}
+        options={QUIET_KINDS.map((value) => ({ value, label: say.rules.kind[value] }))}
         onChange={setKind}
       />
       <Autocomplete

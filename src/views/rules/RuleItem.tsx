@@ -8,6 +8,7 @@ import { editRule, removeRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
 import { useTold } from '../frame/useTold';
 import type { NameOf } from '../frame/names';
+import { RULE_KIND_VIEWS } from '../frame/ruleKinds';
 import { today } from '../frame/today';
 import { Button } from '../primitives/Button';
 import { IconPress } from '../primitives/IconPress';
@@ -26,7 +27,7 @@ export function RuleItem({ rule, nameOf }: RuleItemProps) {
   const told = useTold();
   const names = rule.studentIds.map(nameOf);
   const sentence = say.rules.sentence(rule.kind, names);
-  const other = rule.kind === 'apart' ? 'together' : 'apart';
+  const { other } = RULE_KIND_VIEWS[rule.kind];
   const over = rule.until !== null && rule.until < today();
   const remove = (): void => {
     removeRule(store, rule.id);

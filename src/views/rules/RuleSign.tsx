@@ -1,7 +1,8 @@
 import type { RuleKindName } from '@/schema/rule';
+import { RULE_KIND_VIEWS } from '../frame/ruleKinds';
 import styles from './RulesView.module.css';
 
-/** Two stones with a bar between them, or two in one ring. */
+/** The sign of a kind of quiet rule. */
 export function RuleSign({ kind }: { readonly kind: RuleKindName }) {
   return (
     <svg
@@ -12,19 +13,7 @@ export function RuleSign({ kind }: { readonly kind: RuleKindName }) {
       viewBox="0 0 34 26"
       aria-hidden="true"
     >
-      {kind === 'apart' ? (
-        <>
-          <circle cx="7" cy="13" r="5.5" />
-          <circle cx="27" cy="13" r="5.5" />
-          <path d="M17 2v22" />
-        </>
-      ) : (
-        <>
-          <rect x="1.5" y="2.5" width="31" height="21" rx="10.5" />
-          <circle cx="11.5" cy="13" r="4.5" />
-          <circle cx="22.5" cy="13" r="4.5" />
-        </>
-      )}
+      {RULE_KIND_VIEWS[kind].sign}
     </svg>
   );
 }

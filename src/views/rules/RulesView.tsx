@@ -12,7 +12,7 @@ import { useQuery, useStore } from '@/store/react';
 import { useTold } from '../frame/useTold';
 import { ClashPanel } from '../frame/ClashPanel';
 import { useTileNames, type NameOf } from '../frame/names';
-import { takeBack } from '../frame/takeBack';
+import { takeBack } from '../frame/ruleSources';
 import { useBench } from '../frame/useBench';
 import { useClassId } from '../frame/useClassId';
 import { useRoll } from '../frame/students';

@@ -1,12 +1,10 @@
 import { say } from '@/messages';
-import type { RuleKindName } from '@/schema/rule';
+import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
 import type { StudentRecord } from '@/schema/student';
 import { plainWords } from '../frame/plainWords';
 
 /** What can be typed into a rule: somebody's name, or the kind. */
 export type RuleWord = StudentRecord | RuleKindName;
-
-export const RULE_KINDS: readonly RuleKindName[] = ['apart', 'together'];
 
 /** From so many letters on a kind is meant rather than a name that begins like it. */
 const CLEARLY_A_KIND = 3;
@@ -25,7 +23,7 @@ export function wordsFor(
     ({ id, name }) => !taken.has(id) && plainWords(name).includes(wanted),
   );
   if (wanted === '') return names;
-  const kinds = RULE_KINDS.filter((kind) =>
+  const kinds = QUIET_KINDS.filter((kind) =>
     plainWords(say.rules.kindWord[kind]).startsWith(wanted),
   );
   return wanted.length >= CLEARLY_A_KIND ? [...kinds, ...names] : [...names, ...kinds];

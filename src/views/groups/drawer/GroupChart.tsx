@@ -8,7 +8,7 @@ import { sayBench } from '@/messages/bench';
 import { barOptions } from '../../theme/barChart';
 import { useChartTones } from '../../theme/useChartTones';
 import { columnName } from '../columnName';
-import { valueName } from '../../frame/ruleWords';
+import { valueName } from '../../frame/detailWords';
 import styles from '../Drawer.module.css';
 import type { SheetGroup } from '../useSheet';
 

@@ -3,7 +3,7 @@
 import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
 import { StudentId } from '@/schema/ids';
-import type { RuleKindName } from '@/schema/rule';
+import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
 import { addRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
 import { useTold } from '../../frame/useTold';
@@ -12,7 +12,6 @@ import styles from '../Drawer.module.css';
 import type { DrawerProps } from './types';
 
 const NOBODY = '';
-const KINDS: readonly RuleKindName[] = ['apart', 'together'];
 
 interface RuleAboutProps extends Pick<DrawerProps, 'bench' | 'nameOf'> {
   readonly id: StudentId;
@@ -32,7 +31,7 @@ export function RuleAbout({ bench, nameOf, id }: RuleAboutProps) {
   };
   return (
     <dl className={styles.roles}>
-      {KINDS.map((kind) => (
+      {QUIET_KINDS.map((kind) => (
         <div key={kind}>
           <dt>{drawer.keepWith[kind]}</dt>
           <dd>

@@ -4,7 +4,7 @@ import { useTold } from '../../frame/useTold';
 import { Button } from '../../primitives/Button';
 import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
-import type { RuleKindName } from '@/schema/rule';
+import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
 import { setPinned } from '@/store/actions/lineups';
 import { addRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
@@ -49,12 +49,11 @@ export function SeveralStudents(props: DrawerProps) {
           )}
         </Button>
       )}
-      <Button size="small" variant="paper" onClick={keep('apart')}>
-        {drawer.keep.apart}
-      </Button>
-      <Button size="small" variant="paper" onClick={keep('together')}>
-        {drawer.keep.together}
-      </Button>
+      {QUIET_KINDS.map((kind) => (
+        <Button key={kind} size="small" variant="paper" onClick={keep(kind)}>
+          {drawer.keep[kind]}
+        </Button>
+      ))}
       <Button
         size="small"
         variant="paper"

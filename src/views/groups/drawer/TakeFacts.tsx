@@ -6,7 +6,7 @@ import { sayBench } from '@/messages/bench';
 import { addGroup } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
 import { namesFor } from '../../frame/groupNaming';
-import { ruleSentence } from '../../frame/ruleWords';
+import { ruleSentence } from '../../frame/ruleSources';
 import { useNotices } from '../../primitives/notices';
 import styles from '../Drawer.module.css';
 import { Offers } from './Offers';

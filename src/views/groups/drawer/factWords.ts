@@ -3,7 +3,8 @@ import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { NameOf } from '../../frame/names';
-import { detailName, ruleSentence, valueName } from '../../frame/ruleWords';
+import { detailName, valueName } from '../../frame/detailWords';
+import { ruleSentence } from '../../frame/ruleSources';
 
 export interface Sentence {
   readonly text: string;

@@ -3,7 +3,7 @@
 import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
 import { BY_SECTION, type Dealing, type DealOrder } from '@/schema/recipe';
-import { detailName } from '../../frame/ruleWords';
+import { detailName } from '../../frame/detailWords';
 import { Choice } from '../../primitives/Choice';
 import type { EditorProps } from './editor';
 import styles from './RecipeEditor.module.css';

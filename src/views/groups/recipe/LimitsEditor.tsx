@@ -6,8 +6,8 @@ import { useState } from 'react';
 import { previewSizes } from '@/encode/sizing';
 import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
-import type { Limit } from '@/schema/recipe';
-import { detailName, valueName } from '../../frame/ruleWords';
+import { LIMIT_KINDS, type Limit } from '@/schema/recipe';
+import { detailName, valueName } from '../../frame/detailWords';
 import { Choice } from '../../primitives/Choice';
 import { IconPress } from '../../primitives/IconPress';
 import { NumberStepper } from '../../primitives/NumberStepper';
@@ -15,7 +15,7 @@ import type { EditorProps } from './editor';
 import styles from './RecipeEditor.module.css';
 import { valuesOf } from './values';
 
-const KINDS: readonly Limit['kind'][] = ['atLeast', 'atMost', 'notAlone'];
+const KINDS = Object.keys(LIMIT_KINDS) as readonly Limit['kind'][];
 
 /** Rules about how many students with one value a group may hold: those there are, and another one. */
 export function LimitsEditor({ bench, dealtCount, change }: EditorProps) {
@@ -66,7 +66,7 @@ export function LimitsEditor({ bench, dealtCount, change }: EditorProps) {
         options={KINDS.map((one) => ({ value: one, label: editors.limitKind[one] }))}
         onChange={setKind}
       />
-      {kind !== 'notAlone' && (
+      {LIMIT_KINDS[kind] && (
         <NumberStepper
           label={editors.limitCount}
           lessLabel={editors.fewer}

@@ -9,7 +9,7 @@ import { useQuery, useStore } from '@/store/react';
 import { CheckList } from '../../primitives/CheckList';
 import { Choice } from '../../primitives/Choice';
 import { Select } from '../../primitives/Select';
-import { valueName } from '../../frame/ruleWords';
+import { valueName } from '../../frame/detailWords';
 import type { EditorProps } from './editor';
 import styles from './RecipeEditor.module.css';
 import { valuesOf } from './values';

@@ -1,7 +1,7 @@
 import type { Bench } from '@/encode/bench';
 import { say } from '@/messages';
 import type { Balance } from '@/schema/recipe';
-import { detailName, valueName } from '../../frame/ruleWords';
+import { detailName, valueName } from '../../frame/detailWords';
 
 /** The parts of the recipe that have an editor. */
 export type PartKey =

@@ -3,7 +3,7 @@ import { requestFor, type RuleSource } from '@/encode/request';
 import { idsOf, rule, student, take, testBench, detail } from '@/encode/testBench';
 import type { AppStore } from '@/store/appStore';
 import { storeWith } from '@/store/testStore';
-import { takeBack, withoutSource } from './takeBack';
+import { takeBack, withoutSource } from './ruleSources';
 
 const bench: Bench = testBench({
   students: ['a', 'b', 'c', 'd'].map((name, i) => student(name, i, { details: { swims: i > 1 } })),

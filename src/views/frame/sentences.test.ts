@@ -10,7 +10,7 @@ import type { RuleRecord } from '@/schema/rule';
 import { newStudent } from '@/schema/student';
 import { newGroup } from '@/schema/take';
 import { factSentence } from '../groups/drawer/factWords';
-import { clashNames, ruleSentence } from './ruleWords';
+import { clashNames, ruleSentence } from './ruleSources';
 
 /** An id as a browser draws them. */
 const ID = /\b[a-z]+_[0-9a-f]{8,}/;

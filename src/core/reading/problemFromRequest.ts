@@ -1,0 +1,73 @@
+import type { ArrangeRequest, RequestGoal, RequestStudent } from '../format';
+import { readAttribute } from '../problem/attributes';
+import { layOut } from '../problem/layout';
+import type { ProblemGoal, ProblemOrIssue } from '../problem/problem';
+import { groupSizes } from '../problem/sizes';
+import { problemRules } from '../rules/list';
+
+/** Numbers the present students and what is said about them; what is about absent ones falls away. */
+export function problemFromRequest(request: ArrangeRequest): ProblemOrIssue {
+  const present = request.students.filter((student) => !student.absent);
+  const idOfStudent = present.map((student) => student.id);
+  const sizes = groupSizes(idOfStudent.length, request.sizing);
+  if (!sizes.ok) return sizes;
+  const indexOfId = new Map(idOfStudent.map((id, index) => [id, index]));
+  const rules = problemRules(request.rules, present);
+  const lost = rules.find((rule) => rule.kind === 'pin' && rule.group >= sizes.sizes.length);
+  if (lost?.kind === 'pin') {
+    const issue = { code: 'noSuchGroup', given: lost.group, groups: sizes.sizes.length } as const;
+    return { ok: false, issue };
+  }
+  const { sectionOfStudent, sectionCount } = sectionsOf(present);
+  const indexes = (ids: readonly string[]): Int32Array =>
+    Int32Array.from(new Set(ids.flatMap((id) => indexOfId.get(id) ?? [])));
+  const base = {
+    studentCount: idOfStudent.length,
+    groupCount: sizes.sizes.length,
+    sizing: request.sizing,
+    rules,
+    goals: (request.goals ?? []).map((goal) => readGoal(goal, present)),
+    idOfStudent,
+    sectionOfStudent,
+    sectionCount,
+    history: (request.history ?? []).map(({ groups }) =>
+      groups.map(indexes).filter((members) => members.length > 1),
+    ),
+    currentOfStudent: request.current ? currentOf(request.current, indexOfId) : null,
+    wishesOfStudent: present.map(({ wishes = [], id }) =>
+      indexes(wishes.filter((wish) => wish !== id)),
+    ),
+    rounds: request.rounds ?? 1,
+  };
+  return { ok: true, problem: { ...base, ...layOut(base, sizes.sizes) } };
+}
+
+function readGoal(goal: RequestGoal, present: readonly RequestStudent[]): ProblemGoal {
+  if (!('attribute' in goal)) return goal;
+  const { kind, attribute: name, weight } = goal;
+  return { kind, name, weight, attribute: readAttribute(present, name) };
+}
+
+function sectionsOf(present: readonly RequestStudent[]) {
+  const names = [...new Set(present.map(({ section }) => section ?? ''))];
+  const indexOfName = new Map(names.map((name, index) => [name, index]));
+  const sectionOfStudent = Int32Array.from(
+    present,
+    ({ section }) => indexOfName.get(section ?? '') ?? 0,
+  );
+  return { sectionOfStudent, sectionCount: names.length };
+}
+
+function currentOf(
+  current: readonly (readonly string[])[],
+  indexOfId: ReadonlyMap<string, number>,
+): Int32Array {
+  const groupOfStudent = new Int32Array(indexOfId.size).fill(-1);
+  current.forEach((ids, group) => {
+    ids.forEach((id) => {
+      const student = indexOfId.get(id);
+      if (student !== undefined) groupOfStudent[student] = group;
+    });
+  });
+  return groupOfStudent;
+}

@@ -1,0 +1,96 @@
+import type { Bench } from '@/encode/bench';
+import type { RuleSource } from '@/encode/request';
+import { say } from '@/messages';
+import type { ClashNames } from '@/messages/clash';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { Recipe } from '@/schema/recipe';
+import { changeRecipe, setPinned } from '@/store/actions/lineups';
+import { removeRule } from '@/store/actions/rules';
+import type { AppStore } from '@/store/appStore';
+import { detailName, valueName } from './detailWords';
+import type { NameOf } from './names';
+
+type SourceOf<F extends RuleSource['from']> = Extract<RuleSource, { readonly from: F }>;
+
+/** What views do with a rule of one origin: a quiet rule of the class, or a part of the recipe. */
+interface SourceView<F extends RuleSource['from']> {
+  readonly sentence: (source: SourceOf<F>, theClass: ClassRecord, nameOf: NameOf) => string;
+  /** Takes the rule back where it was made. */
+  readonly takeBack: (store: AppStore, bench: Bench, source: SourceOf<F>) => void;
+  /** The bench as it is then. */
+  readonly without: (bench: Bench, source: SourceOf<F>) => Bench;
+}
+
+/** Every origin of a rule; a new one is a line here and its encoding in `encode/request`. */
+const SOURCE_VIEWS: { readonly [F in RuleSource['from']]: SourceView<F> } = {
+  rule: {
+    sentence: ({ rule }, _theClass, nameOf) =>
+      say.rules.sentence(rule.kind, rule.studentIds.map(nameOf)),
+    takeBack: (store, _bench, { rule }) => removeRule(store, rule.id),
+    without: (bench, { rule }) => ({
+      ...bench,
+      rules: bench.rules.filter(({ id }) => id !== rule.id),
+    }),
+  },
+  sections: {
+    sentence: () => say.rules.sectionsKept,
+    takeBack: (store, { lineup }) => changeRecipe(store, lineup.id, { sections: 'any' }),
+    without: (bench) => withRecipe(bench, { sections: 'any' }),
+  },
+  limit: {
+    sentence: ({ limit: { kind, detail, value, count } }, theClass) =>
+      say.rules.limit(
+        kind,
+        detailName(theClass, detail),
+        valueName(theClass, detail, value),
+        count,
+      ),
+    takeBack: (store, { lineup }, { limit }) =>
+      changeRecipe(store, lineup.id, {
+        limits: lineup.recipe.limits.filter((one) => one !== limit),
+      }),
+    without: (bench, { limit }) =>
+      withRecipe(bench, { limits: bench.lineup.recipe.limits.filter((one) => one !== limit) }),
+  },
+  pin: {
+    sentence: ({ studentId }, _theClass, nameOf) => say.rules.pinned(nameOf(studentId)),
+    takeBack: (store, { lineup }, { studentId }) => setPinned(store, lineup.id, [studentId], false),
+    without: ({ lineup, ...bench }, { studentId }) => ({
+      ...bench,
+      lineup: { ...lineup, pinned: lineup.pinned.filter((id) => id !== studentId) },
+    }),
+  },
+};
+
+/** The view of a source, as what knows just that origin. */
+function viewOf<F extends RuleSource['from']>(source: SourceOf<F>): SourceView<F> {
+  return SOURCE_VIEWS[source.from];
+}
+
+function withRecipe({ lineup, ...bench }: Bench, parts: Partial<Recipe>): Bench {
+  return { ...bench, lineup: { ...lineup, recipe: { ...lineup.recipe, ...parts } } };
+}
+
+/** A rule in words, wherever it comes from. */
+export function ruleSentence(source: RuleSource, theClass: ClassRecord, nameOf: NameOf): string {
+  return viewOf(source).sentence(source, theClass, nameOf);
+}
+
+/** Takes a rule back where it was made: the quiet rule, a part of the recipe, or a pin. */
+export function takeBack(store: AppStore, bench: Bench, source: RuleSource): void {
+  viewOf(source).takeBack(store, bench, source);
+}
+
+/** The bench as it is once a rule has been taken back. */
+export function withoutSource(bench: Bench, source: RuleSource): Bench {
+  return viewOf(source).without(bench, source);
+}
+
+/** How a clash is told of a class: students and values by their names. */
+export function clashNames(theClass: ClassRecord, nameOf: NameOf): ClashNames {
+  return {
+    student: nameOf,
+    value: (detail, value) =>
+      say.rules.detailValue(detailName(theClass, detail), valueName(theClass, detail, value)),
+  };
+}

@@ -1,0 +1,23 @@
+/** Mutation tests of one part: `npm run test:mutants [core|encode|formats|schema|store]`; by hand, for they take long. */
+const part = process.env.MUTANTS_OF ?? 'store';
+
+export default {
+  testRunner: 'jest',
+  jest: {
+    projectType: 'custom',
+    configFile: 'jest.mutants.config.mjs',
+    enableFindRelatedTests: true,
+  },
+  mutate: [`src/${part}/**/*.ts`, '!**/*.test.ts', '!**/test*.ts', '!src/store/react.tsx'],
+  coverageAnalysis: 'perTest',
+  ignoreStatic: true,
+  concurrency: 2,
+  timeoutMS: 20_000,
+  timeoutFactor: 2,
+  tempDirName: '.cache/stryker',
+  reporters: ['clear-text', 'json', 'progress-append-only'],
+  jsonReporter: { fileName: `.cache/mutants/${part}.json` },
+  clearTextReporter: { logTests: false, reportTests: false },
+  ignorePatterns: ['.next', 'docs', 'e2e', 'demo', '.cache/reports', 'test-results'],
+  thresholds: { high: 80, low: 80, break: null },
+};
