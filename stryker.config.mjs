@@ -18,6 +18,6 @@ export default {
   reporters: ['clear-text', 'json', 'progress-append-only'],
   jsonReporter: { fileName: `.cache/mutants/${part}.json` },
   clearTextReporter: { logTests: false, reportTests: false },
-  ignorePatterns: ['.next', 'docs', 'e2e', 'demo', '.cache/reports', 'test-results'],
+  ignorePatterns: ['.next', 'e2e', '.cache/reports', 'test-results'],
   thresholds: { high: 80, low: 80, break: null },
 };

@@ -38,7 +38,9 @@ async function readFile(path: string): Promise<Read | string> {
   } catch {
     return sayRoster.commandLine.cannotRead(path);
   }
-  const read = await readRosterFile(new Uint8Array(bytes));
+  const read = await readRosterFile(new Uint8Array(bytes), {
+    columnName: sayRoster.roster.unnamedColumn,
+  });
   return read.ok ? read : sayRoster.rosterErrorSentence(read.error);
 }
 

@@ -8,6 +8,7 @@ import { openAppStore, type Opened } from '@/store/appStore';
 import type { Ended } from '@/store/database';
 import { StoreProvider, useOpenedStore } from '@/store/react';
 import { ArrangingProvider } from '@/views/frame/arranging';
+import { Speaking } from '@/views/frame/Speaking';
 import { Waiting } from '@/views/frame/Waiting';
 import { theme } from '@/views/theme/theme';
 
@@ -37,13 +38,15 @@ export function Providers({ demo, children }: ProvidersProps) {
   const status = useOpenedStore(open);
   return (
     <ThemeProvider theme={theme}>
-      {status.state === 'ready' ? (
-        <StoreProvider value={status.store}>
-          <ArrangingProvider>{children}</ArrangingProvider>
-        </StoreProvider>
-      ) : (
-        <Waiting status={status} />
-      )}
+      <Speaking>
+        {status.state === 'ready' ? (
+          <StoreProvider value={status.store}>
+            <ArrangingProvider>{children}</ArrangingProvider>
+          </StoreProvider>
+        ) : (
+          <Waiting status={status} />
+        )}
+      </Speaking>
     </ThemeProvider>
   );
 }

@@ -24,6 +24,8 @@ export interface Bench {
   readonly take: TakeRecord | undefined;
   /** Today as YYYY-MM-DD: rules that have run out do not bind. */
   readonly today: string;
+  /** Puts words in the order of the reader's language. */
+  readonly compare: (one: string, two: string) => number;
 }
 
 /** The rules that hold today; their last day included. */

@@ -1,5 +1,5 @@
 import { groupSizes } from '../core/problem/sizes';
-import type { ClassRecord } from '../schema/classRecord';
+
 import type { StudentId } from '../schema/ids';
 import { valueKey } from '../schema/presence';
 import { BY_SECTION, type DealOrder } from '../schema/recipe';
@@ -22,23 +22,23 @@ export function dealtWithoutDraw(
   const students = whoIsDealt(bench);
   if (dealing.by === 'shuffle') return null;
   if (dealing.by === 'value') {
-    return byValue(bench.theClass, students, dealing.of, nameOfValue);
+    return byValue(bench, students, dealing.of, nameOfValue);
   }
   const sizes = groupSizes(students.length, sizing);
   if (!sizes.ok) return [];
   if (dealing.by === 'hand') return [...sizes.sizes].map(() => ({ name: null, studentIds: [] }));
-  const ordered = [...students].sort(inOrder(bench.theClass, dealing.order));
+  const ordered = [...students].sort(inOrder(bench, dealing.order));
   return (dealing.inBlocks ? blocks : roundTheGroups)(ordered, [...sizes.sizes]);
 }
 
 /** How many groups a dealing by value makes. */
 export function valueCount(bench: Bench, of: string): number {
-  return byValue(bench.theClass, whoIsDealt(bench), of, () => '').length;
+  return byValue(bench, whoIsDealt(bench), of, () => '').length;
 }
 
 /** One group for each value that somebody here has; whoever has none stands aside. */
 function byValue(
-  theClass: ClassRecord,
+  bench: Bench,
   students: readonly StudentRecord[],
   of: string,
   nameOfValue: (detail: string, value: string) => string,
@@ -50,7 +50,7 @@ function byValue(
     const key = valueKey(value);
     membersOf.set(key, [...(membersOf.get(key) ?? []), student.id]);
   }
-  const rank = rankOfValues(theClass, of);
+  const rank = rankOfValues(bench, of);
   return [...membersOf]
     .sort(([one], [two]) => rank(one, two))
     .map(([value, studentIds]) => ({ name: nameOfValue(of, value), studentIds }));
@@ -58,7 +58,7 @@ function byValue(
 
 /** Levels and sections in their own order, all else by the alphabet, numbers by size. */
 export function rankOfValues(
-  theClass: ClassRecord,
+  { theClass, compare }: Pick<Bench, 'theClass' | 'compare'>,
   of: string,
 ): (one: string, two: string) => number {
   const order =
@@ -69,20 +69,18 @@ export function rankOfValues(
     const at = order.indexOf(value);
     return at < 0 ? order.length : at;
   };
-  return (one, two) => place(one) - place(two) || COLLATOR.compare(one, two);
+  return (one, two) => place(one) - place(two) || compare(one, two);
 }
-
-const COLLATOR = new Intl.Collator('en', { numeric: true });
 
 type Compare = (one: StudentRecord, two: StudentRecord) => number;
 
 /** A strict order: equal ones, and those of whom nothing is known at the end, stay as the class list has them. */
-function inOrder(theClass: ClassRecord, order: DealOrder): Compare {
+function inOrder(bench: Bench, order: DealOrder): Compare {
   const byList: Compare = (one, two) => one.order - two.order;
   if (order === 'list') return byList;
   if (typeof order === 'object') {
     const { detail } = order;
-    const rank = rankOfValues(theClass, detail);
+    const rank = rankOfValues(bench, detail);
     return (one, two) => {
       const [a, b] = [factOf(one, detail), factOf(two, detail)];
       if (a === undefined || b === undefined) {
@@ -95,7 +93,7 @@ function inOrder(theClass: ClassRecord, order: DealOrder): Compare {
     order === 'familyName'
       ? `${student.familyName || student.name} ${student.givenName}`
       : student.preferredName || student.givenName || student.name;
-  return (one, two) => COLLATOR.compare(key(one), key(two)) || byList(one, two);
+  return (one, two) => bench.compare(key(one), key(two)) || byList(one, two);
 }
 
 type Deal = (students: readonly StudentRecord[], sizes: readonly number[]) => readonly DealtGroup[];

@@ -107,7 +107,7 @@ export class Insight {
         figure,
       };
     }
-    const values = [...new Set(all.map(valueKey))].sort(rankOfValues(this.bench.theClass, detail));
+    const values = [...new Set(all.map(valueKey))].sort(rankOfValues(this.bench, detail));
     const groups = facts.map((group) =>
       values.map((value) => group.filter((one) => valueKey(one) === value).length),
     );

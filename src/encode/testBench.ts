@@ -75,6 +75,7 @@ export function testBench({ students, recipe, theClass, bench, pinned = '' }: Gi
     others: {},
     take: undefined,
     today: '2026-11-24',
+    compare: new Intl.Collator('en', { numeric: true }).compare,
     ...bench,
   };
 }

@@ -1,6 +1,5 @@
 import { benchEn } from './en/bench';
+import { part } from './speaking';
 
 /** The words of what opens on the bench; loaded with it. */
-export type BenchCatalogue = typeof benchEn;
-
-export const sayBench: BenchCatalogue = benchEn;
+export const sayBench = part('bench', benchEn);

@@ -1,9 +1,7 @@
-import { clashSentence, notFound, type ClashNames } from './en/clash';
-import { clash } from './en/rules';
+import { clashEn, type ClashNames } from './en/clash';
+import { part } from './speaking';
+
+export type { ClashNames };
 
 /** The words of rules that cannot all hold; loaded with the first clash. */
-const clashEn = { ...clash, sentence: clashSentence, notFound };
-export type { ClashNames };
-export type ClashCatalogue = typeof clashEn;
-
-export const sayClash: ClashCatalogue = clashEn;
+export const sayClash = part('clash', clashEn);

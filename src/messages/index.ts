@@ -1,6 +1,5 @@
 import { en } from './en';
+import { part } from './speaking';
 
-/** The words of the language in use; a second language is one more catalogue of the same type. */
-export type Catalogue = typeof en;
-
-export const say: Catalogue = en;
+/** The words that nearly every view needs. */
+export const say = part('main', en);

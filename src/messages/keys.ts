@@ -1,6 +1,5 @@
 import { keyMap } from './en/frame';
+import { part } from './speaking';
 
 /** The words of the map of keys; loaded when it is first opened. */
-export type KeysCatalogue = typeof keyMap;
-
-export const sayKeys: KeysCatalogue = keyMap;
+export const sayKeys = part('keys', keyMap);

@@ -1,7 +1,5 @@
-import { handoff, stage } from './en/stage';
+import { outEn } from './en/stage';
+import { part } from './speaking';
 
 /** The words of what leaves the bench: the stage and the hand-off. */
-const outEn = { handoff, stage };
-export type OutCatalogue = typeof outEn;
-
-export const sayOut: OutCatalogue = outEn;
+export const sayOut = part('out', outEn);

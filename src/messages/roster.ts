@@ -1,6 +1,5 @@
 import { rosterEn } from './en/files';
+import { part } from './speaking';
 
-/** The words of the roster, files and the command line; a second language is one more catalogue of the same type. */
-export type RosterCatalogue = typeof rosterEn;
-
-export const sayRoster: RosterCatalogue = rosterEn;
+/** The words of the roster, files and the command line. */
+export const sayRoster = part('roster', rosterEn);

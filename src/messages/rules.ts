@@ -1,6 +1,5 @@
 import { rulesEn } from './en/ruleTools';
+import { part } from './speaking';
 
 /** The words of what only the page of quiet rules says; loaded with it. */
-export type RulesCatalogue = typeof rulesEn;
-
-export const sayRules: RulesCatalogue = rulesEn;
+export const sayRules = part('rules', rulesEn);

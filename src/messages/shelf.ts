@@ -1,6 +1,5 @@
 import { shelf } from './en/shelf';
+import { part } from './speaking';
 
 /** The words of the shelf of classes; loaded with it. */
-export type ShelfCatalogue = typeof shelf;
-
-export const sayShelf: ShelfCatalogue = shelf;
+export const sayShelf = part('shelf', shelf);

@@ -155,7 +155,11 @@ export class ArrangeClient {
 
 /** What the roster worker is asked: to read pasted text, or to make text of a file. */
 export type RosterAsk =
-  | { readonly what: 'text'; readonly text: string }
+  | {
+      readonly what: 'text';
+      readonly text: string;
+      readonly options: Pick<ReadOptions, 'columnName'>;
+    }
   | { readonly what: 'file'; readonly bytes: Uint8Array; readonly options: ReadOptions };
 export type RosterAnswer =
   | { readonly what: 'text'; readonly read: ReadRoster }
@@ -169,8 +173,12 @@ export class RosterClient {
     this.calls = new WorkerCalls(start);
   }
 
-  async readText(text: string, options?: CallOptions): Promise<ReadRoster> {
-    const answer = await this.calls.call({ what: 'text', text }, options);
+  async readText(
+    text: string,
+    options: Pick<ReadOptions, 'columnName'>,
+    call?: CallOptions,
+  ): Promise<ReadRoster> {
+    const answer = await this.calls.call({ what: 'text', text, options }, call);
     if (answer.what !== 'text') throw new WorkerError('failed', 'expected a read text');
     return answer.read;
   }

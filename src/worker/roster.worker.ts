@@ -7,6 +7,6 @@ import { serve } from './serve';
 // The global of a worker is a port, though the page's types call it a window.
 const port = globalThis as unknown as Port<FromWorker<RosterAnswer>, ToWorker<RosterAsk>>;
 serve(port, async (ask): Promise<RosterAnswer> => {
-  if (ask.what === 'text') return { what: 'text', read: readRosterText(ask.text) };
+  if (ask.what === 'text') return { what: 'text', read: readRosterText(ask.text, ask.options) };
   return { what: 'file', file: await fileAsText(ask.bytes, ask.options) };
 });

@@ -25,6 +25,8 @@ export interface ReadOptions {
   readonly sheet?: string;
   /** Titles of the classes to keep, where a file holds several. */
   readonly classes?: readonly string[];
+  /** How a column without a heading is called, {} standing for its number. */
+  readonly columnName?: string;
 }
 
 export type ReadRoster =
@@ -46,13 +48,16 @@ export async function readRosterFile(
     return { ok: false, error: { code: 'tooLarge', bytes: bytes.length, most: MOST_BYTES } };
   }
   const tables = await tablesOf(bytes, options);
-  return tables.ok ? readTables(tables.tables, options.sheet) : tables;
+  return tables.ok ? readTables(tables.tables, options) : tables;
 }
 
 /** Reads pasted text in the same way. */
-export function readRosterText(text: string): ReadRoster {
+export function readRosterText(
+  text: string,
+  options: Pick<ReadOptions, 'columnName'> = {},
+): ReadRoster {
   const tables = textTables(text);
-  return tables.ok ? readTables(tables.tables) : tables;
+  return tables.ok ? readTables(tables.tables, options) : tables;
 }
 
 /** Reads a table as a reading says, the proposed one or one that the teacher has changed. */
@@ -128,14 +133,17 @@ function isFamilyCommaGiven({ rows }: Table): boolean {
   );
 }
 
-function readTables(tables: readonly Table[], sheet?: string): ReadRoster {
+function readTables(
+  tables: readonly Table[],
+  { sheet, columnName }: Pick<ReadOptions, 'sheet' | 'columnName'>,
+): ReadRoster {
   const sheets = tables.map(({ name }) => name);
   const chosen = sheet === undefined ? tables : tables.filter(({ name }) => name === sheet);
   if (chosen.some(({ rows }) => rows.filter(hasContent).length > MOST_ROWS + 1)) {
     return { ok: false, error: { code: 'tooManyRows', most: MOST_ROWS } };
   }
   const read = chosen.map((table) => {
-    const reading = proposeReading(table);
+    const reading = proposeReading(table, undefined, columnName);
     return { table, reading, roster: readTable(table, reading) };
   });
   const [best] = read.sort((a, b) => b.roster.students.length - a.roster.students.length);

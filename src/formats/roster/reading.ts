@@ -7,14 +7,21 @@ import { guessKind } from './values';
 
 /** A heading is sought in this many rows from the top. */
 const HEADING_ROWS = 25;
+/** The number alone, where nobody says how columns are called. */
+const COLUMN_NAME = '{}';
 /** Rows of content looked at to tell what a column without a heading holds. */
 const SAMPLE_ROWS = 200;
 
 /**
  * How a table is best understood: its heading by its words (or the row that is said to be it, -1 for none),
- * columns without one by what is in them.
+ * columns without one by what is in them. A column without a name of its own is called `columnName`, with its number in
+ * place of {}: the reader's language says how.
  */
-export function proposeReading(table: Table, heading?: number): Reading {
+export function proposeReading(
+  table: Table,
+  heading?: number,
+  columnName: string = COLUMN_NAME,
+): Reading {
   const width = table.rows.reduce((most, { cells }) => Math.max(most, cells.length), 0);
   const headingRow = heading ?? findHeading(table.rows, width);
   const words = headingRow < 0 ? [] : (table.rows[headingRow]?.cells ?? []);
@@ -29,7 +36,7 @@ export function proposeReading(table: Table, heading?: number): Reading {
     headingRow < 0 ? rolesByContent(width, below) : completeRoles(byWords, words, cellsOf);
   return {
     headingRow,
-    columns: nameDetails(roles, words, cellsOf, table.commaIsDecimal),
+    columns: nameDetails(roles, words, cellsOf, table.commaIsDecimal, columnName),
   };
 }
 
@@ -234,11 +241,12 @@ function nameDetails(
   heading: readonly string[],
   cellsOf: (column: number) => readonly string[],
   commaIsDecimal: boolean,
+  columnName: string,
 ): readonly ColumnReading[] {
   const taken = new Set<string>();
   return roles.map((role, column): ColumnReading => {
     if (role !== 'detail') return { role, name: '', kind: 'category', levels: [] };
-    const base = cleanText(heading[column] ?? '') || `Column ${column + 1}`;
+    const base = cleanText(heading[column] ?? '') || columnName.replace('{}', String(column + 1));
     let name = base;
     for (let number = 2; taken.has(name); number++) name = `${base} (${number})`;
     taken.add(name);

@@ -194,8 +194,12 @@ describe('tables', () => {
       familyName: 'Haddad',
       email: 'a@example.org',
       externalId: '1001',
-      attributes: { 'Column 5': 71 },
+      attributes: { '5': 71 },
     });
+    const named = readRosterText('Amira\tHaddad\t71\nBram\tVisser\t55', {
+      columnName: 'Spalte {}',
+    });
+    expect(named.ok && named.roster.attributes.map(({ name }) => name)).toEqual(['Spalte 3']);
   });
 
   test('student numbers keep their zeros, and nothing missing becomes a nought', () => {

@@ -1,4 +1,5 @@
 import type { ClashReason } from '../../core/format';
+import { clash } from './rules';
 import { listNames } from './words';
 
 /** How a clash calls what the engine knows by ids and attributes. */
@@ -9,7 +10,7 @@ export interface ClashNames {
 }
 
 /** Why rules cannot all hold, in one sentence. */
-export function clashSentence(reason: ClashReason, { student, value }: ClashNames): string {
+function clashSentence(reason: ClashReason, { student, value }: ClashNames): string {
   const names = listNames(reason.students.map(student));
   const withValue = 'value' in reason ? value(reason.attribute, String(reason.value)) : '';
   switch (reason.code) {
@@ -42,5 +43,7 @@ export function clashSentence(reason: ClashReason, { student, value }: ClashName
 }
 
 /** For a result that breaks rules though nobody has proved that it must. */
-export const notFound =
+const notFound =
   'No groups that keep every rule were found in the time allowed. They may still exist: try once more, or leave one rule out.';
+
+export const clashEn = { ...clash, sentence: clashSentence, notFound };

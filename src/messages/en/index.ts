@@ -6,10 +6,12 @@ import { recipe } from './recipe';
 import { sizingIssueSentence } from './requestIssues';
 import { rules } from './rules';
 import { lineups } from './shelf';
+import { compare } from './words';
 
 export const en = {
   language: 'en',
   actions,
+  compare,
   frame,
   groupNaming,
   groupWords,

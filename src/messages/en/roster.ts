@@ -1,6 +1,8 @@
 import { count, listNames } from './words';
 
 export const roster = {
+  /** A column without a heading; {} stands for its number. */
+  unnamedColumn: 'Column {}',
   title: 'Class list',
   pasteFirst: 'Paste your class list',
   pasteMore: 'Add students',

@@ -1,6 +1,6 @@
 import { count, listNames } from './words';
 
-export const stage = {
+const stage = {
   nothing: 'No lineup',
   empty: 'No groups have been made yet.',
   showNew: 'The groups changed: show them',
@@ -9,7 +9,7 @@ export const stage = {
   back: 'Back',
 };
 
-export const handoff = {
+const handoff = {
   title: (lineup: string) => `Hand off: ${lineup}`,
   empty: 'There are no groups to hand off yet.',
   toGroups: 'Make groups',
@@ -50,3 +50,5 @@ export const handoff = {
   allAddresses: 'Everybody has an address.',
   nothingQuiet: 'No rules, details or notes are included.',
 };
+
+export const outEn = { handoff, stage };

@@ -2,6 +2,7 @@
 
 import { useMemo } from 'react';
 import type { Bench } from '@/encode/bench';
+import { say } from '@/messages';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
 import type { StudentRecord } from '@/schema/student';
@@ -20,7 +21,17 @@ export function useBench(
   const others = useOthers(lineup);
   const take = useQuery(shownTake, lineup.id);
   return useMemo(
-    () => ({ lineup, theClass, students, rules, history, others, take, today: today() }),
+    () => ({
+      lineup,
+      theClass,
+      students,
+      rules,
+      history,
+      others,
+      take,
+      today: today(),
+      compare: say.compare,
+    }),
     [lineup, theClass, students, rules, history, others, take],
   );
 }

@@ -1,3 +1,4 @@
+import { say } from '@/messages';
 import type { Insight } from '@/encode/insight';
 import { PARTNERS, WISHES } from './useColumns';
 import type { Sorting } from './Headings';
@@ -14,12 +15,10 @@ export function sortedRows(
   const sign = sorting.down ? -1 : 1;
   return [...sheet.groups].sort((one, two) => {
     const [a, b] = [value(one), value(two)];
-    const order = typeof a === 'string' ? COLLATOR.compare(a, String(b)) : a - Number(b);
+    const order = typeof a === 'string' ? say.compare(a, String(b)) : a - Number(b);
     return sign * order || one.index - two.index;
   });
 }
-
-const COLLATOR = new Intl.Collator('en', { numeric: true });
 
 function valueOf(
   sheet: Sheet,

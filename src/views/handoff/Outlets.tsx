@@ -22,7 +22,7 @@ export function Outlets({ out, fileStem }: OutletsProps) {
   const { notify } = useNotices();
   const words: OutWords = {
     headings: sayOut.handoff.headings,
-    compare: new Intl.Collator(say.language, { numeric: true }).compare,
+    compare: say.compare,
   };
   const take = (outlet: (typeof OUTLETS)[number]): void => {
     const written = writeOutlet(outlet, out, words);

@@ -198,8 +198,7 @@ function valuesOf(
   );
   const levels = detail?.levels.filter((level) => given.has(level)) ?? [];
   const others = [...given].filter((value) => !levels.includes(value));
-  const collator = new Intl.Collator(say.language, { numeric: true });
-  return [...levels, ...others.sort(collator.compare)].slice(0, MOST_VALUES);
+  return [...levels, ...others.sort(say.compare)].slice(0, MOST_VALUES);
 }
 
 function titleOf(by: string, theClass: ClassRecord): string {

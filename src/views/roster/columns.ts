@@ -116,12 +116,10 @@ function column(
 const isOneOf: FilterFn<RosterRow> = (row, id, values: readonly string[]) =>
   values.includes(String(row.getValue(id)));
 
-const collator = new Intl.Collator(say.language, { numeric: true });
-
 /** Words as the language sorts them, numbers by size; what is missing always stands last on the way up. */
 const byWords: SortingFn<RosterRow> = (a, b, id) =>
   compare(a, b, id, (x, y) =>
-    typeof x === 'number' && typeof y === 'number' ? x - y : collator.compare(String(x), String(y)),
+    typeof x === 'number' && typeof y === 'number' ? x - y : say.compare(String(x), String(y)),
   );
 
 function byLevels(levels: readonly string[]): SortingFn<RosterRow> {

@@ -28,6 +28,8 @@ const NOBODY: Roster = { students: [], staff: [], attributes: [], skipped: [], w
 /** Letters that are read with every key; a longer text is read in the worker, so that the page never waits. */
 const READ_AT_ONCE = 20_000;
 
+const readOptions = () => ({ columnName: sayRoster.roster.unnamedColumn });
+
 /** A file that was opened, kept so that it can be read in another way. */
 interface OpenedFile {
   readonly name: string;
@@ -51,13 +53,13 @@ export function useRosterReading(field: DraftField) {
   );
   const short = text.length <= READ_AT_ONCE;
   const atOnce = useMemo(
-    () => (short && text.trim() !== '' ? readRosterText(text) : null),
+    () => (short && text.trim() !== '' ? readRosterText(text, readOptions()) : null),
     [short, text],
   );
   useEffect(() => {
     if (short) return undefined;
     const stop = new AbortController();
-    client.readText(text, { signal: stop.signal }).then(
+    client.readText(text, readOptions(), { signal: stop.signal }).then(
       (read) => setLast({ text, read }),
       // A newer text is being read already.
       () => undefined,
@@ -162,7 +164,8 @@ export function useRosterReading(field: DraftField) {
     },
     /** Says which row holds the headings, -1 for none. */
     setHeading: (row: number): void => {
-      if (table) setChanged({ table, reading: proposeReading(table, row) });
+      if (table)
+        setChanged({ table, reading: proposeReading(table, row, sayRoster.roster.unnamedColumn) });
     },
     /** Takes in a row that was left out. */
     takeInRow: (line: number): void => change({ takenIn: [...(reading?.takenIn ?? []), line] }),

@@ -1,10 +1,9 @@
+import { say } from '@/messages';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import type { TakeRecord } from '@/schema/take';
 
 export type MatrixOrder = 'list' | 'name' | 'section' | 'group';
-
-const COLLATOR = new Intl.Collator('en', { numeric: true });
 
 /** The students of the matrix in the order asked for; those without a section or a group come last. */
 export function inMatrixOrder(
@@ -14,7 +13,7 @@ export function inMatrixOrder(
   take: TakeRecord | undefined,
 ): readonly StudentRecord[] {
   const byName = (one: StudentRecord, two: StudentRecord): number =>
-    COLLATOR.compare(one.name, two.name);
+    say.compare(one.name, two.name);
   switch (order) {
     case 'list':
       return students;

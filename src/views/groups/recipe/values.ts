@@ -11,6 +11,6 @@ export function valuesOf(bench: Bench, detail: string): readonly (readonly [stri
     const key = valueKey(value);
     here.set(key, (here.get(key) ?? 0) + (student.here ? 1 : 0));
   }
-  const rank = rankOfValues(bench.theClass, detail);
+  const rank = rankOfValues(bench, detail);
   return [...here].sort(([one], [two]) => rank(one, two));
 }

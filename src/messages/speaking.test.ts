@@ -1,0 +1,87 @@
+import { say } from '.';
+import { sayBench } from './bench';
+import { sayClash } from './clash';
+import { sayKeys } from './keys';
+import { languageFor } from './languages';
+import { sayOut } from './out';
+import { sayRoster } from './roster';
+import { sayRules } from './rules';
+import { sayShelf } from './shelf';
+import { speak, type Catalogue, type Language } from './speaking';
+
+const ENGLISH: Catalogue = {
+  ...{ main: say, bench: sayBench, clash: sayClash, keys: sayKeys },
+  ...{ out: sayOut, roster: sayRoster, rules: sayRules, shelf: sayShelf },
+};
+
+/** Every word and sentence in brackets: a language whose words nobody could have written in. */
+function bracketed(value: unknown): unknown {
+  if (typeof value === 'string') return `[${value}]`;
+  if (typeof value === 'function') {
+    const sentence = value as (...given: unknown[]) => unknown;
+    return (...given: unknown[]) => bracketed(sentence(...given));
+  }
+  if (Array.isArray(value)) return value.map(bracketed);
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([word, one]) => [word, bracketed(one)]));
+}
+
+const copy = (of: object): object => ({ ...of });
+const LOUD: Language = {
+  tag: 'xx',
+  load: () =>
+    Promise.resolve(
+      Object.fromEntries(
+        Object.entries(ENGLISH).map(([part, words]) => [part, bracketed(copy(words as object))]),
+      ) as unknown as Catalogue,
+    ),
+};
+
+afterEach(() => speak(null));
+
+test('a language once loaded is spoken by every part, and English again when it is put away', async () => {
+  await speak(LOUD);
+  expect([
+    say.frame.undoShort,
+    say.recipe.sizing({ by: 'count', count: 4 }),
+    sayBench.guard.title,
+    sayClash.title,
+    sayKeys.title,
+    sayOut.stage.back,
+    sayRoster.roster.unnamedColumn,
+    sayRules.reason,
+    sayShelf.classes,
+  ]).toEqual([
+    ...['[Undo]', '[4 groups]', '[This lineup is in use]', '[These rules cannot all hold]'],
+    ...['[Keys]', '[Back]', '[Column {}]', '[Reason, for you alone]', '[Your classes]'],
+  ]);
+  await speak(null);
+  expect(say.frame.undoShort).toBe('Undo');
+});
+
+test('a language that cannot be loaded leaves what is spoken as it is', async () => {
+  const broken: Language = { tag: 'xx', load: () => Promise.reject(new Error('gone')) };
+  await expect(speak(broken)).rejects.toThrow('gone');
+  expect(say.frame.undoShort).toBe('Undo');
+});
+
+test.each([
+  [['en-US', 'xx'], null],
+  [['zz', 'xx-YY'], 'xx'],
+  [['yy-MM', 'xx'], 'yy-MM'],
+  [['yy', 'en'], 'yy-NN'],
+  [['zz'], null],
+  [[], null],
+])('of languages wished for (%j) the first that there is is spoken: %s', (wished, tag) => {
+  const known = ['xx', 'yy-NN', 'yy-MM'].map((one) => ({ ...LOUD, tag: one }));
+  expect(languageFor(wished, known)?.tag ?? null).toBe(tag);
+});
+
+test('numbers, lists and order are those of the language', () => {
+  expect(say.recipe.here(1200)).toBe('1,200 here today');
+  expect(say.groups.placed(1, ['Ana', 'Bo', 'Caro'])).toContain('Ana, Bo and Caro');
+  expect(say.groups.sizeLabel(1)).toBe('1 student');
+  expect(['Zoe', 'Ärne', 'Bo 10', 'Bo 9'].sort(say.compare)).toEqual([
+    ...['Ärne', 'Bo 9', 'Bo 10', 'Zoe'],
+  ]);
+});

@@ -1,0 +1,43 @@
+import type { benchEn } from './en/bench';
+import type { en } from './en';
+import type { clashEn } from './en/clash';
+import type { keyMap } from './en/frame';
+import type { outEn } from './en/stage';
+import type { rosterEn } from './en/files';
+import type { rulesEn } from './en/ruleTools';
+import type { shelf } from './en/shelf';
+
+/**
+ * All that one language says, in parts that are loaded with the views that say them. A second language is a folder with
+ * these parts and a line in `languages.ts`; the types demand every word.
+ */
+export interface Catalogue {
+  readonly main: typeof en;
+  readonly bench: typeof benchEn;
+  readonly clash: typeof clashEn;
+  readonly keys: typeof keyMap;
+  readonly out: typeof outEn;
+  readonly roster: typeof rosterEn;
+  readonly rules: typeof rulesEn;
+  readonly shelf: typeof shelf;
+}
+
+/** A language that can be spoken: its tag (BCP 47), and where its words are; English is at hand always. */
+export interface Language {
+  readonly tag: string;
+  readonly load: () => Promise<Catalogue>;
+}
+
+let spoken: Catalogue | null = null;
+
+/** Makes everything speak a language from now on, English again with null; what is on screen must be drawn anew. */
+export async function speak(language: Language | null): Promise<void> {
+  spoken = language === null ? null : await language.load();
+}
+
+/** One part of the language in use; the English of the part is what it says until another one is loaded. */
+export function part<P extends keyof Catalogue>(name: P, english: Catalogue[P]): Catalogue[P] {
+  return new Proxy(english, {
+    get: (_, word) => Reflect.get(spoken?.[name] ?? english, word) as unknown,
+  });
+}
