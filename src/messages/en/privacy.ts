@@ -23,9 +23,16 @@ export const privacy = {
   title: 'Names on screen',
   mask: { names: 'Names', initials: 'Initials', aliases: 'River names' },
   explained:
-    'For recording or sharing the screen. Files and copies that you hand off keep the real names.',
+    'For recording or sharing the screen. Before a file or a copy leaves you are asked which names it carries.',
   on: { names: '', initials: 'Initials', aliases: 'River names' },
   hidden: 'hidden',
+  asked: 'Names are hidden on your screen. A file or a copy can be seen by others.',
+  asShown: 'As on the screen',
+  withNames: 'With the real names',
+  notNow: 'Not now',
+  listHidden:
+    'Names are hidden on your screen, and a class list would show them. What you have written is kept.',
+  showNames: 'Show the names',
   alias: (place: number) => {
     const look = LOOKS[place % LOOKS.length] ?? '';
     const creature = CREATURES[place % CREATURES.length] ?? '';

@@ -19,9 +19,9 @@ export function SaveMark() {
     <div className={styles.mark}>
       <span className={worry ? styles.worry : styles.calm} role={worry ? 'alert' : undefined}>
         {text}
-        {lasting && !inStep && ` ${say.frame.outOfStep}`}
         {unreadable > 0 && ` ${say.frame.unreadable(unreadable)}`}
       </span>
+      {lasting && !inStep && <span className={styles.calm}>{say.frame.outOfStep}</span>}
       <IconPress
         label={say.frame.undo(nextUndo && say.actions[nextUndo])}
         onPress={back}

@@ -39,7 +39,8 @@ export function HandOffView() {
     <div className={styles.handoff}>
       <h2 className={styles.title}>{sayOut.handoff.title(lineup.name)}</h2>
       <Outlets
-        out={publicAddresses(take, real)}
+        real={publicAddresses(take, real)}
+        shown={publicAddresses(take, students)}
         fileStem={sayOut.handoff.fileStem(theClass.name, lineup.name)}
       />
       <div className={styles.lower}>

@@ -7,24 +7,28 @@ import type { AddressedLineup, OutWords } from '@/formats/out/outlet';
 import { say } from '@/messages';
 import { sayOut } from '@/messages/out';
 import { download } from '../frame/download';
+import { useRealNames } from '../frame/useRealNames';
 import { useNotices } from '../primitives/notices';
 import { copy } from './clipboard';
 import styles from './HandOffView.module.css';
 
 interface OutletsProps {
-  readonly out: AddressedLineup;
+  /** Under the real names, and as the screen shows them. */
+  readonly real: AddressedLineup;
+  readonly shown: AddressedLineup;
   /** Beginning of every file's name. */
   readonly fileStem: string;
 }
 
 /** The ways out, one press each. */
-export function Outlets({ out, fileStem }: OutletsProps) {
+export function Outlets({ real, shown, fileStem }: OutletsProps) {
   const { notify } = useNotices();
+  const { leave, question } = useRealNames(true);
   const words: OutWords = {
     headings: sayOut.handoff.headings,
     compare: say.compare,
   };
-  const take = (outlet: (typeof OUTLETS)[number]): void => {
+  const take = (outlet: (typeof OUTLETS)[number], out: AddressedLineup): void => {
     const written = writeOutlet(outlet, out, words);
     if (written.to === 'file') {
       const name = `${fileStem}-${sayOut.handoff.outlet[outlet.id].fileEnd}.${written.end}`;
@@ -38,17 +42,24 @@ export function Outlets({ out, fileStem }: OutletsProps) {
     );
   };
   return (
-    <ul className={styles.outlets}>
-      {OUTLETS.map((outlet) => (
-        <li key={outlet.id}>
-          <button type="button" className={styles.outlet} onClick={() => take(outlet)}>
-            {isCopied(outlet.id) ? <ContentCopyRounded /> : <DownloadRounded />}
-            <span className={styles.what}>{sayOut.handoff.outlet[outlet.id].title}</span>
-            <span className={styles.how}>{sayOut.handoff.outlet[outlet.id].holds}</span>
-          </button>
-        </li>
-      ))}
-    </ul>
+    <>
+      {question}
+      <ul className={styles.outlets}>
+        {OUTLETS.map((outlet) => (
+          <li key={outlet.id}>
+            <button
+              type="button"
+              className={styles.outlet}
+              onClick={() => leave((names) => take(outlet, names === 'real' ? real : shown))}
+            >
+              {isCopied(outlet.id) ? <ContentCopyRounded /> : <DownloadRounded />}
+              <span className={styles.what}>{sayOut.handoff.outlet[outlet.id].title}</span>
+              <span className={styles.how}>{sayOut.handoff.outlet[outlet.id].holds}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }
 

@@ -9,6 +9,7 @@ import type { StudentRecord } from '@/schema/student';
 import { useStore } from '@/store/react';
 import { classFileOf } from '../frame/classFiles';
 import { download } from '../frame/download';
+import { useRealNames } from '../frame/useRealNames';
 import { useNotices } from '../primitives/notices';
 import styles from './RosterPanel.module.css';
 
@@ -21,6 +22,7 @@ interface RosterFilesProps {
 export function RosterFiles({ theClass, students }: RosterFilesProps) {
   const store = useStore();
   const { notify } = useNotices();
+  const { leave, question } = useRealNames(false);
   const save = (ending: string, content: string | Blob, type: string): void => {
     const name = `${sayOut.handoff.fileStem(theClass.name, '')}.${ending}`;
     download(name, content, type);
@@ -28,14 +30,17 @@ export function RosterFiles({ theClass, students }: RosterFilesProps) {
   };
   return (
     <div className={styles.files}>
+      {question}
       <Button
         size="small"
         variant="paper"
         onClick={() =>
-          save(
-            'json',
-            `${JSON.stringify(classFileOf(store, theClass.id), null, 1)}\n`,
-            'application/json',
+          leave(() =>
+            save(
+              'json',
+              `${JSON.stringify(classFileOf(store, theClass.id), null, 1)}\n`,
+              'application/json',
+            ),
           )
         }
       >
@@ -45,7 +50,13 @@ export function RosterFiles({ theClass, students }: RosterFilesProps) {
         size="small"
         variant="paper"
         onClick={() =>
-          save('csv', rosterCsv(rosterOut(theClass, students), sayRoster.rosterWords), 'text/csv')
+          leave(() =>
+            save(
+              'csv',
+              rosterCsv(rosterOut(theClass, students), sayRoster.rosterWords),
+              'text/csv',
+            ),
+          )
         }
       >
         {sayRoster.roster.csvFile}
@@ -54,11 +65,13 @@ export function RosterFiles({ theClass, students }: RosterFilesProps) {
         size="small"
         variant="paper"
         onClick={() =>
-          void rosterWorkbook(
-            rosterOut(theClass, students),
-            sayRoster.rosterWords,
-            theClass.name,
-          ).then((blob) => save('xlsx', blob, blob.type))
+          leave(() => {
+            void rosterWorkbook(
+              rosterOut(theClass, students),
+              sayRoster.rosterWords,
+              theClass.name,
+            ).then((blob) => save('xlsx', blob, blob.type));
+          })
         }
       >
         {sayRoster.roster.workbook}

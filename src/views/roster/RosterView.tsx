@@ -5,6 +5,9 @@ import { useState } from 'react';
 import type { ClassRecord } from '@/schema/classRecord';
 import { classById, studentsOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
+import { say } from '@/messages';
+import { useNameMask } from '../frame/masking';
+import { Button } from '../primitives/Button';
 import { useClassId } from '../frame/useClassId';
 import { useDraft } from '../frame/useDraft';
 import styles from './RosterView.module.css';
@@ -28,6 +31,7 @@ export function RosterView() {
 function Roster({ theClass }: { readonly theClass: ClassRecord }) {
   const real = useQuery(studentsOf, theClass.id);
   const begun = useDraft(pasteField(theClass.id)) !== '';
+  const [mask, setMask] = useNameMask();
   const [opened, setOpened] = useState(false);
   const empty = real.length === 0;
   const adding = empty || begun || opened;
@@ -48,7 +52,17 @@ function Roster({ theClass }: { readonly theClass: ClassRecord }) {
           onAdd={() => setOpened(!adding)}
         />
       )}
-      {adding && <PasteBox theClass={theClass} students={real} focus={empty || opened} />}
+      {adding && mask !== 'names' && !empty && (
+        <div className={styles.hidden}>
+          <p>{say.privacy.listHidden}</p>
+          <Button variant="paper" onClick={() => setMask('names')}>
+            {say.privacy.showNames}
+          </Button>
+        </div>
+      )}
+      {adding && (mask === 'names' || empty) && (
+        <PasteBox theClass={theClass} students={real} focus={empty || opened} />
+      )}
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { sayRules } from '@/messages/rules';
 import type { RuleRecord } from '@/schema/rule';
 import { editRule, removeRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
+import { useNameMask } from '../frame/masking';
 import { useTold } from '../frame/useTold';
 import type { NameOf } from '../frame/names';
 import { RULE_KIND_VIEWS } from '../frame/ruleKinds';
@@ -25,6 +26,7 @@ interface RuleItemProps {
 export function RuleItem({ rule, nameOf }: RuleItemProps) {
   const store = useStore();
   const told = useTold();
+  const masked = useNameMask()[0] !== 'names';
   const names = rule.studentIds.map(nameOf);
   const sentence = say.rules.sentence(rule.kind, names);
   const { other } = RULE_KIND_VIEWS[rule.kind];
@@ -39,13 +41,17 @@ export function RuleItem({ rule, nameOf }: RuleItemProps) {
       <div className={styles.words}>
         <p className={styles.sentence}>{sentence}</p>
         <div className={styles.facts}>
-          <InPlaceText
-            value={rule.reason}
-            label={sayRules.reason}
-            placeholder={sayRules.reasonEmpty}
-            mayBeEmpty
-            onChange={(reason) => editRule(store, rule.id, { reason })}
-          />
+          {masked && rule.reason !== '' ? (
+            <span>{say.privacy.hidden}</span>
+          ) : (
+            <InPlaceText
+              value={rule.reason}
+              label={sayRules.reason}
+              placeholder={sayRules.reasonEmpty}
+              mayBeEmpty
+              onChange={(reason) => editRule(store, rule.id, { reason })}
+            />
+          )}
           <label className={styles.until}>
             <span>
               {rule.until === null

@@ -16,6 +16,7 @@ import { useStore } from '@/store/react';
 import { backupOf, classFileOf } from '../frame/classFiles';
 import { download } from '../frame/download';
 import { today } from '../frame/today';
+import { useRealNames } from '../frame/useRealNames';
 import { useNotices } from '../primitives/notices';
 import styles from './ShelfView.module.css';
 
@@ -30,6 +31,7 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
   const { notify } = useNotices();
   const told = useTold();
   const input = useRef<HTMLInputElement>(null);
+  const { leave, question } = useRealNames(false);
   const [trouble, setTrouble] = useState('');
   /** Classes of an opened file of which some are on the shelf already. */
   const [asked, setAsked] = useState<Opened | null>(null);
@@ -78,8 +80,9 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
   const names = (asked ?? []).flatMap((records) => classIn(records)?.name ?? []);
   return (
     <section className={styles.backups} aria-label={sayShelf.backups}>
+      {question}
       {classes.length > 0 && (
-        <Button size="small" variant="paper" onClick={save}>
+        <Button size="small" variant="paper" onClick={() => leave(save)}>
           {sayShelf.saveAll}
         </Button>
       )}
