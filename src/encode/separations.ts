@@ -7,8 +7,9 @@ export interface Separation {
 }
 
 /**
- * Whom a change of groups would part from whom, those who lose most first. A student who is the one to leave a group
- * speaks for the whole parting: those who stay with each other are not named for it again.
+ * Whom a change of groups would part from whom, those who lose most first. Each pair is told once, by whichever of the
+ * two loses more: where one student leaves a group of four, that student is told of with three names, and the other three
+ * are not told of again.
  */
 export function separations(
   before: readonly (readonly StudentId[])[],

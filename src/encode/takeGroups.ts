@@ -3,16 +3,20 @@ import { StudentId } from '../schema/ids';
 import { newGroup, type TakeGroup, type TakeRecord } from '../schema/take';
 
 /**
- * The groups of a result's first round as a take keeps them. Rows of `take` that were kept stay in their places with
- * all they hold; dealt groups fill the other places in turn and keep the sign, and the name where `nameOfGroup` has none.
+ * The groups of one round of a result, counted from 0, as a take keeps them: each lineup of a series is given its own.
+ * Rows of `take` that were kept stay in their places with all they hold; dealt groups fill the other places in turn, are
+ * named by `nameOfGroup` for their place, and take over the sign that stood there.
  */
 export function takeGroups(
   result: Pick<ArrangeResult, 'rounds'>,
   nameOfGroup: (index: number) => string,
   take?: TakeRecord,
   keptRows: readonly number[] = [],
+  round = 0,
 ): readonly TakeGroup[] {
-  const dealt = (result.rounds[0]?.groups ?? []).map((ids) => ids.map((id) => StudentId.parse(id)));
+  const dealt = (result.rounds[round]?.groups ?? []).map((ids) =>
+    ids.map((id) => StudentId.parse(id)),
+  );
   const kept = new Map(
     keptRows.flatMap((row) => (take?.groups[row] ? [[row, take.groups[row]]] : [])),
   );

@@ -13,7 +13,7 @@ export interface Turning {
   readonly bases: number;
   readonly rings: number;
   readonly still: number;
-  /** Rounds more, each of one group with a place of every ring and its turns. */
+  /** Further rounds: each has a group with one place of every ring, and the other groups are that one turned. */
   readonly lines: number;
 }
 
@@ -192,7 +192,7 @@ class BaseSearch {
     return this.places;
   }
 
-  /** Moves a place of a line, in trouble if one of a few is, to the best position of its ring. */
+  /** Moves one place of a random line to the position of its ring with the fewest repeats, drawn evenly among equals. */
   private shiftOnce(): number {
     const { rings, turns, lines } = this.way;
     const line = uniformInt(this.rng, lines);

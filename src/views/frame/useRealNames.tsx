@@ -23,9 +23,10 @@ export function useRealNames(canMask: boolean): {
     setAsked(null);
     asked?.take(names);
   };
+  const sentence = canMask ? say.privacy.askedWhich : say.privacy.askedReal;
   const question = asked && mask !== 'names' && (
-    <div role="alertdialog" aria-label={say.privacy.asked} className={styles.asked}>
-      <p>{say.privacy.asked}</p>
+    <div role="alertdialog" aria-label={sentence} className={styles.asked}>
+      <p>{sentence}</p>
       {canMask && (
         <Button size="small" variant="contained" onClick={answer('shown')} autoFocus>
           {say.privacy.asShown}

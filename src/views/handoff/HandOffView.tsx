@@ -40,7 +40,7 @@ export function HandOffView() {
       <h2 className={styles.title}>{sayOut.handoff.title(lineup.name)}</h2>
       <Outlets
         real={publicAddresses(take, real)}
-        shown={publicAddresses(take, students)}
+        shown={publicAddresses(take, withoutAddresses(students))}
         fileStem={sayOut.handoff.fileStem(theClass.name, lineup.name)}
       />
       <div className={styles.lower}>
@@ -77,4 +77,9 @@ function addressed(
 ): readonly StudentRecord[] {
   const emailOf = new Map(real.map(({ id, email }) => [id, email]));
   return shown.map((student) => ({ ...student, email: emailOf.get(student.id) ?? '' }));
+}
+
+/** An address tells a name, so what goes as the screen shows it has none. */
+function withoutAddresses(students: readonly StudentRecord[]): readonly StudentRecord[] {
+  return students.map((student) => ({ ...student, email: '' }));
 }
