@@ -3,6 +3,8 @@ import type { ArrangeRequest, ArrangeResult, RequestRule } from '../format';
 import { problemFromRequest } from '../reading/problemFromRequest';
 import { rngFromSeed } from '../random/rng';
 import { uniformInt } from '../random/uniform';
+import { unitsOf } from '../problem/units';
+import { obviousReason } from '../proofs/obvious';
 import { keepsEverything } from '../reference/check';
 
 /** Seven students of two sections with two details, and a few rules of every kind. */
@@ -153,6 +155,19 @@ test('with a pin, every valid arrangement is about equally likely, whichever gro
   expect(chi).toBeLessThan(9 + 4 * Math.sqrt(18));
 });
 
+test('a plain reason is given only where no assignment at all keeps the rules of that kind', () => {
+  let given = 0;
+  for (let seed = 1; seed <= 600; seed++) {
+    const request = smallRequest(seed);
+    const read = problemFromRequest(request);
+    if (!read.ok || obviousReason(read.problem, unitsOf(read.problem)) === null) continue;
+    expect({ seed, holds: canHold(request) }).toEqual({ seed, holds: false });
+    given++;
+  }
+  // A reason that is never found would prove nothing.
+  expect(given).toBeGreaterThan(60);
+});
+
 describe('goals', () => {
   const students = Array.from({ length: 12 }, (_, i) => ({
     id: `s${i}`,
@@ -226,4 +241,52 @@ describe('goals', () => {
     // Eight known numbers 40 to 110 in pairs of equal means leave nothing between the groups.
     expect(made.measures.spread!.score!.cost).toBeCloseTo(0, 9);
   });
+
+  test('of partners met before, those met long ago are met again', () => {
+    const pairs = (...groups: string[][]) => ({ groups });
+    const history = [
+      pairs(['s0', 's1'], ['s2', 's3']),
+      pairs(['s0', 's2'], ['s1', 's3']),
+      pairs(['s0', 's3'], ['s1', 's2']),
+    ];
+    const four = students.slice(0, 4).map(({ id }) => ({ id }));
+    for (let seed = 1; seed <= 12; seed++) {
+      // Whichever was first is the oldest.
+      const turned = [...history.slice(seed % 3), ...history.slice(0, seed % 3)];
+      const made = result({
+        ...{ ...base, seed, students: four, history: turned },
+        ...{ sizing: { by: 'count', count: 2 }, goals: [{ kind: 'freshPartners', weight: 1 }] },
+      });
+      const groups = made.rounds[0]!.groups.map((group) => [...group].sort()).sort();
+      expect({ seed, groups }).toEqual({ seed, groups: turned[0]!.groups });
+    }
+  });
+
+  test.each(['smaller', 'larger', 'spread'] as const)(
+    'two goals are weighed in groups of uneven sizes (27 in fours, leftovers: %s)',
+    (leftover) => {
+      for (let seed = 1; seed <= 4; seed++) {
+        const made = result({
+          ...{ ...smallRequest(seed), rules: [] },
+          students: Array.from({ length: 27 }, (_, i) => ({
+            id: `s${i}`,
+            attributes: { score: (i * 37) % 101, level: ['new', 'some', 'old'][i % 3]! },
+          })),
+          sizing: { by: 'size', size: 4, leftover },
+          goals: [
+            { kind: 'spread', attribute: 'score', weight: 1 },
+            { kind: 'alike', attribute: 'level', weight: 1 },
+            { kind: 'spread', attribute: 'level', weight: 0.5 },
+          ],
+        });
+        const sizes = made.rounds[0]!.groups.map(({ length }) => length);
+        const asked = { smaller: [4, 4, 4, 4, 4, 4, 3], larger: [5, 5, 5, 4, 4, 4] };
+        expect([made.feasible, sizes]).toEqual([
+          true,
+          leftover === 'larger' ? asked.larger : asked.smaller,
+        ]);
+        expect(made.measures.spread!.score!.cost).toBeLessThan(0.2);
+      }
+    },
+  );
 });

@@ -355,6 +355,28 @@ test('a second list of the class: new, gone and changed, matched by number, addr
   ]);
 });
 
+test('one address under two numbers is two students; a number lost or new is still the same one', () => {
+  const before = read('Name,Email,ID\nAna Ruiz,shared@example.org,11\nBo Li,bo@example.org,');
+  const after = read('Name,Email,ID\nAna Rojas,shared@example.org,12\nRobert Li,bo@example.org,77');
+  const merge = mergeRosters(before.students, after.students);
+  expect(merge.added.map(({ name }) => name)).toEqual(['Ana Rojas']);
+  expect(merge.gone.map(({ name }) => name)).toEqual(['Ana Ruiz']);
+  expect(merge.changed.map(({ name }) => name)).toEqual(['Robert Li']);
+});
+
+test.each([
+  ['EMAIL;PREF=1:b@example.org\r\nEMAIL:a@example.org', 'b@example.org'],
+  ['EMAIL:a@example.org\r\nEMAIL;TYPE=work,pref:b@example.org', 'b@example.org'],
+  ['EMAIL;PREF:b@example.org\r\nEMAIL;TYPE=home:a@example.org', 'b@example.org'],
+  ['EMAIL:a@example.org\r\nEMAIL;PREF=100:b@example.org', 'b@example.org'],
+  ['EMAIL;PREF=2:a@example.org\r\nEMAIL;PREF=1:b@example.org', 'b@example.org'],
+  ['EMAIL;PREF=1:b@example.org\r\nEMAIL;PREF=12:a@example.org', 'b@example.org'],
+  ['EMAIL;TYPE=prefab:b@example.org\r\nEMAIL:a@example.org', 'b@example.org'],
+])('of the addresses of a card (%j) the preferred one counts, else the first', (lines, email) => {
+  const roster = read(`BEGIN:VCARD\r\nVERSION:4.0\r\nFN:Bo Li\r\n${lines}\r\nEND:VCARD`);
+  expect(roster.students[0]?.email).toBe(email);
+});
+
 test.each([
   ['Ludwig van Dyke', 'Ludwig', 'van Dyke'],
   ['DUBOIS Maëlle', 'Maëlle', 'DUBOIS'],

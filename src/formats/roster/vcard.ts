@@ -2,21 +2,30 @@ import type { Row, Table } from './types';
 
 const HEADINGS = ['Full name', 'Given name', 'Family name', 'Preferred name', 'E-mail', 'Role'];
 
+/** Beyond the least preferred that a card can say. */
+const UNRANKED = 101;
+
 /** The cards of an address book, version 3 or 4 (RFC 2426, RFC 6350), as a table; groups and lists are no persons. */
 export function vcardTable(text: string): Table {
   const rows: Row[] = [{ line: 0, cells: HEADINGS }];
   let card: Map<string, string> | null = null;
+  /** property → how much the value taken so far is preferred; the lower the more. */
+  const ranks = new Map<string, number>();
   let start = 0;
   for (const { line, content } of unfold(text)) {
-    const { name, value, preferred } = property(content);
+    const { name, value, rank } = property(content);
     if (name === 'BEGIN' && value.toUpperCase() === 'VCARD') {
       card = new Map();
+      ranks.clear();
       start = line;
     } else if (name === 'END' && card) {
       if (!/^(group|org)/i.test(card.get('KIND') ?? ''))
         rows.push({ line: start, cells: cellsOf(card) });
       card = null;
-    } else if (card && (!card.has(name) || preferred)) card.set(name, value);
+    } else if (card && rank < (ranks.get(name) ?? Infinity)) {
+      card.set(name, value);
+      ranks.set(name, rank);
+    }
   }
   return { name: '', rows, commaIsDecimal: false };
 }
@@ -48,7 +57,8 @@ function unfold(text: string): readonly { readonly line: number; readonly conten
 function property(content: string): {
   readonly name: string;
   readonly value: string;
-  readonly preferred: boolean;
+  /** 1 for the most preferred of its name to 100, and beyond for one of which nothing is said (RFC 6350, 5.3). */
+  readonly rank: number;
 } {
   let colon = -1;
   let quoted = false;
@@ -62,9 +72,11 @@ function property(content: string): {
     .toUpperCase()
     .trim();
   const encoded = /;(ENCODING=)?QUOTED-PRINTABLE\b/i.test(head);
-  const preferred = /;(PREF|[^;]*TYPE=[^;]*\bPREF\b|PREF=1\b)/i.test(head);
+  const plainlyPreferred = /;(PREF|TYPE=[^;]*\bPREF\b[^;]*)(;|$)/i.test(head);
+  const numbered = /;PREF="?(\d{1,3})\b/i.exec(head)?.[1];
+  const rank = plainlyPreferred ? 1 : Number(numbered ?? UNRANKED);
   const value = colon < 0 ? '' : content.slice(colon + 1).trim();
-  return { name, value: encoded ? fromQuotedPrintable(value) : value, preferred };
+  return { name, value: encoded ? fromQuotedPrintable(value) : value, rank };
 }
 
 /** Older address books write letters as =C3=AB (RFC 2045, 6.7), the bytes in UTF-8. */
