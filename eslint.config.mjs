@@ -4,10 +4,17 @@ import prettier from 'eslint-config-prettier';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-const wordsInTheView = {
-  selector: 'JSXText[value=/\\p{L}{2}/u]',
-  message: 'Every word a user reads is in src/messages.',
-};
+const noStarExports = { selector: 'ExportAllDeclaration', message: 'Name what is exported.' };
+
+/** Words between tags, in braces, or in the attributes that are read or spoken. */
+const READ_ATTRIBUTES = '/^(aria-label|aria-description|alt|title|label|placeholder)$/';
+const wordsInTheView = [
+  'JSXText[value=/\\p{L}{2}/u]',
+  'JSXElement > JSXExpressionContainer > Literal[value=/\\p{L}{2}/u]',
+  'JSXElement > JSXExpressionContainer > TemplateLiteral > TemplateElement[value.raw=/\\p{L}{2}/u]',
+  `JSXAttribute[name.name=${READ_ATTRIBUTES}] > Literal[value=/\\p{L}{2}/u]`,
+  `JSXAttribute[name.name=${READ_ATTRIBUTES}] > JSXExpressionContainer > Literal[value=/\\p{L}{2}/u]`,
+].map((selector) => ({ selector, message: 'Every word a user reads is in src/messages.' }));
 
 export default tseslint.config(
   {
@@ -35,10 +42,7 @@ export default tseslint.config(
         'error',
         { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
       ],
-      'no-restricted-syntax': [
-        'error',
-        { selector: 'ExportAllDeclaration', message: 'Name what is exported.' },
-      ],
+      'no-restricted-syntax': ['error', noStarExports],
     },
   },
   {
@@ -47,7 +51,7 @@ export default tseslint.config(
     rules: {
       ...reactHooks.configs.recommended.rules,
       ...nextPlugin.configs.recommended.rules,
-      'no-restricted-syntax': ['error', wordsInTheView],
+      'no-restricted-syntax': ['error', noStarExports, ...wordsInTheView],
     },
   },
   {

@@ -7,5 +7,6 @@ export default createConfig({
   // Properties over thousands of cases take their time on a busy machine.
   testTimeout: 120_000,
   testMatch: ['<rootDir>/{src,cli,demo,scripts}/**/*.test.{ts,tsx}'],
+  modulePathIgnorePatterns: ['<rootDir>/.cache', '<rootDir>/.next'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
 });

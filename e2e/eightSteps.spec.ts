@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { classOf, expect, openDemo, CREW, rowOf, rows, test, pasteBox } from './bench';
+import { classOf, expect, openDemo, CREW, rowOf, rows, test, pasteBox } from './pages';
 
 const LIST = `Amira Haddad
 

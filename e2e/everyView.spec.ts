@@ -1,4 +1,4 @@
-import { CREW, ESTUARY, expect, expectAccessible, openDemo, test } from './bench';
+import { CREW, ESTUARY, expect, expectAccessible, openDemo, test } from './pages';
 
 const VIEWS = {
   shelf: '/',

@@ -1,4 +1,4 @@
-import { CREW, expect, openDemo, test } from './bench';
+import { CREW, expect, openDemo, test } from './pages';
 
 test('while names are hidden no page shows one, not even in its first moment, and files ask', async ({
   page,

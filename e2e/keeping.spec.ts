@@ -1,4 +1,4 @@
-import { CREW, OPEN_COURSE, expect, openDemo, rows, test, pasteBox } from './bench';
+import { CREW, OPEN_COURSE, expect, openDemo, rows, test, pasteBox } from './pages';
 
 test('8: after closing at any moment everything is as it was, undo and half-typed text included', async ({
   page,

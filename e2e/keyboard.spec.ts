@@ -1,4 +1,4 @@
-import { CREW, expect, openDemo, rowOf, test } from './bench';
+import { CREW, expect, openDemo, rowOf, test } from './pages';
 
 test('from an empty shelf to groups on stage, by keyboard alone', async ({ page }) => {
   await openDemo(page, '/');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { CREW, expect, expectAccessible, openDemo, rowOf, rows, test } from './bench';
+import { CREW, expect, expectAccessible, openDemo, rowOf, rows, test } from './pages';
 
 test.use({
   hasTouch: true,

@@ -1,4 +1,4 @@
-import { CREW, expect, openDemo, test } from './bench';
+import { CREW, expect, openDemo, test } from './pages';
 
 /** Everything the page holds that could be read or spoken: text, attributes and the title. */
 const everythingOn = (): string =>
@@ -40,9 +40,12 @@ test('no notice and no spoken word of the bench reaches the stage, however quick
 });
 
 for (const step of ['roster', 'rules', 'groups', 'stage', 'handoff']) {
-  test(`${step} shows and speaks no id`, async ({ page }) => {
+  test(`${step} shows and speaks no id, and has a title of its own that says nothing private`, async ({
+    page,
+  }) => {
     await openDemo(page, `${CREW}/${step}`);
     await expect(page.getByRole('heading').nth(1)).toBeVisible();
+    await expect(page).toHaveTitle(/^(Roster|Quiet rules|Groups|Stage|Hand off) · Gruppetto$/);
     const spoken = await page.evaluate(() =>
       [
         document.body.innerText,

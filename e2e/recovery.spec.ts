@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { CREW, expect, openDemo, test } from './bench';
+import { CREW, expect, openDemo, test } from './pages';
 
 test('beside a newer Gruppetto nothing is written, and everything can be saved as a file that opens', async ({
   page,

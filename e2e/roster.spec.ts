@@ -1,6 +1,6 @@
 import { strToU8, zipSync } from 'fflate';
 import writeWorkbook from 'write-excel-file/node';
-import { classOf, CREW, expect, expectAccessible, openDemo, test, pasteBox } from './bench';
+import { classOf, CREW, expect, expectAccessible, openDemo, test, pasteBox } from './pages';
 
 const EXPORT = `Gauge readers
 Last name,First name,E-mail,Student ID,Bank,Score,Role

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { CREW, expect, expectAccessible, openDemo, test } from './bench';
+import { CREW, expect, expectAccessible, openDemo, test } from './pages';
 
 test('everything is saved as one file and put back from it; a newer file is refused with that word', async ({
   page,

@@ -9,7 +9,7 @@ import {
   rowOf,
   rows,
   test,
-} from './bench';
+} from './pages';
 
 const groups = `${CREW}/groups`;
 const drawerOf = (page: Page): Locator =>

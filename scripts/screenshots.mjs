@@ -18,6 +18,7 @@ await withDemoPage(PORT, async (page, address) => {
   const CREW = `${address}${demoPath('thursday-crew')}`;
   const shot = async (name) => {
     await page.evaluate(() => document.fonts.ready);
+    await page.getByText('Saving…').waitFor({ state: 'hidden' });
     await page.screenshot({ path: join(ROOT, 'docs', 'screenshots', `${name}.png`) });
   };
   const open = async (path, sign) => {

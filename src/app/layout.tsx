@@ -1,5 +1,6 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bricolage-grotesque';
+import '@/views/theme/tokens.css';
 import './global.css';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata, Viewport } from 'next';
@@ -8,7 +9,10 @@ import type { ReactNode } from 'react';
 import { say } from '@/messages';
 import { Providers } from './providers';
 
-export const metadata: Metadata = { title: say.frame.product, description: say.frame.tagline };
+export const metadata: Metadata = {
+  title: { default: say.frame.product, template: `%s · ${say.frame.product}` },
+  description: say.frame.tagline,
+};
 
 export const viewport: Viewport = { colorScheme: 'light dark' };
 

@@ -96,10 +96,13 @@ function inOrder(bench: Bench, order: DealOrder): Compare {
   return (one, two) => bench.compare(key(one), key(two)) || byList(one, two);
 }
 
-type Deal = (students: readonly StudentRecord[], sizes: readonly number[]) => readonly DealtGroup[];
+type Dealer = (
+  students: readonly StudentRecord[],
+  sizes: readonly number[],
+) => readonly DealtGroup[];
 
 /** The first students make the first group, the next ones the second. */
-const blocks: Deal = (students, sizes) => {
+const blocks: Dealer = (students, sizes) => {
   let from = 0;
   return sizes.map((size) => {
     const studentIds = students.slice(from, from + size).map(({ id }) => id);
@@ -109,7 +112,7 @@ const blocks: Deal = (students, sizes) => {
 };
 
 /** One to each group in turn, as cards are dealt; a full group is passed over. */
-const roundTheGroups: Deal = (students, sizes) => {
+const roundTheGroups: Dealer = (students, sizes) => {
   const groups = sizes.map((): StudentId[] => []);
   let group = 0;
   for (const { id } of students) {

@@ -1,4 +1,4 @@
-import { bestChanges, bestGroups, totalOf, type Change } from '../core/explain/changes';
+import { bestChanges, bestGroups, totalOf, type HandChange } from '../core/explain/changes';
 import { whyGroup, whyStudent, type Fact } from '../core/explain/why';
 import { metBefore } from '../core/goals/freshPartners';
 import { measuresOf } from '../core/measures';
@@ -242,7 +242,7 @@ export class Insight {
     return totalOf(this.problem, this.groupOfStudent);
   }
 
-  private offer({ kind, students, from, to, penaltyDelta, goals }: Change): Offer {
+  private offer({ kind, students, from, to, penaltyDelta, goals }: HandChange): Offer {
     const names = (sign: 1 | -1): string[] =>
       goals.flatMap(({ goal, delta }) =>
         goal.weight > MEASURED_ONLY && delta * sign > EPSILON ? [goalName(goal)] : [],
@@ -290,7 +290,7 @@ function effectOf(penalty: number, cost: number): Target['effect'] {
   return cost < -EPSILON ? 'better' : cost > EPSILON ? 'worse' : 'same';
 }
 
-function goalName(goal: Change['goals'][number]['goal']): string {
+function goalName(goal: HandChange['goals'][number]['goal']): string {
   if ('name' in goal) return goal.name.replace(/^rank of /, '');
   return goal.kind === 'freshPartners' ? 'partners' : goal.kind;
 }

@@ -28,7 +28,7 @@ const LAYOUTS = 2;
  */
 export const DATABASE_VERSION = LAYOUTS + SCHEMA_AGE;
 
-interface Layout extends DBSchema {
+interface Stores extends DBSchema {
   records: { key: string; value: StoredRecord; indexes: { class: string } };
   marks: { key: string; value: StoredMark };
 }
@@ -71,7 +71,7 @@ export type OpenedDatabase =
 
 /** The browser's storage. Every write is one transaction, and the browser puts those of all tabs in one order. */
 export class Database {
-  private constructor(private readonly db: IDBPDatabase<Layout>) {}
+  private constructor(private readonly db: IDBPDatabase<Stores>) {}
 
   /** Opens the storage and brings it up to date; rejects where the browser gives none or cannot read it. */
   static async open(name: string, onEnded: (how: Ended) => void): Promise<OpenedDatabase> {
@@ -80,7 +80,7 @@ export class Database {
       terminated: () => onEnded('cleared'),
     };
     try {
-      const db = await openDB<Layout>(name, DATABASE_VERSION, {
+      const db = await openDB<Stores>(name, DATABASE_VERSION, {
         ...watch,
         upgrade: (fresh, before, _now, transaction) => {
           // Half brought up to date is worse than not at all.
@@ -91,7 +91,7 @@ export class Database {
     } catch (error) {
       if (!(error instanceof DOMException) || error.name !== 'VersionError') throw error;
       // Without a version it opens as it is.
-      const db = await openDB<Layout>(name, undefined, watch);
+      const db = await openDB<Stores>(name, undefined, watch);
       return { state: 'newer', database: new Database(db) };
     }
   }
@@ -143,11 +143,11 @@ export class Database {
 
   private async readAll<S extends 'records' | 'marks'>(
     name: S,
-  ): Promise<Stored<Layout[S]['value']>> {
+  ): Promise<Stored<Stores[S]['value']>> {
     const atOnce = await this.db.getAll(name).catch(() => null);
     if (atOnce) return { read: atOnce, lost: 0 };
     const keys = await this.db.getAllKeys(name);
-    const read: Layout[S]['value'][] = [];
+    const read: Stores[S]['value'][] = [];
     for (const key of keys) {
       const one = await this.db.get(name, key).catch(() => undefined);
       if (one !== undefined) read.push(one);
@@ -156,7 +156,7 @@ export class Database {
   }
 }
 
-type Records = IDBPObjectStore<Layout, ('records' | 'marks')[], 'records', 'readwrite'>;
+type Records = IDBPObjectStore<Stores, ('records' | 'marks')[], 'records', 'readwrite'>;
 
 async function applyAll(
   store: Records,
@@ -201,9 +201,9 @@ function recordOf(stored: StoredRecord | undefined): AppRecord | undefined {
 
 /** Brings the layout and every readable record up to date; what cannot be read is left as it stands. */
 async function upgrade(
-  db: IDBPDatabase<Layout>,
+  db: IDBPDatabase<Stores>,
   before: number,
-  transaction: IDBPTransaction<Layout, ('records' | 'marks')[], 'versionchange'>,
+  transaction: IDBPTransaction<Stores, ('records' | 'marks')[], 'versionchange'>,
 ): Promise<void> {
   if (before < 1) {
     db.createObjectStore(RECORDS);

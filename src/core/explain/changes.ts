@@ -5,15 +5,15 @@ import { Arrangement, Exchange } from '../terms/arrangement';
 import { Objective } from '../search/objective';
 
 /** One change by hand that could be made, and what it would do; below 0 is better. */
-export interface Change {
+export interface HandChange {
   readonly kind: 'swap' | 'move';
   /** The student who goes, and for a swap the one who comes. */
   readonly students: readonly number[];
   readonly from: number;
   readonly to: number;
-  /** Change of the rules' penalty: whole broken places more or fewer. */
+  /** HandChange of the rules' penalty: whole broken places more or fewer. */
   readonly penaltyDelta: number;
-  /** Change of the goals' weighted cost. */
+  /** HandChange of the goals' weighted cost. */
   readonly costDelta: number;
   /** The same goal by goal, in the order of the request's goals; those with nothing to be had are left out. */
   readonly goals: readonly { readonly goal: ProblemGoal; readonly delta: number }[];
@@ -32,15 +32,15 @@ export function bestChanges(
   groupOfStudent: Int32Array,
   about: { readonly student?: number; readonly group?: number } = {},
   most = 3,
-): { readonly swaps: readonly Change[]; readonly moves: readonly Change[] } {
+): { readonly swaps: readonly HandChange[]; readonly moves: readonly HandChange[] } {
   const look = new Look(problem, groupOfStudent);
   const concerned = [...groupOfStudent.keys()].filter(
     (student) =>
       (about.student === undefined || about.student === student) &&
       (about.group === undefined || groupOfStudent[student] === about.group),
   );
-  const swaps: Change[] = [];
-  const moves: Change[] = [];
+  const swaps: HandChange[] = [];
+  const moves: HandChange[] = [];
   const everybody = new Set(concerned);
   for (const one of concerned) {
     for (let group = 0; group < problem.groupCount; group++) {
@@ -60,7 +60,7 @@ export function bestGroups(
   problem: Problem,
   groupOfStudent: Int32Array,
   student: number,
-): readonly Change[] {
+): readonly HandChange[] {
   const look = new Look(problem, groupOfStudent);
   const home = groupOfStudent[student] as number;
   const others = Array.from({ length: problem.groupCount }, (_, group) => group);
@@ -79,7 +79,7 @@ export function totalOf(
 }
 
 /** Changes are kept short until it is known which are the best. */
-type Short = Omit<Change, 'goals'>;
+type Short = Omit<HandChange, 'goals'>;
 
 class Look {
   private readonly arrangement: Arrangement;
@@ -114,7 +114,7 @@ class Look {
   }
 
   /** The change with what it does to each goal. */
-  told(change: Short): Change {
+  told(change: Short): HandChange {
     this.fill(change.students, change.from, change.to);
     const goals = this.goals.map(({ goal, term }) => ({
       goal,
@@ -124,7 +124,7 @@ class Look {
   }
 
   private measure(
-    kind: Change['kind'],
+    kind: HandChange['kind'],
     students: readonly number[],
     from: number,
     to: number,

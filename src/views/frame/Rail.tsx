@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useId, useRef, useState } from 'react';
 import { say } from '@/messages';
-import { Mark } from './Mark';
+import { Logo } from './Logo';
 import styles from './Rail.module.css';
 import { useKeys } from './useKeys';
 import { StepIcon, type Step } from './StepIcon';
@@ -34,7 +34,7 @@ export function Rail({ classId }: { readonly classId: string }) {
         aria-label={say.frame.toShelf}
         title={say.frame.toShelf}
       >
-        <Mark />
+        <Logo />
       </Link>
       <ul className={styles.steps}>
         {STEPS.map((step) => {

@@ -64,7 +64,7 @@ export function draftImport(roster: Roster, all: readonly StudentRecord[]): Impo
 }
 
 /** One thing that a list says differently of a student. */
-export interface Change {
+export interface FactChange {
   /** A part of the record, or the name of a detail. */
   readonly field:
     'name' | 'preferredName' | 'email' | 'externalId' | 'section' | { detail: string };
@@ -77,7 +77,7 @@ export interface ImportPlan extends RosterPlan {
   readonly changes: readonly {
     readonly name: string;
     readonly back: boolean;
-    readonly changes: readonly Change[];
+    readonly changes: readonly FactChange[];
   }[];
 }
 
@@ -142,7 +142,7 @@ function newsOf(
   student: StudentRecord,
   facts: StudentFacts,
   theClass: ClassRecord,
-): readonly Change[] {
+): readonly FactChange[] {
   const section = theClass.sections.find(({ id }) => id === student.sectionId)?.name ?? '';
   const detailId = new Map(theClass.details.map(({ id, name }) => [name.toLowerCase(), id]));
   const known = { ...student, section };
@@ -151,14 +151,14 @@ function newsOf(
     `${one.givenName}\n${one.familyName}`;
   const sameParts = facts.familyName !== '' && parts(facts) === parts(student);
   const plain = (['name', 'preferredName', 'email', 'externalId', 'section'] as const).flatMap(
-    (field): Change[] => {
+    (field): FactChange[] => {
       const [from, to] = [known[field], facts[field]];
       return to === '' || to === from || (field === 'name' && sameParts)
         ? []
         : [{ field, from, to }];
     },
   );
-  const details = Object.entries(facts.details).flatMap(([name, value]): Change[] => {
+  const details = Object.entries(facts.details).flatMap(([name, value]): FactChange[] => {
     const held = student.details[detailId.get(name.toLowerCase()) ?? ''];
     const from = held === undefined ? '' : valueKey(held);
     return from === String(value) ? [] : [{ field: { detail: name }, from, to: String(value) }];

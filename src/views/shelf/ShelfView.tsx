@@ -7,7 +7,7 @@ import { allClasses } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { say } from '@/messages';
 import { sayShelf } from '@/messages/shelf';
-import { Mark } from '../frame/Mark';
+import { Logo } from '../frame/Logo';
 import { SaveMark } from '../frame/SaveMark';
 import { useUndoKeys } from '../frame/useUndoKeys';
 import { ClassRow } from './ClassRow';
@@ -29,7 +29,7 @@ export function ShelfView() {
     <div className={styles.shelf}>
       <header className={styles.bar}>
         <span className={styles.mark}>
-          <Mark />
+          <Logo />
         </span>
         <div>
           <h1 className={styles.title}>{say.frame.product}</h1>

@@ -1,5 +1,5 @@
 /** Gruppetto's own mark: a turn of four notes on one line. */
-export function Mark() {
+export function Logo() {
   return (
     <svg width="48" height="36" viewBox="0 0 48 36" aria-hidden="true">
       <path

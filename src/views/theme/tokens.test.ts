@@ -1,0 +1,31 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+
+const SOURCES = join(__dirname, '../..');
+const TOKENS = join('views', 'theme', 'tokens.css');
+const sheets = readdirSync(SOURCES, { recursive: true, encoding: 'utf8' }).filter(
+  (path) => path.endsWith('.css') && path !== TOKENS,
+);
+
+/** What only the tokens may say by value. */
+const BY_VALUE = [
+  /font(-family)?:[^;]*'/,
+  /font-size:\s*[\d.]+rem/,
+  /font:\s*\d+ [\d.]+rem/,
+  /border-radius:[^;]*\d(px|rem)/,
+  /box-shadow:[^;]*rgb\(/,
+];
+
+test.each(sheets)('%s takes faces, sizes, corners and shadows from the theme', (path) => {
+  // Type that grows with the screen, as the stage's does, has no step of its own.
+  const text = readFileSync(join(SOURCES, path), 'utf8').replace(/clamp\([^)]*\)/g, 'clamp');
+  expect(BY_VALUE.filter((pattern) => pattern.test(text)).map(String)).toEqual([]);
+});
+
+test('every token that is used is there, and every one that is there is used', () => {
+  const tokens = readFileSync(join(SOURCES, TOKENS), 'utf8');
+  const known = [...tokens.matchAll(/--(?:face|type|round|shade)-\w+(?=:)/g)].map(([name]) => name);
+  const all = sheets.map((path) => readFileSync(join(SOURCES, path), 'utf8')).join('\n');
+  const used = [...all.matchAll(/--(?:face|type|round|shade)-\w+/g)].map(([name]) => name);
+  expect([...new Set(used)].sort()).toEqual(known.sort());
+});
