@@ -4,12 +4,10 @@ import CheckRounded from '@mui/icons-material/CheckRounded';
 import ErrorOutlineRounded from '@mui/icons-material/ErrorOutlineRounded';
 import MailOutlineRounded from '@mui/icons-material/MailOutlineRounded';
 import LockRounded from '@mui/icons-material/LockRounded';
-import { useId, type CSSProperties } from 'react';
-import type { Bench } from '@/encode/bench';
-import type { Insight } from '@/encode/insight';
+import { memo, useId } from 'react';
 import type { Target } from '@/encode/insightTypes';
 import { say } from '@/messages';
-import type { StudentId } from '@/schema/ids';
+import type { ClassRecord } from '@/schema/classRecord';
 import { LEAD } from '@/schema/take';
 import { RULE_KIND_VIEWS } from '../frame/ruleKinds';
 import { ruleSentence } from '../frame/ruleSources';
@@ -17,40 +15,15 @@ import type { NameOf } from '../frame/names';
 import { Sign } from '../primitives/Sign';
 import { Spoken } from '../primitives/Spoken';
 import { Measure } from './Measure';
+import type { GroupRowProps } from './rowProps';
+import { sameRow } from './sameRow';
 import styles from './ScoreSheet.module.css';
 import { Tile } from './Tile';
-import type { ColumnKey } from './useColumns';
 import type { SheetGroup } from './useSheet';
-import type { TileFactsOf } from './useTileFacts';
 
-/** Where a row stands in a list of which only some rows are drawn. */
-export interface RowPlace {
-  readonly index: number;
-  readonly style: CSSProperties;
-  readonly measure: (element: HTMLElement | null) => void;
-}
-
-interface GroupRowProps {
-  readonly place: RowPlace | undefined;
-  readonly group: SheetGroup;
-  readonly bench: Bench;
-  readonly selected: readonly StudentId[];
-  /** Whether the group itself is selected. */
-  readonly chosen: boolean;
-  readonly onToggle: (id: StudentId, more: boolean) => void;
-  readonly onChoose: (row: number, more: boolean) => void;
-  readonly nameOf: NameOf;
-  readonly factsOf: TileFactsOf;
-  readonly shown: readonly ColumnKey[];
-  readonly insight: Insight | null;
-  /** What moving the selected or dragged student here would do. */
-  readonly target: Target | undefined;
-  readonly dragged: StudentId | null;
-  readonly over: boolean;
-}
-
-export function GroupRow(props: GroupRowProps) {
-  const { place, group, bench, selected, chosen, onToggle, onChoose, nameOf, factsOf } = props;
+/** One group: sign and name, its students along the row, its measures. Drawn anew only where it has changed. */
+export const GroupRow = memo(function GroupRow(props: GroupRowProps) {
+  const { place, group, theClass, selected, chosen, onToggle, onChoose, nameOf, factsOf } = props;
   const { shown, insight, target, dragged, over } = props;
   const nameId = useId();
   const troubled = new Set<string>(
@@ -120,13 +93,13 @@ export function GroupRow(props: GroupRowProps) {
         {group.size}
       </div>
       {shown.map((key) => (
-        <Measure key={key} column={key} row={group.index} bench={bench} insight={insight} />
+        <Measure key={key} column={key} row={group.index} theClass={theClass} insight={insight} />
       ))}
       <RuleState group={group} />
-      <BrokenRules group={group} bench={bench} nameOf={nameOf} />
+      <BrokenRules group={group} theClass={theClass} nameOf={nameOf} />
     </li>
   );
-}
+}, sameRow);
 
 /** The lead's address, one press from the row. */
 function WriteToLead({ group, nameOf }: Pick<GroupRowProps, 'group' | 'nameOf'>) {
@@ -181,23 +154,23 @@ function RuleState({ group }: { readonly group: SheetGroup }) {
 
 interface BrokenRulesProps {
   readonly group: SheetGroup;
-  readonly bench: Bench;
+  readonly theClass: ClassRecord;
   readonly nameOf: NameOf;
 }
 
 /** What is broken, in words on a line of its own. */
-function BrokenRules({ group, bench, nameOf }: BrokenRulesProps) {
+function BrokenRules({ group, theClass, nameOf }: BrokenRulesProps) {
   if (group.broken.length === 0) return null;
   return (
     <ul className={styles.broken}>
       {group.broken.map(({ source, studentIds }) => (
-        <li key={ruleSentence(source, bench.theClass, nameOf)}>
+        <li key={ruleSentence(source, theClass, nameOf)}>
           {source.from === 'rule'
             ? say.rules.brokenHere(
                 source.rule.kind,
                 RULE_KIND_VIEWS[source.rule.kind].named(source.rule, studentIds).map(nameOf),
               )
-            : ruleSentence(source, bench.theClass, nameOf)}
+            : ruleSentence(source, theClass, nameOf)}
         </li>
       ))}
     </ul>

@@ -1,9 +1,9 @@
 'use client';
 
-import type { Bench } from '@/encode/bench';
 import type { Insight } from '@/encode/insight';
 import type { DetailColumn, Met } from '@/encode/insightTypes';
 import { say } from '@/messages';
+import type { ClassRecord } from '@/schema/classRecord';
 import { valueName } from '../frame/detailWords';
 import { columnName } from './columnName';
 import styles from './Measure.module.css';
@@ -13,12 +13,12 @@ import { shortValues } from './shortValues';
 interface MeasureProps {
   readonly column: ColumnKey;
   readonly row: number;
-  readonly bench: Bench;
+  readonly theClass: ClassRecord;
   readonly insight: Insight | null;
 }
 
 /** One measure of one group: a small plot against the class, or a count in words. */
-export function Measure({ column: key, row, bench, insight }: MeasureProps) {
+export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
   if (!insight) return <div className={styles.measure} />;
   if (key === PARTNERS) return <Partners met={insight.partners().groups[row]} />;
   if (key === WISHES) {
@@ -31,11 +31,11 @@ export function Measure({ column: key, row, bench, insight }: MeasureProps) {
   }
   const column = insight.column(key);
   if (!column) return <div className={styles.measure} />;
-  const name = columnName(bench.theClass, key);
+  const name = columnName(theClass, key);
   return column.kind === 'number' ? (
     <NumberPlot column={column} row={row} name={name} />
   ) : (
-    <ValueMarks column={column} row={row} name={name} bench={bench} />
+    <ValueMarks column={column} row={row} name={name} theClass={theClass} />
   );
 }
 
@@ -95,13 +95,13 @@ interface ValueMarksProps {
   readonly column: DetailColumn & { kind: 'category' };
   readonly row: number;
   readonly name: string;
-  readonly bench: Bench;
+  readonly theClass: ClassRecord;
 }
 
 /** A stone for each member with the first letters of its value, in the order of the values. */
-function ValueMarks({ column, row, name, bench }: ValueMarksProps) {
+function ValueMarks({ column, row, name, theClass }: ValueMarksProps) {
   const counts = column.groups[row] ?? [];
-  const names = column.values.map((value) => valueName(bench.theClass, column.detail, value));
+  const names = column.values.map((value) => valueName(theClass, column.detail, value));
   const short = shortValues(names);
   const label = say.measures.shares(
     name,

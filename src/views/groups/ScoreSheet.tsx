@@ -6,6 +6,7 @@ import type { Insight } from '@/encode/insight';
 import { say } from '@/messages';
 import type { StudentId } from '@/schema/ids';
 import type { NameOf } from '../frame/names';
+import { useStable } from '../frame/useStable';
 import { GroupRow } from './GroupRow';
 import { Headings, type Sorting } from './Headings';
 import styles from './ScoreSheet.module.css';
@@ -45,6 +46,8 @@ export function ScoreSheet(props: ScoreSheetProps) {
   const [sorting, setSorting] = useState<Sorting | null>(null);
   const rows = useMemo(() => sortedRows(sheet, insight, sorting), [sheet, insight, sorting]);
   const factsOf = useTileFacts(bench, sheet, columns.onTiles);
+  const onToggle = useStable(selection.toggle);
+  const onChoose = useStable(selection.toggleGroup);
   const paired =
     sheet.mostStudents <= 2 && rows.length >= TWO_COLUMNS_FROM && rows.length < VIRTUAL_FROM;
   const seats = Math.max(1, Math.min(sheet.mostStudents, MOST_SEATS_ABREAST));
@@ -84,11 +87,11 @@ export function ScoreSheet(props: ScoreSheetProps) {
             key={group.index}
             place={place}
             group={group}
-            bench={bench}
+            theClass={bench.theClass}
             selected={selection.students}
             chosen={selection.groups.includes(group.index)}
-            onToggle={selection.toggle}
-            onChoose={selection.toggleGroup}
+            onToggle={onToggle}
+            onChoose={onChoose}
             nameOf={nameOf}
             factsOf={factsOf}
             shown={shown}

@@ -3,7 +3,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useState, type ReactNode } from 'react';
 import type { StudentId } from '@/schema/ids';
-import type { RowPlace } from './GroupRow';
+import type { RowPlace } from './rowProps';
 import styles from './ScoreSheet.module.css';
 import type { SheetGroup } from './useSheet';
 

@@ -30,26 +30,38 @@ export type TileFactsOf = (student: StudentRecord, roles?: TakeGroup['roles']) =
 /** What a tile says beside the name: the chosen detail, the student's role in the group, and whether they are pinned. */
 export function useTileFacts(bench: Bench, sheet: Sheet, onTiles: string | null): TileFactsOf {
   const { theClass } = bench;
+  // The same object for the same value, so that a memoised tile holds.
+  const markOfKey = useMemo(() => {
+    const known = new Map<string, TileFacts['mark']>();
+    return (detail: string, key: string): TileFacts['mark'] => {
+      const mark = known.get(`${detail} ${key}`) ?? markOf(theClass, detail, key);
+      known.set(`${detail} ${key}`, mark);
+      return mark;
+    };
+  }, [theClass]);
+  // Who is pinned changes seldom; the set is made anew with every sheet.
+  const pinnedIds = [...sheet.pinned].join(' ');
+  const pinned = useMemo(() => new Set<string>(pinnedIds.split(' ')), [pinnedIds]);
   const fact = useCallback(
     (student: StudentRecord): Pick<TileFacts, 'fact' | 'mark'> => {
       const value = onTiles === null ? undefined : factOf(student, onTiles);
       if (onTiles === null || value === undefined) return NOTHING;
       if (typeof value === 'number') return { ...NOTHING, fact: say.measures.figure(value) };
       const key = valueKey(value);
-      return { fact: valueName(theClass, onTiles, key), mark: markOf(theClass, onTiles, key) };
+      return { fact: valueName(theClass, onTiles, key), mark: markOfKey(onTiles, key) };
     },
-    [theClass, onTiles],
+    [theClass, onTiles, markOfKey],
   );
   return useMemo(
     () =>
       (student, roles = {}) => ({
         ...fact(student),
-        pinned: sheet.pinned.has(student.id),
+        pinned: pinned.has(student.id),
         role: Object.entries(roles)
           .filter(([, holder]) => holder === student.id)
           .map(([role]) => (role === LEAD ? say.groups.lead : role))
           .join(', '),
       }),
-    [fact, sheet.pinned],
+    [fact, pinned],
   );
 }
