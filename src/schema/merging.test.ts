@@ -7,7 +7,7 @@ interface Item {
 }
 
 const LIST: Merging = { list: ({ id }: Item) => id, item: { fields: {} } };
-const items = (ids: string): Item[] => [...ids].map((id) => ({ id }));
+const items = (ids: string): Item[] => ids.split('').map((id) => ({ id }));
 const idsOf = (value: unknown): string => (value as Item[]).map(({ id }) => id).join('');
 
 describe('what was edited in two tabs', () => {
