@@ -333,6 +333,10 @@ test('a lineup in use asks whom a change would part from whom; a new lineup leav
   expect(await rows(page)).toEqual(before);
   await page.keyboard.press('Enter');
   await expect(ask).toHaveCount(0);
+  // In groups of another size a reshuffle surely parts somebody.
+  await page.getByRole('button', { name: /How many groups/ }).click();
+  await page.getByRole('spinbutton').fill('5');
+  await page.getByRole('spinbutton').press('Escape');
   await page.getByRole('button', { name: 'Reshuffle' }).click();
   await expect(ask).toContainText(/This would part \d+ students/);
   await ask.getByRole('button', { name: 'Leave it as it is' }).click();
