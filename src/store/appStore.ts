@@ -77,7 +77,9 @@ export async function openAppStore(options: OpenOptions): Promise<Opened> {
     return { state: 'newer', rescued: { format: 'gruppetto.rescue', version: 1, records } };
   }
   store = begin(options, read, onEnded);
-  if (!read || (read.records.read.length === 0 && read.records.lost === 0)) {
+  // Where something can still be undone there was something, and it was taken away on purpose.
+  const fresh = read?.records.read.length === 0 && read.records.lost === 0 && read.markCount === 0;
+  if (!read || fresh) {
     const first = await options.firstRecords();
     store.records.change('user', ({ put }) => first.forEach(put));
   }
@@ -91,6 +93,8 @@ interface ReadDisk {
   /** Records of a newer shape than this Gruppetto knows. */
   readonly newer: number;
   readonly marks: readonly StoredMark[];
+  /** Marks on the disk, readable or not. */
+  readonly markCount: number;
 }
 
 /** Opens and reads the storage; a browser that is only just starting may need to be asked again. */
@@ -112,6 +116,7 @@ async function withRetries(
         readable: parsed.flatMap((one) => (one.ok ? [one.value] : [])),
         newer: parsed.filter((one) => !one.ok && one.issue.code === 'newerVersion').length,
         marks: marks?.read ?? [],
+        markCount: marks ? marks.read.length + marks.lost : 0,
       };
     } catch (error) {
       opened?.database.close();

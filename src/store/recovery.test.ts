@@ -4,7 +4,7 @@ import { openDB } from 'idb';
 import { readBackup } from '../schema/classFile';
 import type { ClassId } from '../schema/ids';
 import { SCHEMA_AGE } from '../schema/records';
-import { createClass } from './actions/classes';
+import { createClass, deleteClass } from './actions/classes';
 import { chosen, draftText } from './actions/drafts';
 import { addStudent } from './actions/students';
 import { DATABASE_VERSION, type OnDisk, type Write } from './database';
@@ -143,6 +143,20 @@ describe('a disk that is not as it should be', () => {
     expect(store.unreadable).toBe(1);
     expect(firstRecords).not.toHaveBeenCalled();
     await store.close();
+  });
+
+  test('one from which everything was deleted is not begun anew', async () => {
+    await diskWithAClass('emptied');
+    const store = await openStore('emptied');
+    deleteClass(store, allClasses(store.records)[0]!.id);
+    await store.close();
+    const firstRecords = jest.fn(() => Promise.resolve([]));
+    const again = await openStore('emptied', { firstRecords });
+    expect(again.records.every()).toEqual([]);
+    expect(firstRecords).not.toHaveBeenCalled();
+    again.history.undo();
+    expect(allClasses(again.records)).toHaveLength(1);
+    await again.close();
   });
 
   test('without a storage all is kept in memory, and the page knows', async () => {
