@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { ArrangeResult } from '@/worker/protocol';
 import type { Bench } from '@/encode/bench';
 import { dealtWithoutDraw } from '@/encode/dealing';
@@ -15,6 +15,7 @@ import { useNotices } from '../primitives/notices';
 import { useArrangeClient } from './arranging';
 import { namesFor } from './groupNaming';
 import { useRehearsal } from './useRehearsal';
+import { useStable } from './useStable';
 import { valueName } from './detailWords';
 
 export type ShuffleState =
@@ -98,14 +99,15 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
   }, [rules, students, recipe, pinned]);
   useEffect(() => () => running.current?.abort(), [id]);
 
-  return {
-    state,
-    make,
-    stop: () => running.current?.abort(),
-    keepAnyway: () => {
-      if (state.state === 'clash') keep(bench, state.result, state.plan);
-    },
-  };
+  const command = useStable(make);
+  const stop = useStable((): void => running.current?.abort());
+  const keepAnyway = useStable((): void => {
+    if (state.state === 'clash') keep(bench, state.result, state.plan);
+  });
+  return useMemo(
+    () => ({ state, make: command, stop, keepAnyway }),
+    [state, command, stop, keepAnyway],
+  );
 }
 
 export type Shuffle = ReturnType<typeof useShuffle>;

@@ -3,28 +3,26 @@
 import { Button } from '../../primitives/Button';
 import { sayBench } from '@/messages/bench';
 import { KeyOf } from '../../frame/KeyOf';
-import styles from '../Drawer.module.css';
+import styles from './Drawer.module.css';
 import { GroupFacts } from './GroupFacts';
 import { SeveralGroups } from './SeveralGroups';
 import { SeveralStudents } from './SeveralStudents';
 import { StudentFacts } from './StudentFacts';
 import { TakeFacts } from './TakeFacts';
-import type { DrawerProps } from './types';
+import { useWorkbench } from '../workbench/Workbench';
 
 /** What the drawer says, by what is selected. */
-export function DrawerBody(props: DrawerProps) {
-  const { selection } = props;
+export function DrawerBody() {
+  const selection = useWorkbench('selection');
   const { student, students, groups } = selection;
   const [group] = groups;
-  if (students.length + groups.length === 0) return <TakeFacts {...props} />;
+  if (students.length + groups.length === 0) return <TakeFacts />;
   return (
     <>
-      {student !== null && <StudentFacts {...props} id={student} />}
-      {students.length > 1 && <SeveralStudents {...props} />}
-      {groups.length === 1 && group !== undefined && (
-        <GroupFacts key={group} {...props} row={group} />
-      )}
-      {groups.length > 1 && <SeveralGroups {...props} />}
+      {student !== null && <StudentFacts id={student} />}
+      {students.length > 1 && <SeveralStudents />}
+      {groups.length === 1 && group !== undefined && <GroupFacts key={group} row={group} />}
+      {groups.length > 1 && <SeveralGroups />}
       <div className={styles.doings}>
         <Button
           size="small"

@@ -2,17 +2,18 @@
 
 import type { ToldFact } from '@/encode/insightTypes';
 import { sayBench } from '@/messages/bench';
-import styles from '../Drawer.module.css';
+import styles from './Drawer.module.css';
 import { factSentence } from './factWords';
-import type { DrawerProps } from './types';
+import { useWorkbench } from '../workbench/Workbench';
 
-interface FactListProps extends Pick<DrawerProps, 'bench' | 'nameOf'> {
+interface FactListProps {
   readonly facts: readonly ToldFact[];
   readonly about: 'student' | 'group';
 }
 
-export function FactList({ facts, about, bench, nameOf }: FactListProps) {
-  const { theClass } = bench;
+export function FactList({ facts, about }: FactListProps) {
+  const { theClass } = useWorkbench('bench');
+  const nameOf = useWorkbench('nameOf');
   const sentences = facts.flatMap((fact) => factSentence(fact, { theClass, nameOf, about }) ?? []);
   return (
     <ul className={styles.facts}>

@@ -1,25 +1,25 @@
 'use client';
 
 import { Bar } from 'react-chartjs-2';
-import type { Bench } from '@/encode/bench';
 import type { Insight } from '@/encode/insight';
 import type { DetailColumn } from '@/encode/insightTypes';
 import { sayBench } from '@/messages/bench';
 import { barOptions } from '../../theme/barChart';
 import { useChartTones } from '../../theme/useChartTones';
-import { columnName } from '../columnName';
+import { columnName } from '../workbench/columnName';
 import { valueName } from '../../frame/detailWords';
-import styles from '../Drawer.module.css';
-import type { SheetGroup } from '../useSheet';
+import styles from './Drawer.module.css';
+import type { SheetGroup } from '../workbench/useSheet';
+import { useWorkbench } from '../workbench/Workbench';
 
 interface GroupChartProps {
-  readonly bench: Bench;
   readonly insight: Insight;
   readonly group: SheetGroup;
 }
 
 /** The values of the first mixed or matched detail: how many the group has, beside an even share of the class. */
-export function GroupChart({ bench, insight, group }: GroupChartProps) {
+export function GroupChart({ insight, group }: GroupChartProps) {
+  const bench = useWorkbench('bench');
   const look = useChartTones();
   const { tones } = look;
   const column = bench.lineup.recipe.balance

@@ -17,18 +17,18 @@ import { useStore } from '@/store/react';
 import { namesFor } from '../../frame/groupNaming';
 import { Sign } from '../../primitives/Sign';
 import { InPlaceText } from '../../primitives/InPlaceText';
-import styles from '../Drawer.module.css';
+import styles from './Drawer.module.css';
 import { FactList } from './FactList';
 import { GroupRoles } from './GroupRoles';
 import { Offers } from './Offers';
-import type { DrawerProps } from './types';
+import { useShownTake, useWorkbench } from '../workbench/Workbench';
 
 /** Charts are loaded when one is first looked at. */
 const GroupChart = dynamic(() => import('./GroupChart').then((module) => module.GroupChart), {
   ssr: false,
 });
 
-interface GroupFactsProps extends DrawerProps {
+interface GroupFactsProps {
   readonly row: number;
 }
 
@@ -36,8 +36,13 @@ interface GroupFactsProps extends DrawerProps {
 const MOST_TO_MERGE = 12;
 
 /** What a group is like beside the class, what would help it, and how to change it. */
-export function GroupFacts(props: GroupFactsProps) {
-  const { row, bench, take, sheet, selection, insight, nameOf, guard } = props;
+export function GroupFacts({ row }: GroupFactsProps) {
+  const take = useShownTake();
+  const bench = useWorkbench('bench');
+  const sheet = useWorkbench('sheet');
+  const selection = useWorkbench('selection');
+  const insight = useWorkbench('insight');
+  const guard = useWorkbench('guard');
   const store = useStore();
   const told = useTold();
   const { drawer } = sayBench;
@@ -80,12 +85,10 @@ export function GroupFacts(props: GroupFactsProps) {
           onChange={(name) => renameGroup(store, take.id, row, name)}
         />
       </h2>
-      {insight && (
-        <FactList facts={insight.whyGroup(row)} about="group" bench={bench} nameOf={nameOf} />
-      )}
-      <GroupRoles {...props} group={group} />
-      {insight && <GroupChart bench={bench} insight={insight} group={group} />}
-      <Offers {...props} group={row} />
+      {insight && <FactList facts={insight.whyGroup(row)} about="group" />}
+      <GroupRoles group={group} />
+      {insight && <GroupChart insight={insight} group={group} />}
+      <Offers group={row} />
       <div className={styles.doings}>
         <Button
           size="small"

@@ -7,18 +7,21 @@ import { LEAD } from '@/schema/take';
 import { giveRole } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
 import { InPlaceChoice } from '../../primitives/InPlaceChoice';
-import styles from '../Drawer.module.css';
-import type { SheetGroup } from '../useSheet';
-import type { DrawerProps } from './types';
+import styles from './Drawer.module.css';
+import type { SheetGroup } from '../workbench/useSheet';
+import { useShownTake, useWorkbench } from '../workbench/Workbench';
 
 const NOBODY = '';
 
-interface GroupRolesProps extends Pick<DrawerProps, 'bench' | 'take' | 'nameOf'> {
+interface GroupRolesProps {
   readonly group: SheetGroup;
 }
 
 /** Who leads the group and who has its other roles; the lead's address is one press away. */
-export function GroupRoles({ bench, take, nameOf, group }: GroupRolesProps) {
+export function GroupRoles({ group }: GroupRolesProps) {
+  const take = useShownTake();
+  const bench = useWorkbench('bench');
+  const nameOf = useWorkbench('nameOf');
   const store = useStore();
   const { drawer } = sayBench;
   const give = (role: string, holder: string): void =>

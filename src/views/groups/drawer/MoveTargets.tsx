@@ -7,10 +7,10 @@ import type { StudentId } from '@/schema/ids';
 import { KeyHint } from '../../primitives/KeyHint';
 import { KeyOf } from '../../frame/KeyOf';
 import { Sign } from '../../primitives/Sign';
-import styles from '../Drawer.module.css';
-import type { DrawerProps } from './types';
+import styles from './Drawer.module.css';
+import { useWorkbench } from '../workbench/Workbench';
 
-interface MoveTargetsProps extends Pick<DrawerProps, 'sheet' | 'selection' | 'targets'> {
+interface MoveTargetsProps {
   readonly ids: readonly StudentId[];
 }
 
@@ -18,7 +18,10 @@ interface MoveTargetsProps extends Pick<DrawerProps, 'sheet' | 'selection' | 'ta
 const MOST_LISTED = 40;
 
 /** The groups to which the selected can be moved, each with what that would do. */
-export function MoveTargets({ sheet, selection, targets, ids }: MoveTargetsProps) {
+export function MoveTargets({ ids }: MoveTargetsProps) {
+  const sheet = useWorkbench('sheet');
+  const selection = useWorkbench('selection');
+  const targets = useWorkbench('targets');
   const { drawer } = sayBench;
   const here = new Set(ids.map(selection.groupOf));
   const alone = here.size === 1 ? [...here][0] : undefined;

@@ -2,17 +2,15 @@
 
 import { Button } from '../../primitives/Button';
 import { useDeferredValue, useMemo } from 'react';
+import type { Bench } from '@/encode/bench';
 import type { Offer } from '@/encode/insightTypes';
 import { sayBench } from '@/messages/bench';
 import type { StudentId } from '@/schema/ids';
-import { columnName } from '../columnName';
-import styles from '../Drawer.module.css';
-import type { DrawerProps } from './types';
+import { columnName } from '../workbench/columnName';
+import styles from './Drawer.module.css';
+import { useWorkbench } from '../workbench/Workbench';
 
-interface OffersProps extends Pick<
-  DrawerProps,
-  'bench' | 'insight' | 'selection' | 'nameOf' | 'sheet'
-> {
+interface OffersProps {
   readonly student?: StudentId;
   readonly group?: number;
 }
@@ -23,7 +21,12 @@ const MOST_STUDENTS_AT_ONCE = 150;
 const MOST_OFFERS = 3;
 
 /** The swaps that would help most, each one press away. */
-export function Offers({ bench, insight, selection, nameOf, sheet, student, group }: OffersProps) {
+export function Offers({ student, group }: OffersProps) {
+  const bench = useWorkbench('bench');
+  const insight = useWorkbench('insight');
+  const selection = useWorkbench('selection');
+  const nameOf = useWorkbench('nameOf');
+  const sheet = useWorkbench('sheet');
   const seated = sheet.groups.reduce((sum, { size }) => sum + size, 0);
   // Looking through all pairs may come a moment after the groups are painted.
   const late = useDeferredValue(insight);
@@ -78,7 +81,7 @@ export function Offers({ bench, insight, selection, nameOf, sheet, student, grou
   );
 }
 
-function gainOf({ mends, better, worse }: Offer, { theClass }: DrawerProps['bench']): string {
+function gainOf({ mends, better, worse }: Offer, { theClass }: Bench): string {
   const names = (keys: readonly string[]): string[] => keys.map((key) => columnName(theClass, key));
   return [mends ? sayBench.drawer.mends : '', sayBench.drawer.gains(names(better), names(worse))]
     .filter(Boolean)

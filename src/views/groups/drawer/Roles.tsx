@@ -5,7 +5,7 @@ import { Button } from '../../primitives/Button';
 import { useState } from 'react';
 import { holdersFor, type RoleGiving } from '@/encode/roles';
 import { sayBench } from '@/messages/bench';
-import { LEAD, type TakeRecord } from '@/schema/take';
+import { LEAD } from '@/schema/take';
 import { setRoles } from '@/store/actions/classParts';
 import { giveRole } from '@/store/actions/takes';
 import { lineupsOf, shownTake } from '@/store/queries';
@@ -15,20 +15,17 @@ import { Choice } from '../../primitives/Choice';
 import { IconPress } from '../../primitives/IconPress';
 import { OpenPart } from '../../primitives/OpenPart';
 import { useNotices } from '../../primitives/notices';
-import styles from '../Drawer.module.css';
-import type { DrawerProps } from './types';
+import styles from './Drawer.module.css';
+import { useShownTake, useWorkbench } from '../workbench/Workbench';
 
 const GIVINGS: readonly RoleGiving[] = ['random', 'first', 'turns'];
 
-interface RolesProps extends Pick<DrawerProps, 'bench'> {
-  readonly take: TakeRecord;
-}
-
 /** Gives a role in every group at once: at random, to the first, or in turns over the lineups of the class. */
-export function Roles({ bench, take }: RolesProps) {
+export function Roles() {
+  const take = useShownTake();
   const store = useStore();
   const { announce } = useNotices();
-  const { theClass, lineup, students } = bench;
+  const { theClass, lineup, students } = useWorkbench('bench');
   const { drawer } = sayBench;
   const [chosen, setChosen] = useState<string>(LEAD);
   const roles = [LEAD, ...theClass.roles];

@@ -8,17 +8,19 @@ import { addRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
 import { useTold } from '../../frame/useTold';
 import { InPlaceChoice } from '../../primitives/InPlaceChoice';
-import styles from '../Drawer.module.css';
-import type { DrawerProps } from './types';
+import styles from './Drawer.module.css';
+import { useWorkbench } from '../workbench/Workbench';
 
 const NOBODY = '';
 
-interface RuleAboutProps extends Pick<DrawerProps, 'bench' | 'nameOf'> {
+interface RuleAboutProps {
   readonly id: StudentId;
 }
 
 /** A quiet rule about one student, made by naming the other. */
-export function RuleAbout({ bench, nameOf, id }: RuleAboutProps) {
+export function RuleAbout({ id }: RuleAboutProps) {
+  const bench = useWorkbench('bench');
+  const nameOf = useWorkbench('nameOf');
   const store = useStore();
   const told = useTold();
   const { drawer } = sayBench;

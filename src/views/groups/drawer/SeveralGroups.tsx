@@ -6,11 +6,15 @@ import { sayBench } from '@/messages/bench';
 import { mergeGroups } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
 import { KeyOf } from '../../frame/KeyOf';
-import styles from '../Drawer.module.css';
-import type { DrawerProps } from './types';
+import styles from './Drawer.module.css';
+import { useShownTake, useWorkbench } from '../workbench/Workbench';
 
 /** What can be done with two groups or more: deal only them anew, or put two together. */
-export function SeveralGroups({ take, sheet, selection, shuffle }: DrawerProps) {
+export function SeveralGroups() {
+  const take = useShownTake();
+  const sheet = useWorkbench('sheet');
+  const selection = useWorkbench('selection');
+  const shuffle = useWorkbench('shuffle');
   const store = useStore();
   const told = useTold();
   const { drawer } = sayBench;

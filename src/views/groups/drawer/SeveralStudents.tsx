@@ -9,13 +9,17 @@ import { setPinned } from '@/store/actions/lineups';
 import { addRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
 import { KeyOf } from '../../frame/KeyOf';
-import styles from '../Drawer.module.css';
+import styles from './Drawer.module.css';
 import { MoveTargets } from './MoveTargets';
-import type { DrawerProps } from './types';
+import { useWorkbench } from '../workbench/Workbench';
 
 /** What can be done with two students or more: swap, pin, a quiet rule, move all of them. */
-export function SeveralStudents(props: DrawerProps) {
-  const { bench, sheet, selection, insight, nameOf } = props;
+export function SeveralStudents() {
+  const bench = useWorkbench('bench');
+  const sheet = useWorkbench('sheet');
+  const selection = useWorkbench('selection');
+  const insight = useWorkbench('insight');
+  const nameOf = useWorkbench('nameOf');
   const store = useStore();
   const told = useTold();
   const { drawer } = sayBench;
@@ -63,7 +67,7 @@ export function SeveralStudents(props: DrawerProps) {
         {pinned ? drawer.unpin : drawer.pin}
         <KeyOf name="pin" />
       </Button>
-      <MoveTargets {...props} ids={ids} />
+      <MoveTargets ids={ids} />
     </>
   );
 }

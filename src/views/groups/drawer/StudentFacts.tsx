@@ -7,20 +7,24 @@ import type { StudentId } from '@/schema/ids';
 import { setPinned } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
 import { KeyOf } from '../../frame/KeyOf';
-import styles from '../Drawer.module.css';
+import styles from './Drawer.module.css';
 import { FactList } from './FactList';
 import { MoveTargets } from './MoveTargets';
 import { Offers } from './Offers';
 import { RuleAbout } from './RuleAbout';
-import type { DrawerProps } from './types';
+import { useWorkbench } from '../workbench/Workbench';
 
-interface StudentFactsProps extends DrawerProps {
+interface StudentFactsProps {
   readonly id: StudentId;
 }
 
 /** Why a student is where they are, which swaps would help them, and where else they could go. */
-export function StudentFacts(props: StudentFactsProps) {
-  const { id, bench, sheet, selection, insight, nameOf } = props;
+export function StudentFacts({ id }: StudentFactsProps) {
+  const { lineup } = useWorkbench('bench');
+  const sheet = useWorkbench('sheet');
+  const selection = useWorkbench('selection');
+  const insight = useWorkbench('insight');
+  const nameOf = useWorkbench('nameOf');
   const store = useStore();
   const { drawer } = sayBench;
   const here = selection.groupOf(id);
@@ -29,24 +33,22 @@ export function StudentFacts(props: StudentFactsProps) {
   return (
     <>
       <h2 className={styles.title}>{drawer.studentIn(nameOf(id), group?.name ?? null)}</h2>
-      {insight && here !== null && (
-        <FactList facts={insight.whyStudent(id)} about="student" bench={bench} nameOf={nameOf} />
-      )}
+      {insight && here !== null && <FactList facts={insight.whyStudent(id)} about="student" />}
       {here !== null && (
         <Button
           size="small"
           variant="paper"
           startIcon={<PushPinOutlined fontSize="small" />}
           aria-pressed={pinned}
-          onClick={() => setPinned(store, bench.lineup.id, [id], !pinned)}
+          onClick={() => setPinned(store, lineup.id, [id], !pinned)}
         >
           {pinned ? drawer.unpin : drawer.pin}
           <KeyOf name="pin" />
         </Button>
       )}
-      {here !== null && <Offers {...props} student={id} />}
-      <MoveTargets {...props} ids={[id]} />
-      <RuleAbout bench={bench} nameOf={nameOf} id={id} />
+      {here !== null && <Offers student={id} />}
+      <MoveTargets ids={[id]} />
+      <RuleAbout id={id} />
     </>
   );
 }

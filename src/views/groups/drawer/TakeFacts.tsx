@@ -8,14 +8,17 @@ import { useStore } from '@/store/react';
 import { namesFor } from '../../frame/groupNaming';
 import { ruleSentence } from '../../frame/ruleSources';
 import { useNotices } from '../../primitives/notices';
-import styles from '../Drawer.module.css';
+import styles from './Drawer.module.css';
 import { Offers } from './Offers';
 import { Roles } from './Roles';
-import type { DrawerProps } from './types';
+import { useShownTake, useWorkbench } from '../workbench/Workbench';
 
 /** The take as a whole: counts, rules, what would help, another group, roles in every group. */
-export function TakeFacts(props: DrawerProps) {
-  const { bench, take, sheet, nameOf } = props;
+export function TakeFacts() {
+  const take = useShownTake();
+  const bench = useWorkbench('bench');
+  const sheet = useWorkbench('sheet');
+  const nameOf = useWorkbench('nameOf');
   const store = useStore();
   const { announce } = useNotices();
   const { drawer } = sayBench;
@@ -46,8 +49,8 @@ export function TakeFacts(props: DrawerProps) {
         ))}
         {take.dealt && <li>{drawer.changedByHand}</li>}
       </ul>
-      <Offers {...props} />
-      <Roles bench={bench} take={take} />
+      <Offers />
+      <Roles />
       <Button size="small" variant="paper" onClick={add}>
         {drawer.add}
       </Button>

@@ -9,16 +9,17 @@ import { useStore } from '@/store/react';
 import type { Recipe } from '@/schema/recipe';
 import styles from './RecipeEditor.module.css';
 import type { PartKey } from './parts';
+import { useWorkbench } from '../workbench/Workbench';
 
 interface AlsoMenuProps {
-  readonly bench: Bench;
   readonly onPick: (part: PartKey) => void;
 }
 
 type Also = keyof typeof say.recipe.alsoOptions;
 
 /** What the sentence does not say yet and could; picking one opens its editor in the same place. */
-export function AlsoMenu({ bench, onPick }: AlsoMenuProps) {
+export function AlsoMenu({ onPick }: AlsoMenuProps) {
+  const bench = useWorkbench('bench');
   const store = useStore();
   const list = useRef<HTMLUListElement>(null);
   useLayoutEffect(() => list.current?.querySelector('button')?.focus(), []);

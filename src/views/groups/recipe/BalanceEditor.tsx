@@ -6,11 +6,13 @@ import { Choice } from '../../primitives/Choice';
 import { Select } from '../../primitives/Select';
 import { IMPORTANCES, type EditorProps } from './editor';
 import styles from './RecipeEditor.module.css';
+import { useWorkbench } from '../workbench/Workbench';
 
 const LEAVE = 'none';
 
 /** Each detail of the class: mixed, matched or left alone, and how much it counts beside the rest. */
-export function BalanceEditor({ bench, change }: EditorProps) {
+export function BalanceEditor({ change }: EditorProps) {
+  const bench = useWorkbench('bench');
   const { theClass, lineup } = bench;
   const { editors } = sayBench;
   const { balance } = lineup.recipe;

@@ -7,11 +7,13 @@ import { detailName } from '../../frame/detailWords';
 import { Choice } from '../../primitives/Choice';
 import type { EditorProps } from './editor';
 import styles from './RecipeEditor.module.css';
+import { useWorkbench } from '../workbench/Workbench';
 
 const NAMES = ['familyName', 'givenName', 'list'] as const;
 
 /** Shuffled, dealt in an order, one group for each value, or empty groups to be filled by hand. */
-export function DealingEditor({ bench, change }: EditorProps) {
+export function DealingEditor({ change }: EditorProps) {
+  const bench = useWorkbench('bench');
   const { theClass, lineup } = bench;
   const { editors } = sayBench;
   const { dealing } = lineup.recipe;

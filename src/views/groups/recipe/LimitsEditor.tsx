@@ -14,11 +14,13 @@ import { NumberStepper } from '../../primitives/NumberStepper';
 import type { EditorProps } from './editor';
 import styles from './RecipeEditor.module.css';
 import { valuesOf } from './values';
+import { useWorkbench } from '../workbench/Workbench';
 
 const KINDS = Object.keys(LIMIT_KINDS) as readonly Limit['kind'][];
 
 /** Rules about how many students with one value a group may hold: those there are, and another one. */
-export function LimitsEditor({ bench, dealtCount, change }: EditorProps) {
+export function LimitsEditor({ dealtCount, change }: EditorProps) {
+  const bench = useWorkbench('bench');
   const { theClass, lineup } = bench;
   const { editors } = sayBench;
   const { limits, sizing } = lineup.recipe;

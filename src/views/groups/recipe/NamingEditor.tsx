@@ -2,7 +2,6 @@
 
 import { Button } from '../../primitives/Button';
 import { useState } from 'react';
-import type { Bench } from '@/encode/bench';
 import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
 import type { GroupNaming } from '@/schema/recipe';
@@ -13,14 +12,15 @@ import { namesFor } from '../../frame/groupNaming';
 import { CheckList } from '../../primitives/CheckList';
 import { Choice } from '../../primitives/Choice';
 import styles from './RecipeEditor.module.css';
+import { useWorkbench } from '../workbench/Workbench';
 
 /** Names shown before anything has been dealt. */
 const USUAL_PREVIEW = 8;
 
 /** How groups are called, with all names as they will be; groups on the sheet take them at once. */
-export function NamingEditor({ bench }: { readonly bench: Bench }) {
+export function NamingEditor() {
   const store = useStore();
-  const { theClass, lineup, take } = bench;
+  const { theClass, lineup, take } = useWorkbench('bench');
   const { editors } = sayBench;
   const { naming } = lineup.recipe;
   const count = take?.groups.length ?? USUAL_PREVIEW;

@@ -1,7 +1,6 @@
 'use client';
 
 import { useLayoutEffect, useRef } from 'react';
-import type { Bench } from '@/encode/bench';
 import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
 import type { Importance, Recipe } from '@/schema/recipe';
@@ -18,15 +17,16 @@ import { SavedRecipes } from './SavedRecipes';
 import { SizingEditor } from './SizingEditor';
 import type { PartKey } from './parts';
 import { WhoEditor } from './WhoEditor';
+import { useWorkbench } from '../workbench/Workbench';
 
 interface RecipeEditorProps {
   readonly part: PartKey;
-  readonly bench: Bench;
   readonly dealtCount: number;
 }
 
 /** The editor of one part of the recipe; what it changes shows in the sentence at once, and nothing is dealt. */
-export function RecipeEditor({ part, bench, dealtCount }: RecipeEditorProps) {
+export function RecipeEditor({ part, dealtCount }: RecipeEditorProps) {
+  const bench = useWorkbench('bench');
   const store = useStore();
   const editor = useRef<HTMLDivElement>(null);
   useLayoutEffect(() => {
@@ -37,13 +37,14 @@ export function RecipeEditor({ part, bench, dealtCount }: RecipeEditorProps) {
   const change = (parts: Partial<Recipe>): void => changeRecipe(store, bench.lineup.id, parts);
   return (
     <div ref={editor} className={styles.editor}>
-      <EditorOf part={part} bench={bench} dealtCount={dealtCount} change={change} />
+      <EditorOf part={part} dealtCount={dealtCount} change={change} />
     </div>
   );
 }
 
 function EditorOf({ part, ...props }: EditorProps & { readonly part: PartKey }) {
-  const { bench, dealtCount, change } = props;
+  const { dealtCount, change } = props;
+  const bench = useWorkbench('bench');
   const { recipe } = bench.lineup;
   switch (part) {
     case 'sizing':
@@ -97,7 +98,7 @@ function EditorOf({ part, ...props }: EditorProps & { readonly part: PartKey }) 
     case 'limits':
       return <LimitsEditor {...props} />;
     case 'naming':
-      return <NamingEditor bench={bench} />;
+      return <NamingEditor />;
     case 'saved':
       return <SavedRecipes {...props} />;
     default:
@@ -105,8 +106,8 @@ function EditorOf({ part, ...props }: EditorProps & { readonly part: PartKey }) 
   }
 }
 
-function LeftoverEditor({ bench, change }: EditorProps) {
-  const { sizing } = bench.lineup.recipe;
+function LeftoverEditor({ change }: EditorProps) {
+  const { sizing } = useWorkbench('bench').lineup.recipe;
   if (sizing.by !== 'size') return null;
   return (
     <>

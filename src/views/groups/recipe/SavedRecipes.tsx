@@ -13,9 +13,11 @@ import { IconPress } from '../../primitives/IconPress';
 import { useNotices } from '../../primitives/notices';
 import type { EditorProps } from './editor';
 import styles from './RecipeEditor.module.css';
+import { useWorkbench } from '../workbench/Workbench';
 
 /** Keeps the recipe under a name, and uses one that was kept in this or another class. */
-export function SavedRecipes({ bench, change }: EditorProps) {
+export function SavedRecipes({ change }: EditorProps) {
+  const bench = useWorkbench('bench');
   const store = useStore();
   const { notify } = useNotices();
   const { editors } = sayBench;

@@ -5,7 +5,7 @@ import { say } from '@/messages';
 import type { SizingChoice } from '@/schema/recipe';
 import { Choice } from '../../primitives/Choice';
 import { NumberStepper } from '../../primitives/NumberStepper';
-import styles from '../RecipeSentence.module.css';
+import styles from './RecipeSentence.module.css';
 
 interface SizingEditorProps {
   readonly sizing: SizingChoice;

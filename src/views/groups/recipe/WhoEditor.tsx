@@ -13,9 +13,11 @@ import { valueName } from '../../frame/detailWords';
 import type { EditorProps } from './editor';
 import styles from './RecipeEditor.module.css';
 import { valuesOf } from './values';
+import { useWorkbench } from '../workbench/Workbench';
 
 /** Who is dealt into groups: all who are here, or some of them. */
-export function WhoEditor({ bench, dealtCount, change }: EditorProps) {
+export function WhoEditor({ dealtCount, change }: EditorProps) {
+  const bench = useWorkbench('bench');
   const { theClass, lineup } = bench;
   const { editors } = sayBench;
   const { who } = lineup.recipe;

@@ -1,9 +1,7 @@
-import type { Bench } from '@/encode/bench';
 import type { Importance, Recipe } from '@/schema/recipe';
 
 /** What the editor of a part of the recipe is given. */
 export interface EditorProps {
-  readonly bench: Bench;
   readonly dealtCount: number;
   readonly change: (parts: Partial<Recipe>) => void;
 }

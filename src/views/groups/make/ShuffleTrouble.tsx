@@ -1,0 +1,58 @@
+'use client';
+
+import { WHOLE, type RuleSource } from '@/encode/request';
+import type { SizingChoice } from '@/schema/recipe';
+import { changeRecipe } from '@/store/actions/lineups';
+import { useStore } from '@/store/react';
+import { say } from '@/messages';
+import { useTold } from '../../frame/useTold';
+import { ClashPanel } from '../../frame/ClashPanel';
+import { sizingWithSize } from '../../frame/sizingWithSize';
+import { takeBack, withoutSource } from '../../frame/ruleSources';
+import styles from './ShuffleTrouble.module.css';
+import { useWorkbench } from '../workbench/Workbench';
+
+/** What a shuffle could not do, and what to do about it; nothing while all is well. */
+export function ShuffleTrouble() {
+  const bench = useWorkbench('bench');
+  const shuffle = useWorkbench('shuffle');
+  const nameOf = useWorkbench('nameOf');
+  const store = useStore();
+  const told = useTold();
+  const { state } = shuffle;
+  if (state.state === 'failed') {
+    return (
+      <p role="alert" className={styles.failed}>
+        {state.text}
+      </p>
+    );
+  }
+  if (state.state !== 'clash') return null;
+  const drop = (source: RuleSource): void => {
+    takeBack(store, bench, source);
+    void shuffle.make(WHOLE, withoutSource(bench, source));
+    told(say.rules.removed);
+  };
+  const makeWith = (sizing: SizingChoice): void => {
+    const { lineup } = bench;
+    changeRecipe(store, lineup.id, { sizing });
+    void shuffle.make(WHOLE, {
+      ...bench,
+      lineup: { ...lineup, recipe: { ...lineup.recipe, sizing } },
+    });
+  };
+  return (
+    <div className={styles.clash}>
+      <ClashPanel
+        result={state.result}
+        sources={state.plan.sources}
+        theClass={bench.theClass}
+        nameOf={nameOf}
+        onDrop={drop}
+        onGroups={(count) => makeWith({ by: 'count', count })}
+        onSize={(size) => makeWith(sizingWithSize(bench.lineup, size))}
+        onUseAnyway={shuffle.keepAnyway}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,144 @@
+'use client';
+
+import {
+  DndContext,
+  DragOverlay,
+  MouseSensor,
+  pointerWithin,
+  TouchSensor,
+  useDraggable,
+  useDroppable,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
+import { StudentId } from '@/schema/ids';
+import { say } from '@/messages';
+import styles from './Tile.module.css';
+import { useWorkbench } from '../workbench/Workbench';
+
+/** A press becomes a drag after this many pixels, so that a click still selects. */
+const DRAG_AFTER_PX = 6;
+/** On a touch screen a drag begins after holding still, so that a swipe still scrolls. */
+const TOUCH_HOLD_MS = 180;
+const TOUCH_TOLERANCE_PX = 8;
+
+export const ASIDE_TARGET = 'aside';
+
+interface DragLayerProps {
+  /** Where tiles (`data-student`) and rows (`data-row`) stand. */
+  readonly area: RefObject<HTMLElement | null>;
+  readonly onDrag: (id: StudentId | null) => void;
+  readonly onOver: (row: string | null) => void;
+}
+
+/**
+ * Dragging tiles to other rows or aside, over a sheet that knows nothing of it: tiles and rows are found by their
+ * attributes once they are pressed, so that a large sheet costs nothing. The keyboard has its own way (useSheetKeys).
+ */
+export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
+  const sheet = useWorkbench('sheet');
+  const selection = useWorkbench('selection');
+  const nameOf = useWorkbench('nameOf');
+  const [pressed, setPressed] = useState<Pressed | null>(null);
+  const [lifted, setLifted] = useState<readonly StudentId[]>([]);
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: DRAG_AFTER_PX } }),
+    useSensor(TouchSensor, {
+      activationConstraint: { delay: TOUCH_HOLD_MS, tolerance: TOUCH_TOLERANCE_PX },
+    }),
+  );
+  useLayoutEffect(() => {
+    const element = area.current;
+    if (!element) return undefined;
+    element.toggleAttribute('data-drags', true);
+    const press = (event: Event): void => {
+      const tile =
+        event.target instanceof Element
+          ? event.target.closest<HTMLElement>('[data-student]')
+          : null;
+      if (tile) setPressed({ id: StudentId.parse(tile.dataset.student), tile, event });
+    };
+    element.addEventListener('mousedown', press);
+    element.addEventListener('touchstart', press, { passive: true });
+    return () => {
+      element.removeAttribute('data-drags');
+      element.removeEventListener('mousedown', press);
+      element.removeEventListener('touchstart', press);
+    };
+  }, [area]);
+  const end = (): void => {
+    setLifted([]);
+    onDrag(null);
+    onOver(null);
+  };
+  const drop = ({ over }: DragEndEvent): void => {
+    end();
+    if (!over) return;
+    selection.move(lifted, over.id === ASIDE_TARGET ? null : Number(over.id));
+  };
+  return (
+    <DndContext
+      id="sheet"
+      sensors={sensors}
+      collisionDetection={pointerWithin}
+      accessibility={{ screenReaderInstructions: { draggable: say.groups.tileHelp } }}
+      onDragStart={({ active }) => {
+        const id = StudentId.parse(active.id);
+        // A tile that is selected with others takes them along.
+        const along = selection.students.includes(id) ? selection.students : [id];
+        setLifted(along);
+        onDrag(along.length === 1 ? id : null);
+      }}
+      onDragOver={({ over }) => onOver(over === null ? null : String(over.id))}
+      onDragCancel={end}
+      onDragEnd={drop}
+    >
+      {pressed && (
+        <>
+          <Dragged key={pressed.id} pressed={pressed} />
+          {sheet.groups.map(({ index }) => (
+            <Row key={index} id={String(index)} area={area} />
+          ))}
+          <Row id={ASIDE_TARGET} area={area} />
+        </>
+      )}
+      <DragOverlay dropAnimation={null}>
+        {lifted.length > 0 && (
+          <div className={styles.lifted}>{lifted.map((id) => nameOf(id)).join(', ')}</div>
+        )}
+      </DragOverlay>
+    </DndContext>
+  );
+}
+
+interface Pressed {
+  readonly id: StudentId;
+  readonly tile: HTMLElement;
+  readonly event: Event;
+}
+
+/** Makes the pressed tile known, and hands it the press that came before it was. */
+function Dragged({ pressed }: { readonly pressed: Pressed }) {
+  const { setNodeRef, listeners } = useDraggable({ id: pressed.id });
+  const handed = useRef<Event | null>(null);
+  useEffect(() => {
+    setNodeRef(pressed.tile);
+    if (handed.current === pressed.event || !listeners) return;
+    handed.current = pressed.event;
+    const { event } = pressed;
+    const handler = listeners[event.type === 'mousedown' ? 'onMouseDown' : 'onTouchStart'];
+    // The sensors ask for React's event and read the native one inside it.
+    handler?.({ nativeEvent: event, target: event.target, currentTarget: pressed.tile });
+  }, [pressed, listeners, setNodeRef]);
+  return null;
+}
+
+function Row({ id, area }: { readonly id: string; readonly area: RefObject<HTMLElement | null> }) {
+  const { setNodeRef } = useDroppable({ id });
+  useEffect(() => {
+    setNodeRef(area.current?.querySelector<HTMLElement>(`[data-row="${id}"]`) ?? null);
+  });
+  return null;
+}

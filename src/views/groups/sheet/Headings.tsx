@@ -1,0 +1,78 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { say } from '@/messages';
+import { classFigure } from '../workbench/classFigure';
+import { columnName } from '../workbench/columnName';
+import styles from './ScoreSheet.module.css';
+import type { ColumnKey } from '../workbench/useColumns';
+import { useWorkbench } from '../workbench/Workbench';
+
+const ColumnChooser = dynamic(
+  () => import('./ColumnChooser').then((module) => module.ColumnChooser),
+  { ssr: false },
+);
+
+export interface Sorting {
+  /** `group`, `size`, `rules`, or a measure's key. */
+  readonly by: string;
+  readonly down: boolean;
+}
+
+interface HeadingsProps {
+  readonly shown: readonly ColumnKey[];
+  readonly sorting: Sorting | null;
+  readonly onSort: (sorting: Sorting | null) => void;
+  /** The same again over the second column of rows. */
+  readonly second: boolean;
+}
+
+/** What stands in the columns, with the figure of the class as a whole and the best possible; a press sorts the rows. */
+export function Headings({ shown, sorting, onSort, second }: HeadingsProps) {
+  const bench = useWorkbench('bench');
+  const insight = useWorkbench('insight');
+  /** First the row that has most, then the one that has least, then as dealt. */
+  const sortBy = (by: string) => (): void => {
+    const last = sorting?.by === by ? sorting.down : null;
+    const first = by !== 'group';
+    onSort(last === null ? { by, down: first } : last === first ? { by, down: !first } : null);
+  };
+  const heading = (by: string, name: string) => (
+    <button
+      type="button"
+      className={styles.sort}
+      aria-label={say.measures.sortBy(name)}
+      data-sorted={sorting?.by === by ? (sorting.down ? 'down' : 'up') : undefined}
+      onClick={sortBy(by)}
+    >
+      {name}
+    </button>
+  );
+  return (
+    <div className={styles.head} data-second={second} aria-hidden={second || undefined}>
+      <span>{heading('group', say.groups.column.group)}</span>
+      <span className={styles.students}>
+        {say.groups.column.students}
+        {!second && <ColumnChooser />}
+      </span>
+      <span className={styles.figure}>{heading('size', say.groups.column.size)}</span>
+      {shown.map((key) => {
+        const figure = insight && classFigure(insight, key);
+        return (
+          <span key={key} className={styles.measureHead}>
+            {heading(key, columnName(bench.theClass, key))}
+            {figure && (
+              <span className={styles.classFigure}>
+                {figure.text}{' '}
+                <span data-best={figure.isBest} title={figure.explained}>
+                  {figure.best}
+                </span>
+              </span>
+            )}
+          </span>
+        );
+      })}
+      <span>{heading('rules', say.groups.column.rules)}</span>
+    </div>
+  );
+}

@@ -1,0 +1,66 @@
+'use client';
+
+import { useDeferredValue, useMemo, useState } from 'react';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { StudentId } from '@/schema/ids';
+import type { LineupRecord } from '@/schema/lineup';
+import type { StudentRecord } from '@/schema/student';
+import { useTileNames } from '../../frame/names';
+import { useBench } from '../../frame/useBench';
+import { useShuffle } from '../../frame/useShuffle';
+import { useColumns } from './useColumns';
+import { useGuard } from './useGuard';
+import { useInsight } from './useInsight';
+import { useSelection } from './useSelection';
+import { useSheet } from './useSheet';
+import { useTargets } from './useTargets';
+import type { Workbench } from './Workbench';
+
+/** The workbench of a lineup, and what tells it of dragging. */
+export interface OpenWorkbench {
+  readonly workbench: Workbench;
+  readonly setDragged: (id: StudentId | null) => void;
+  readonly setOver: (row: string | null) => void;
+}
+
+/** Puts together what the parts of the page share; each part stays the same object until it has changed. */
+export function useWorkbenchOf(
+  lineup: LineupRecord,
+  theClass: ClassRecord,
+  students: readonly StudentRecord[],
+): OpenWorkbench {
+  const bench = useBench(lineup, theClass, students);
+  const nameOf = useTileNames(students);
+  const columns = useColumns(bench);
+  const sheet = useSheet(bench);
+  // Groups are painted first; what they are like may follow a moment later.
+  const insight = useInsight(useDeferredValue(bench), columns.details);
+  const guard = useGuard(lineup, bench.take);
+  const shuffle = useShuffle(bench, (groups, keep) =>
+    guard.ask(
+      groups.map(({ studentIds }) => studentIds),
+      keep,
+    ),
+  );
+  const selection = useSelection({ bench, sheet, nameOf, guard });
+  const [student, setDragged] = useState<StudentId | null>(null);
+  const [over, setOver] = useState<string | null>(null);
+  const targets = useTargets(insight, student ?? selection.student);
+  const dragging = useMemo(() => ({ student, over }), [student, over]);
+  return {
+    workbench: {
+      bench,
+      nameOf,
+      sheet,
+      columns,
+      insight,
+      targets,
+      selection,
+      guard,
+      shuffle,
+      dragging,
+    },
+    setDragged,
+    setOver,
+  };
+}
