@@ -38,7 +38,7 @@ test('each part of the recipe is changed in place, and nothing is dealt until it
   await balance.getByRole('group', { name: 'level' }).getByRole('radio', { name: 'match' }).check();
   await balance.getByLabel('How much level counts').selectOption('above all');
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('button', { name: /match: level above all/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /match: level \(above all\)/ })).toBeVisible();
   await also(page).click();
   await page.getByRole('button', { name: 'at least, at most, never alone' }).click();
   const limits = page.getByRole('group', { name: 'Other things the recipe can say' });

@@ -1,38 +1,46 @@
-import { count, listNames } from './words';
+import { count, listNames, listParts } from './words';
 
 type Sizing =
   { readonly by: 'count'; readonly count: number } | { readonly by: 'size'; readonly size: number };
 
+/** Sentences have slots in braces: a control each, or the list of what is looked after. */
 export const recipe = {
-  make: 'Make',
-  from: 'from',
-  leftovers: 'leftovers',
-  Keep: 'Keep',
-  With: 'With',
-  deal: 'Deal',
-  by: 'by',
-  oneForEach: 'Make one group for each',
-  setOut: 'Set out',
-  empty: ', empty, for',
-  and: 'and',
-  also: 'also…',
+  sentence: {
+    shuffle: 'Make {sizing} from {who}.',
+    shuffleLeftover: 'Make {sizing} from {who}, leftovers {leftover}.',
+    order: 'Deal {sizing} from {who}, by {dealing}.',
+    orderLeftover: 'Deal {sizing} from {who}, leftovers {leftover}, by {dealing}.',
+    value: 'Make one group for each {dealing} from {who}.',
+    hand: 'Set out {sizing}, {dealing}, for {who}.',
+    goals: 'With {goals}.',
+    goalsWithoutRules: 'With {goals}, without {rules}.',
+    withoutRules: 'Without {rules}.',
+    naming: 'Groups are {naming}.',
+  },
+  goal: { mix: 'mixed {details}', match: 'matched {details}' },
+  empty: 'empty',
+  also: 'Add more',
   alsoLabel: 'Other things the recipe can say',
   who: {
     sections: (names: readonly string[], number: number) => `${number} of ${listNames(names)}`,
     unplaced: (number: number) => `${number} in no lineup yet`,
     groups: (lineup: string, number: number) => `${number} from ${lineup}`,
     values: (values: readonly string[], number: number) => `${number} with ${listNames(values)}`,
+    value: (detail: string, value: string) => `${detail} ${value}`,
   },
   whoLabel: 'Who is dealt into groups',
+  inOrder: (order: string, dealt: string) => `${order}, ${dealt}`,
   order: { familyName: 'family name', givenName: 'given name', list: 'class list' },
   dealt: { round: 'round the groups', blocks: 'in blocks' },
   dealingLabel: 'How students come into groups',
-  mix: 'mix',
-  match: 'match',
-  Mix: 'Mix',
-  Match: 'Match',
   balanceLabel: 'What to mix and what to match',
-  weight: { little: 'a little', plain: '', most: 'above all' },
+  weighed: {
+    little: (goal: string) => `${goal} (a little)`,
+    plain: (goal: string) => goal,
+    most: (goal: string) => `${goal} (above all)`,
+  },
+  listed: listNames,
+  listParts,
   sections: { mixed: 'sections mixed', kept: 'sections kept' },
   sectionsLabel: 'Sections',
   fresh: 'fresh partners',
@@ -59,8 +67,6 @@ export const recipe = {
     saved: 'keep or use a recipe',
   },
   givesValues: (number: number) => count(number, 'group'),
-  comma: ',',
-  stop: '.',
   sizing: (sizing: Sizing) =>
     sizing.by === 'count' ? count(sizing.count, 'group') : `groups of ${sizing.size}`,
   sizingLabel: 'How many groups, or how many students in each',
@@ -82,7 +88,7 @@ export const recipe = {
     larger: 'No group is smaller than the size; leftover students join one each.',
     smaller: 'Every group has the size but the last, which holds whoever is left.',
   },
-  rules: (number: number) => (number === 0 ? 'no quiet rules yet' : count(number, 'quiet rule')),
+  rules: (number: number) => (number === 0 ? 'quiet rules' : count(number, 'quiet rule')),
   /** "4 groups of 4 and 3 of 3". */
   gives: (counts: readonly { readonly groups: number; readonly size: number }[]) =>
     counts

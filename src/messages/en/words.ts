@@ -10,6 +10,14 @@ export function listNames(names: readonly string[]): string {
   return LIST.format(names);
 }
 
+/** The same for things that are not words: what the language puts between them stands between them. */
+export function listParts<T>(things: readonly T[]): readonly (T | string)[] {
+  const marks = things.map((_, place) => String(place));
+  return LIST.formatToParts(marks).map(({ type, value }) =>
+    type === 'element' ? (things[Number(value)] ?? '') : value,
+  );
+}
+
 /** "1 student", "4 students". */
 export function count(number: number, one: string, many = `${one}s`): string {
   return `${NUMBERS.format(number)} ${PLURALS.select(number) === 'one' ? one : many}`;

@@ -1,45 +1,26 @@
 'use client';
 
-import { Button } from './Button';
-import ClickAwayListener from '@mui/material/ClickAwayListener';
 import type { ReactNode } from 'react';
-import styles from './OpenPart.module.css';
-import { useOpenPart } from './useOpenPart';
+import { Button } from './Button';
+import { Opening } from './Opening';
 
 interface OpenPartProps {
   readonly label: string;
-  /** The side on which the opened part lines up with its button. */
-  readonly align: 'start' | 'end';
   readonly children: ReactNode;
 }
 
-/** A button that opens something small right below it; Escape or a press elsewhere closes it. */
-export function OpenPart({ label, align, children }: OpenPartProps) {
-  const { open, toggle, close, partId, anchor, onKeyDown } = useOpenPart();
+/** A button in words that opens something small beside itself. */
+export function OpenPart({ label, children }: OpenPartProps) {
   return (
-    <ClickAwayListener onClickAway={close}>
-      <div ref={anchor} className={styles.anchor} onKeyDown={onKeyDown}>
-        <Button
-          size="small"
-          variant="paper"
-          aria-expanded={open}
-          aria-controls={partId}
-          onClick={toggle}
-        >
+    <Opening
+      label={label}
+      button={(props) => (
+        <Button size="small" variant="paper" {...props}>
           {label}
         </Button>
-        {open && (
-          <div
-            id={partId}
-            className={styles.part}
-            data-align={align}
-            role="group"
-            aria-label={label}
-          >
-            {children}
-          </div>
-        )}
-      </div>
-    </ClickAwayListener>
+      )}
+    >
+      {children}
+    </Opening>
   );
 }

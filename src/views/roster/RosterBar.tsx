@@ -66,7 +66,7 @@ export function RosterBar(props: RosterBarProps) {
       <Button size="small" variant="paper" aria-expanded={adding} onClick={onAdd}>
         {sayRoster.roster.pasteMore}
       </Button>
-      <OpenPart label={sayRoster.roster.columnsShown} align="end">
+      <OpenPart label={sayRoster.roster.columnsShown}>
         <ul className={styles.columns}>
           {table.getAllLeafColumns().map((column) =>
             column.getCanHide() ? (

@@ -42,7 +42,7 @@ export function Roles() {
     announce(drawer.given(word(role), holders.size));
   };
   return (
-    <OpenPart label={drawer.rolesTitle} align="end">
+    <OpenPart label={drawer.rolesTitle}>
       <Choice
         legend={drawer.roleChoice}
         value={role}

@@ -1,6 +1,7 @@
 'use client';
 
 import { Button } from '../../primitives/Button';
+import { focusFirst } from '../../primitives/focusFirst';
 import { useLayoutEffect, useRef } from 'react';
 import type { Bench } from '@/encode/bench';
 import { say } from '@/messages';
@@ -22,7 +23,7 @@ export function AlsoMenu({ onPick }: AlsoMenuProps) {
   const bench = useWorkbench('bench');
   const store = useStore();
   const list = useRef<HTMLUListElement>(null);
-  useLayoutEffect(() => list.current?.querySelector('button')?.focus(), []);
+  useLayoutEffect(() => focusFirst(list.current), []);
   const pick = (key: Also): void => {
     const start = STARTS[key];
     if (start) changeRecipe(store, bench.lineup.id, start);

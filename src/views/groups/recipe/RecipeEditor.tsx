@@ -7,6 +7,7 @@ import type { Importance, Recipe } from '@/schema/recipe';
 import { changeRecipe } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
 import { Choice } from '../../primitives/Choice';
+import { focusFirst } from '../../primitives/focusFirst';
 import { BalanceEditor } from './BalanceEditor';
 import { DealingEditor } from './DealingEditor';
 import { IMPORTANCES, type EditorProps } from './editor';
@@ -29,11 +30,8 @@ export function RecipeEditor({ part, dealtCount }: RecipeEditorProps) {
   const bench = useWorkbench('bench');
   const store = useStore();
   const editor = useRef<HTMLDivElement>(null);
-  useLayoutEffect(() => {
-    const fields = editor.current;
-    const chosen = fields?.querySelector<HTMLElement>('input:checked');
-    (chosen ?? fields?.querySelector<HTMLElement>('input, button, textarea'))?.focus();
-  }, [part]);
+  // Where one part follows another in what is open already, or has been loaded only then.
+  useLayoutEffect(() => focusFirst(editor.current), [part]);
   const change = (parts: Partial<Recipe>): void => changeRecipe(store, bench.lineup.id, parts);
   return (
     <div ref={editor} className={styles.editor}>

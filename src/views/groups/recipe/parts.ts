@@ -38,9 +38,11 @@ export function whoWords(
       return say.recipe.who.groups(lineupName(who.lineupId), number);
     case 'values':
       return say.recipe.who.values(
-        who.values.map(
-          (value) =>
-            `${detailName(theClass, who.detail)} ${valueName(theClass, who.detail, value)}`,
+        who.values.map((value) =>
+          say.recipe.who.value(
+            detailName(theClass, who.detail),
+            valueName(theClass, who.detail, value),
+          ),
         ),
         number,
       );
@@ -51,19 +53,19 @@ export function whoWords(
 
 /** "experience and home language (above all)". */
 export function balanceWords({ theClass }: Bench, balance: readonly Balance[]): readonly string[] {
-  return balance.map(({ detail, importance }) => {
-    const name = detailName(theClass, detail);
-    const weight = say.recipe.weight[importance];
-    return weight === '' ? name : `${name} ${weight}`;
-  });
+  return balance.map(({ detail, importance }) =>
+    say.recipe.weighed[importance](detailName(theClass, detail)),
+  );
 }
 
-/** In what order students are dealt: "by family name, round the groups". */
-export function orderWords({ lineup, theClass }: Bench): string {
+/** How students come into groups without a shuffle: "family name, round the groups", a detail, or "empty". */
+export function dealingWords({ lineup, theClass }: Bench): string {
   const { dealing } = lineup.recipe;
-  if (dealing.by !== 'order') return '';
+  if (dealing.by === 'shuffle') return '';
+  if (dealing.by === 'hand') return say.recipe.empty;
+  if (dealing.by === 'value') return detailName(theClass, dealing.of);
   const { order, inBlocks } = dealing;
   const name =
     typeof order === 'string' ? say.recipe.order[order] : detailName(theClass, order.detail);
-  return `${name}, ${say.recipe.dealt[inBlocks ? 'blocks' : 'round']}`;
+  return say.recipe.inOrder(name, say.recipe.dealt[inBlocks ? 'blocks' : 'round']);
 }

@@ -18,7 +18,7 @@ export function ColumnChooser() {
   if (all.length === 0) return null;
   const details = all.filter((key) => key !== PARTNERS && key !== WISHES);
   return (
-    <OpenPart label={sayBench.columns.open} align="start">
+    <OpenPart label={sayBench.columns.open}>
       <CheckList
         legend={sayBench.columns.legend}
         options={all.map((value) => ({ value, label: nameOf(value) }))}
