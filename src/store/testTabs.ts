@@ -1,3 +1,4 @@
+import type { AppRecord } from '../schema/records';
 import { openAppStore, type AppStore, type Opened, type OpenOptions } from './appStore';
 import type { Channel } from './tabs';
 
@@ -38,10 +39,20 @@ export async function openStore(name: string, more: Partial<OpenOptions> = {}): 
   return opened.store;
 }
 
-/** Lets messages and the reads and writes they lead to come to an end. */
+/** Rounds in which nothing may change any more before all is called quiet, and after how many that is given up. */
+const QUIET_ROUNDS = 4;
+const MOST_ROUNDS = 200;
+
+/** Lets messages and the reads and writes they lead to come to an end: until no tab changes any more. */
 export async function settled(tabs: readonly AppStore[]): Promise<void> {
-  for (let turn = 0; turn < 4; turn++) {
+  let quiet = 0;
+  let before: readonly AppRecord[] = [];
+  for (let round = 0; quiet < QUIET_ROUNDS && round < MOST_ROUNDS; round++) {
     await Promise.all(tabs.map(({ saver }) => saver.flush()));
     for (let i = 0; i < 12; i++) await new Promise((done) => setTimeout(done));
+    const now = tabs.flatMap(({ records }) => records.every());
+    const same = now.length === before.length && now.every((one, at) => one === before[at]);
+    quiet = same ? quiet + 1 : 0;
+    before = now;
   }
 }

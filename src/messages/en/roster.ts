@@ -29,6 +29,7 @@ export const roster = {
       .filter(Boolean)
       .join(' '),
   openFile: 'Open a file',
+  fileTrouble: (name: string, trouble: string) => `${name}: ${trouble}`,
   fileUnread: (name: string) =>
     `${name} could not be read; it may have been moved or changed. What stands in the box is kept; open the file once more.`,
   fileLeft: (name: string) =>
@@ -197,6 +198,7 @@ export const roster = {
   missingValue: 'missing',
   showOnly: (name: string) => `Show only some by ${name}`,
   showEverybody: 'show everybody',
+  showingEverybody: (column: string) => `${column}: show everybody`,
   leftOutTitle: 'Left out of groups',
   leaveOutHint:
     'Leave out everybody who has something in common. Whoever is to take part all the same: switch them to here.',

@@ -63,9 +63,8 @@ async function place(button: HTMLElement, floating: HTMLElement): Promise<void> 
       shift({ padding: MARGIN_PX }),
       size({
         padding: MARGIN_PX,
-        apply: ({ availableHeight, availableWidth }) => {
+        apply: ({ availableHeight }) => {
           floating.style.maxHeight = `${availableHeight}px`;
-          floating.style.maxWidth = `${availableWidth}px`;
         },
       }),
     ],

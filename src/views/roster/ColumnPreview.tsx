@@ -1,11 +1,11 @@
 'use client';
 
-import { useId } from 'react';
 import { hasContent } from '@/formats/roster/delimited';
 import type { ColumnRole, DetailKind } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';
 import styles from './ColumnPreview.module.css';
 import type { PastedListState } from './usePastedList';
+import { Select } from '../primitives/Select';
 
 const ROLES: readonly ColumnRole[] = [
   ...(['fullName', 'givenName', 'familyName', 'preferredName', 'email', 'externalId'] as const),
@@ -19,7 +19,6 @@ const HEADING_CHOICES = 12;
 /** How each column is taken, over the first rows of the teacher's own data; nothing for a plain list of names. */
 export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) {
   const { table, reading } = pasted;
-  const headingId = useId();
   if (!table || !reading) return null;
   // A plain list has no columns of its own: its headings stand on no line of the text.
   if (reading.columns.length < 3 && table.rows[0]?.line === 0) return null;
@@ -32,20 +31,18 @@ export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) 
     <>
       {table.rows[0]?.line !== 0 && (
         <div className={styles.over}>
-          <label htmlFor={headingId}>{sayRoster.roster.headingLabel}</label>
-          <select
-            id={headingId}
-            className={styles.role}
-            value={reading.headingRow}
-            onChange={(event) => pasted.setHeading(Number(event.target.value))}
-          >
-            <option value={-1}>{sayRoster.roster.noHeading}</option>
-            {table.rows.slice(0, HEADING_CHOICES).map(({ line }, row) => (
-              <option key={line} value={row}>
-                {sayRoster.roster.headingOnLine(line)}
-              </option>
-            ))}
-          </select>
+          <Select
+            label={sayRoster.roster.headingLabel}
+            value={String(reading.headingRow)}
+            options={[
+              { value: '-1', label: sayRoster.roster.noHeading },
+              ...table.rows.slice(0, HEADING_CHOICES).map(({ line }, row) => ({
+                value: String(row),
+                label: sayRoster.roster.headingOnLine(line),
+              })),
+            ]}
+            onChange={(row) => pasted.setHeading(Number(row))}
+          />
         </div>
       )}
       {pasted.remembered && (
@@ -63,39 +60,32 @@ export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) 
               {reading.columns.map((column, i) => (
                 <th key={i} scope="col">
                   <span className={styles.heading}>{heading[i] ?? ''}</span>
-                  <select
-                    className={styles.role}
+                  <Select
+                    quiet
+                    label={sayRoster.roster.columnIs(heading[i] ?? '', i + 1)}
                     value={column.role}
-                    aria-label={sayRoster.roster.columnIs(heading[i] ?? '', i + 1)}
-                    onChange={(event) => {
-                      const role = ROLES.find((one) => one === event.target.value);
+                    options={ROLES.map((value) => ({
+                      value,
+                      label: sayRoster.roster.columnRole[value],
+                    }))}
+                    onChange={(role) => {
                       const name =
                         column.name || (heading[i] ?? '') || sayRoster.roster.columnName(i + 1);
-                      if (role) pasted.setColumn(i, { role, name: role === 'detail' ? name : '' });
+                      pasted.setColumn(i, { role, name: role === 'detail' ? name : '' });
                     }}
-                  >
-                    {ROLES.map((role) => (
-                      <option key={role} value={role}>
-                        {sayRoster.roster.columnRole[role]}
-                      </option>
-                    ))}
-                  </select>
+                  />
                   {column.role === 'detail' && (
-                    <select
-                      className={styles.kind}
+                    <Select
+                      quiet
+                      pale
+                      label={sayRoster.roster.kindOf(column.name)}
                       value={column.kind}
-                      aria-label={sayRoster.roster.kindOf(column.name)}
-                      onChange={(event) => {
-                        const kind = KINDS.find((one) => one === event.target.value);
-                        if (kind) pasted.setColumn(i, { kind });
-                      }}
-                    >
-                      {KINDS.map((kind) => (
-                        <option key={kind} value={kind}>
-                          {sayRoster.roster.kind[kind]}
-                        </option>
-                      ))}
-                    </select>
+                      options={KINDS.map((value) => ({
+                        value,
+                        label: sayRoster.roster.kind[value],
+                      }))}
+                      onChange={(kind) => pasted.setColumn(i, { kind })}
+                    />
                   )}
                 </th>
               ))}

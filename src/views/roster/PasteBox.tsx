@@ -14,6 +14,7 @@ import { ColumnPreview } from './ColumnPreview';
 import { Doubts } from './Doubts';
 import styles from './PasteBox.module.css';
 import { usePastedList, type PastedListState } from './usePastedList';
+import { Select } from '../primitives/Select';
 
 interface PasteBoxProps {
   readonly theClass: ClassRecord;
@@ -111,7 +112,6 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
 
 /** How an opened file is read: which sheet, which classes, in which encoding. */
 function FileChoices({ pasted }: { readonly pasted: PastedListState }) {
-  const encodingId = useId();
   const { file } = pasted;
   if (!file) return null;
   return (
@@ -157,22 +157,15 @@ function FileChoices({ pasted }: { readonly pasted: PastedListState }) {
       )}
       {file.encoding !== null && (
         <div className={styles.sheets}>
-          <label htmlFor={encodingId}>{sayRoster.roster.encoding}</label>
-          <select
-            id={encodingId}
-            className={styles.select}
+          <Select
+            label={sayRoster.roster.encoding}
             value={file.encoding}
-            onChange={(event) => {
-              const encoding = ENCODINGS.find((one) => one === event.target.value);
-              if (encoding) pasted.readAs(encoding);
-            }}
-          >
-            {ENCODINGS.map((encoding) => (
-              <option key={encoding} value={encoding}>
-                {sayRoster.roster.encodings[encoding]}
-              </option>
-            ))}
-          </select>
+            options={ENCODINGS.map((value) => ({
+              value,
+              label: sayRoster.roster.encodings[value],
+            }))}
+            onChange={pasted.readAs}
+          />
         </div>
       )}
     </>

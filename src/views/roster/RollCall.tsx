@@ -8,6 +8,7 @@ import type { StudentRecord } from '@/schema/student';
 import { setTakesPart } from '@/store/actions/students';
 import { useStore } from '@/store/react';
 import { isKey } from '../frame/keyMap';
+import { inLines, roveAmong } from '../primitives/roving';
 import { KeyOf } from '../frame/KeyOf';
 import styles from './RollCall.module.css';
 import { presenceOf } from './useRosterTable';
@@ -24,19 +25,8 @@ export function RollCall({ theClass, students, onDone }: RollCallProps) {
   const list = useRef<HTMLUListElement>(null);
   const onKeyDown = (event: KeyboardEvent): void => {
     const tiles = [...(list.current?.querySelectorAll<HTMLElement>('button') ?? [])];
-    const at = tiles.indexOf(document.activeElement as HTMLElement);
-    const across = Math.max(1, tiles.filter((one) => one.offsetTop === tiles[0]?.offsetTop).length);
-    const steps: Readonly<Record<string, number>> = {
-      ArrowRight: 1,
-      ArrowLeft: -1,
-      ArrowDown: across,
-      ArrowUp: -across,
-    };
-    const step = steps[event.key];
     if (isKey('done', event)) onDone();
-    if (step === undefined) return;
-    event.preventDefault();
-    tiles[Math.max(0, Math.min(tiles.length - 1, at + step))]?.focus();
+    else if (roveAmong(inLines(tiles), event.key)) event.preventDefault();
   };
   return (
     <div className={styles.call} onKeyDown={onKeyDown}>

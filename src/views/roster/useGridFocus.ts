@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useState, type KeyboardEvent, type RefObject } from 'react';
+import { rovingStep, type RovingPlace } from '../primitives/roving';
 
 /** A cell by the id of its row and of its column. */
 interface Place {
@@ -30,7 +31,7 @@ export function useGridFocus({ table, rows, columns, show, onKey }: GridFocusOpt
 
   const focused = useCallback((row: string, column: string): void => setPlace({ row, column }), []);
 
-  const go = (row: number, column: number): void => {
+  const go = ({ row, column }: RovingPlace): void => {
     const next = { row: rows[row] ?? '', column: columns[column] ?? '' };
     setPlace(next);
     if (focusCell(table.current, next)) return;
@@ -42,11 +43,11 @@ export function useGridFocus({ table, rows, columns, show, onKey }: GridFocusOpt
     const cell = (event.target as HTMLElement).closest<HTMLElement>('[data-cell]');
     if (!cell || event.ctrlKey || event.metaKey || event.altKey) return;
     const [row = '', column = ''] = (cell.dataset.cell ?? '').split('\n');
-    const [r, c] = [rows.indexOf(row), columns.indexOf(column)];
-    const target = targetOf(event.key, r, c, rows.length, columns.length);
-    if (target) {
+    const from = { row: rows.indexOf(row), column: columns.indexOf(column) };
+    const next = rovingStep(event.key, from, rows.length, () => columns.length);
+    if (next) {
       event.preventDefault();
-      go(target[0], target[1]);
+      go(next);
     } else if (onKey(event, row)) event.preventDefault();
   };
   return {
@@ -56,37 +57,6 @@ export function useGridFocus({ table, rows, columns, show, onKey }: GridFocusOpt
     /** To be called when a cell gets the focus; always the same function. */
     focused,
   };
-}
-
-function targetOf(
-  key: string,
-  row: number,
-  column: number,
-  rowCount: number,
-  columnCount: number,
-): readonly [number, number] | null {
-  const within = (value: number, count: number): number => Math.max(0, Math.min(count - 1, value));
-  const PAGE_ROWS = 10;
-  switch (key) {
-    case 'ArrowUp':
-      return [within(row - 1, rowCount), column];
-    case 'ArrowDown':
-      return [within(row + 1, rowCount), column];
-    case 'ArrowLeft':
-      return [row, within(column - 1, columnCount)];
-    case 'ArrowRight':
-      return [row, within(column + 1, columnCount)];
-    case 'Home':
-      return [row, 0];
-    case 'End':
-      return [row, columnCount - 1];
-    case 'PageUp':
-      return [within(row - PAGE_ROWS, rowCount), column];
-    case 'PageDown':
-      return [within(row + PAGE_ROWS, rowCount), column];
-    default:
-      return null;
-  }
 }
 
 /** Whether the cell is drawn; if so, it has the focus. */

@@ -5,7 +5,8 @@ import { StudentId } from '@/schema/ids';
 import type { LineupRecord } from '@/schema/lineup';
 import { setPinned } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
-import { isKey, KEYS } from '../../frame/keyMap';
+import { isKey } from '../../frame/keyMap';
+import { roveAmong } from '../../primitives/roving';
 import type { Selection } from '../workbench/useSelection';
 import type { Sheet } from '../workbench/useSheet';
 
@@ -33,13 +34,11 @@ export function useSheetKeys(sheet: Sheet, selection: Selection, lineup: LineupR
       const pinned = concerned.every((one) => sheet.pinned.has(one));
       setPinned(store, lineup.id, concerned, !pinned);
     } else if (isKey('look', event)) {
-      focusNeighbour(event.currentTarget, event.target as HTMLElement, event.key as Look);
+      roveAmong(tilesIn(event.currentTarget), event.key);
     } else return;
     event.preventDefault();
   };
 }
-
-type Look = (typeof KEYS.look.press)[number];
 
 function moveToNeighbour(sheet: Sheet, selection: Selection, id: StudentId, step: 1 | -1): void {
   const count = sheet.groups.length;
@@ -49,25 +48,9 @@ function moveToNeighbour(sheet: Sheet, selection: Selection, id: StudentId, step
   selection.move([id], (start + step + count) % count);
 }
 
-/** Moves the focus along the row, or to the tile nearest in the row above or below. */
-function focusNeighbour(container: HTMLElement, from: HTMLElement, key: Look): void {
-  const rows = [...container.querySelectorAll<HTMLElement>('[data-row]')]
+/** Tiles row by row; rows without any are passed over. */
+function tilesIn(container: HTMLElement): readonly (readonly HTMLElement[])[] {
+  return [...container.querySelectorAll<HTMLElement>('[data-row]')]
     .map((row) => [...row.querySelectorAll<HTMLElement>('[data-student]')])
     .filter((tiles) => tiles.length > 0);
-  const rowIndex = rows.findIndex((tiles) => tiles.includes(from));
-  const row = rows[rowIndex] ?? [];
-  const place = row.indexOf(from);
-  const target = {
-    ArrowLeft: row[place - 1],
-    ArrowRight: row[place + 1],
-    Home: row[0],
-    End: row.at(-1),
-    ArrowUp: atOrLast(rows[rowIndex - 1], place),
-    ArrowDown: atOrLast(rows[rowIndex + 1], place),
-  }[key];
-  target?.focus();
-}
-
-function atOrLast(row: readonly HTMLElement[] | undefined, place: number): HTMLElement | undefined {
-  return row?.[place] ?? row?.at(-1);
 }
