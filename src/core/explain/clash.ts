@@ -3,7 +3,7 @@ import { withRules, withSizing, type Problem, type ProblemRule } from '../proble
 import { unitsOf } from '../problem/units';
 import type { Rng } from '../random/rng';
 import { studentsAbout } from '../rules/list';
-import { decide } from '../search/solve';
+import { decide } from '../search/decide';
 import { obviousReason } from '../proofs/obvious';
 
 /** Cells (units x groups) that the nodes of the complete search for one question may look at. */

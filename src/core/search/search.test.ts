@@ -10,7 +10,7 @@ import { cross, haveSameGroups } from './crossing';
 import { mix } from './mixing';
 import { Repair } from './repair';
 import { Deal } from './shuffleTrial';
-import { decide } from './solve';
+import { decide } from './decide';
 
 function problem(n: number, groups: number, rules: readonly MembersRule[]): Problem {
   const read = problemFromRequest({
