@@ -10,7 +10,7 @@ import { useLargestType } from './useLargestType';
 export function StageSheet({ groups }: PublicLineup) {
   const sheet = useRef<HTMLUListElement>(null);
   const seats = groups.reduce((most, { members }) => Math.max(most, members.length), 1);
-  useLargestType(sheet, seats, groups);
+  useLargestType(sheet, groups);
   return (
     <ul ref={sheet} className={styles.sheet} style={{ '--seats': seats } as CSSProperties}>
       {groups.map(({ name, sign, members }, index) => (

@@ -1,88 +1,88 @@
 'use client';
 
 import { useLayoutEffect, type RefObject } from 'react';
+import type { PublicLineup } from '@/encode/publicLineup';
+import { fitType, SMALLEST_PX, type Layout, type MeasuredRow, type Setting } from './fitType';
 
-/** Type below this cannot be read from the back of a room; then the sheet scrolls instead. */
-const SMALLEST_PX = 20;
-const LARGEST_PX = 110;
-const MOST_COLUMNS = 4;
-
-/** Two columns of rows take the eye longer to read than one: they must pay with type this much larger. */
-const WORTH_A_COLUMN = 1.2;
-
-interface Layout {
-  /** Columns of rows. */
-  readonly columns: number;
-  /** Names side by side in a row; the others wrap below. */
-  readonly abreast: number;
-  readonly size: number;
-}
+/** As in the style sheet: below this width the group's name stands above the names. */
+const NARROW_PX = 700;
+const NAME_COLUMN = 6.6;
+/** The sign and the gap after it, in em of the sheet's type. */
+const SIGN = 1.45 * 0.92;
+/** Type sizes tried below the one worked out, where a browser sets words a little wider than it measures them. */
+const MOST_STEPS_DOWN = 6;
+const MEASURED_AT_PX = 100;
 
 /**
- * Sets the largest type, and the columns of rows and names abreast that allow it, with which all rows fit the
- * height of the element's parent and no word is wider than its place; again whenever the parent's size or
- * `content` changes. `seats` is the number of students in the largest group.
+ * Sets the largest type, and the columns of rows and names abreast that allow it, with which all rows fit the height of
+ * the element's parent and no word is wider than its place; again whenever the parent's size or the groups change.
+ * Words are measured once on a canvas, so that the page is laid out once or twice, whatever the size of the class.
  */
 export function useLargestType(
   element: RefObject<HTMLElement | null>,
-  seats: number,
-  content: unknown,
+  groups: PublicLineup['groups'],
 ): void {
   useLayoutEffect(() => {
     const sheet = element.current;
     const box = sheet?.parentElement;
     if (!sheet || !box) return undefined;
+    let rows = measured(sheet, groups);
     const fit = (): void => {
-      const layouts = candidates(seats).map(([columns, abreast]) =>
-        largestFor(sheet, box, columns, abreast),
-      );
-      const worth = ({ columns, size }: Layout): number => size / WORTH_A_COLUMN ** (columns - 1);
-      apply(
-        sheet,
-        layouts.reduce((a, b) => (worth(b) > worth(a) ? b : a)),
-      );
+      const { clientWidth: width, clientHeight: height } = box;
+      const layout = fitType(rows, { width, height }, settingFor(width));
+      apply(sheet, layout);
+      // What is worked out is checked on the page, which has the last word.
+      let { size } = layout;
+      const least = Math.max(SMALLEST_PX, size - MOST_STEPS_DOWN);
+      while (layout.fits && sheet.scrollHeight > box.clientHeight && size > least) {
+        size--;
+        apply(sheet, { ...layout, size });
+      }
     };
     fit();
     const observer = new ResizeObserver(fit);
     observer.observe(box);
-    void document.fonts.ready.then(fit);
+    void document.fonts.ready.then(() => {
+      rows = measured(sheet, groups);
+      fit();
+    });
     return () => observer.disconnect();
-  }, [element, seats, content]);
+  }, [element, groups]);
 }
 
-function candidates(seats: number): readonly (readonly [columns: number, abreast: number])[] {
-  const lines = [1, 2, 3, 4].map((line) => Math.ceil(seats / line));
-  const abreast = [...new Set(lines)];
-  return Array.from({ length: MOST_COLUMNS }, (_, i) =>
-    abreast.map((names) => [i + 1, names] as const),
-  ).flat();
+function settingFor(width: number): Setting {
+  const narrow = matchMedia(`(max-width: ${NARROW_PX}px)`).matches;
+  // clamp(12px, 3vw, 48px), with the page as wide as the box.
+  const sidePx = Math.max(12, Math.min(48, 0.03 * Math.max(width, window.innerWidth)));
+  return { sidePx, nameColumn: narrow ? null : NAME_COLUMN, sign: SIGN };
 }
 
-/** The largest whole size that fits, by halving; the smallest allowed when none does. */
-function largestFor(
-  sheet: HTMLElement,
-  box: HTMLElement,
-  columns: number,
-  abreast: number,
-): Layout {
-  let [low, high] = [SMALLEST_PX, LARGEST_PX];
-  while (low < high) {
-    const size = Math.ceil((low + high) / 2);
-    apply(sheet, { columns, abreast, size });
-    if (fits(sheet, box)) low = size;
-    else high = size - 1;
-  }
-  return { columns, abreast, size: low };
+/** Widths of all words in em, as the faces of the sheet set them. */
+function measured(sheet: HTMLElement, groups: PublicLineup['groups']): readonly MeasuredRow[] {
+  const canvas = document.createElement('canvas').getContext('2d');
+  const widthIn = (selector: string): ((word: string) => number) => {
+    const of = getComputedStyle(sheet.querySelector(selector) ?? sheet);
+    const known = new Map<string, number>();
+    return (word) => {
+      if (!canvas) return 0;
+      const last = known.get(word);
+      if (last !== undefined) return last;
+      canvas.font = `${of.fontWeight} ${MEASURED_AT_PX}px ${of.fontFamily}`;
+      const width = canvas.measureText(word).width / MEASURED_AT_PX;
+      known.set(word, width);
+      return width;
+    };
+  };
+  const inName = widthIn('h2');
+  const inMember = widthIn('h2 + ul');
+  return groups.map(({ name, members }) => ({
+    name: name.split(' ').map(inName),
+    members: members.map((member) => member.name.split(' ').map(inMember)),
+  }));
 }
 
 function apply(sheet: HTMLElement, { columns, abreast, size }: Layout): void {
   sheet.style.setProperty('--columns', String(columns));
   sheet.style.setProperty('--abreast', String(abreast));
   sheet.style.fontSize = `${size}px`;
-}
-
-function fits(sheet: HTMLElement, box: HTMLElement): boolean {
-  if (sheet.scrollHeight > box.clientHeight) return false;
-  const words = [...sheet.querySelectorAll<HTMLElement>('[data-word]')];
-  return words.every((word) => word.scrollWidth <= word.clientWidth);
 }
