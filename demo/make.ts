@@ -233,14 +233,16 @@ function addLineup(
 ): void {
   const id = LineupId.parse(demoId('l', theClass.id, week));
   const createdAt = new Date(FIRST_DAY + week * 7 * DAY_MS).toISOString();
-  const lineup = { ...newLineup(id, theClass.id, name, createdAt, recipe), state };
+  const used = state === 'draft' ? null : { on: createdAt.slice(0, 10), here: null };
+  const lineup = { ...newLineup(id, theClass.id, name, createdAt, recipe), state, used };
+  const students = parts.students.map((one) => ({ ...one, here: true }));
   const history = parts.lineups.flatMap(({ takeId }) => {
     const take = parts.takes.find((one) => one.id === takeId);
     return take ? [take.groups.map(({ studentIds }) => studentIds)] : [];
   });
   const takes = seeds.map((seed, index): TakeRecord => {
     const bench = {
-      ...{ lineup, theClass, students: parts.students, rules: parts.rules, others: {} },
+      ...{ lineup, theClass, students, rules: parts.rules, others: {} },
       ...{ history, take: undefined, today: TODAY, compare: say.compare },
     };
     const outcome = arrangeNow(requestFor(bench, seed).request);

@@ -324,7 +324,7 @@ test('a lineup in use asks whom a change would part from whom; a new lineup leav
   const before = await rows(page);
   const chooser = page.getByRole('button', { name: /Week 7, bank walk/ });
   await chooser.click();
-  await page.getByRole('menuitem', { name: /The class works in it/ }).click();
+  await page.getByRole('menuitem', { name: /The class works in these groups now/ }).click();
   await tile(page, 'Rafael').focus();
   await page.keyboard.press('3');
   const ask = page.getByRole('alertdialog');

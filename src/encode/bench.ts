@@ -4,7 +4,7 @@ import type { LineupRecord } from '../schema/lineup';
 import { valueKey } from '../schema/presence';
 import { BY_SECTION } from '../schema/recipe';
 import type { RuleRecord } from '../schema/rule';
-import type { DetailValue, StudentRecord } from '../schema/student';
+import type { DetailValue, RollStudent, StudentRecord } from '../schema/student';
 import type { TakeRecord } from '../schema/take';
 
 /** Groups of one earlier lineup. */
@@ -15,9 +15,9 @@ export interface Bench {
   readonly lineup: LineupRecord;
   readonly theClass: ClassRecord;
   /** Everybody on the class list; `here` tells who takes part today. */
-  readonly students: readonly StudentRecord[];
+  readonly students: readonly RollStudent[];
   readonly rules: readonly RuleRecord[];
-  /** Lineups of the class that were used before this one, newest last. */
+  /** Groups that the class has worked in before these, newest last. */
   readonly history: readonly PastGroups[];
   /** Groups of the other lineups that the recipe may draw on, by lineup id. */
   readonly others: Readonly<Record<string, PastGroups>>;
@@ -34,7 +34,7 @@ export function rulesInForce(rules: readonly RuleRecord[], today: string): reado
 }
 
 /** Who is dealt into groups: of those who take part today, the ones whom the recipe speaks of. */
-export function whoIsDealt(bench: Bench): readonly StudentRecord[] {
+export function whoIsDealt(bench: Bench): readonly RollStudent[] {
   const { who } = bench.lineup.recipe;
   const here = bench.students.filter((student) => student.here);
   switch (who.of) {

@@ -3,7 +3,7 @@ import type { ArrangeRequest } from '../core/format';
 import { LineupId } from '../schema/ids';
 import type { Dealing, Recipe, Who } from '../schema/recipe';
 import { RequestSchema } from '../schema/request';
-import type { StudentRecord } from '../schema/student';
+import type { RollStudent } from '../schema/student';
 import { whoIsDealt, type Bench } from './bench';
 import { moversBetween } from './compareTakes';
 import { dealtWithoutDraw } from './dealing';
@@ -23,7 +23,7 @@ const DETAILS = [
 const LEVELS = ['seasoned', 'new', 'some'];
 
 /** Nine students a to i; scores fall, levels go round, every third swims; two sections, the last in none. */
-const crew: readonly StudentRecord[] = idsOf('a b c d e f g h i').map((name, i) =>
+const crew: readonly RollStudent[] = idsOf('a b c d e f g h i').map((name, i) =>
   student(name, i, {
     familyName: `Z${9 - i}`,
     givenName: name,

@@ -1,14 +1,14 @@
 import { rngFromSeed } from '../core/random/rng';
 import { uniformInt } from '../core/random/uniform';
 import type { StudentId } from '../schema/ids';
-import type { StudentRecord } from '../schema/student';
+import type { RollStudent } from '../schema/student';
 import type { Bench } from './bench';
 import { Insight } from './insight';
 import { brokenRules } from './ruleState';
 import { idOf, idsOf, rule, student, take, testBench, detail } from './testBench';
 
 const SCORES = [10, 20, 30, 60, 70, 80];
-const crew: readonly StudentRecord[] = SCORES.map((score, i) =>
+const crew: readonly RollStudent[] = SCORES.map((score, i) =>
   student('abcdef'[i]!, i, {
     details: { score, swims: i === 0 || i === 3 },
     wishes: i === 0 ? idsOf('d') : [],

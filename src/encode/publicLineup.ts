@@ -1,4 +1,4 @@
-import type { StudentRecord } from '../schema/student';
+import type { RollStudent, StudentRecord } from '../schema/student';
 import type { TakeRecord } from '../schema/take';
 
 /** What may leave the teacher's side of a take: names, groups and their signs. Nothing else is looked at. */
@@ -22,7 +22,7 @@ export interface PublicAddresses {
 /** A take for stage and print: those who are here, called as `nameOf` says. */
 export function publicLineup(
   take: TakeRecord | undefined,
-  students: readonly StudentRecord[],
+  students: readonly RollStudent[],
   nameOf: (id: string) => string,
 ): PublicLineup {
   return membersOf(take, students, ({ id }) => ({ name: nameOf(id) }));
@@ -31,14 +31,14 @@ export function publicLineup(
 /** A take for the ways out that reach people: whole names, with addresses, '' where there is none. */
 export function publicAddresses(
   take: TakeRecord | undefined,
-  students: readonly StudentRecord[],
+  students: readonly RollStudent[],
 ): PublicAddresses {
   return membersOf(take, students, ({ name, email }) => ({ name, email }));
 }
 
 function membersOf<Member>(
   take: TakeRecord | undefined,
-  students: readonly StudentRecord[],
+  students: readonly RollStudent[],
   shown: (student: StudentRecord) => Member,
 ) {
   const studentOfId = new Map(students.map((student) => [student.id, student]));

@@ -3,7 +3,7 @@ import { ClassId, DetailId, LineupId, RuleId, SectionId, StudentId, TakeId } fro
 import { newLineup } from '../schema/lineup';
 import { PLAIN_RECIPE, type Recipe } from '../schema/recipe';
 import type { RuleRecord } from '../schema/rule';
-import { newStudent, type StudentRecord } from '../schema/student';
+import { newStudent, type RollStudent } from '../schema/student';
 import { newGroup, type TakeRecord } from '../schema/take';
 import type { Bench } from './bench';
 
@@ -26,9 +26,9 @@ export function section(id: string, name: string, sign: number): Section {
 export function student(
   name: string,
   order: number,
-  known: Partial<StudentRecord> = {},
-): StudentRecord {
-  return { ...newStudent(idOf(name), classId, order, { name, email: '' }), ...known };
+  known: Partial<RollStudent> = {},
+): RollStudent {
+  return { ...newStudent(idOf(name), classId, order, { name, email: '' }), here: true, ...known };
 }
 
 export function rule(
@@ -53,7 +53,7 @@ export function take(groups: readonly string[], known: Partial<TakeRecord> = {})
 }
 
 interface Given {
-  readonly students: readonly StudentRecord[];
+  readonly students: readonly RollStudent[];
   readonly recipe?: Partial<Recipe>;
   readonly theClass?: Partial<ClassRecord>;
   readonly bench?: Partial<Bench>;

@@ -15,6 +15,14 @@ export const LineupRecord = z.object({
   takeId: z.nullable(TakeId),
   /** Students who stay in their group of the shown take through a reshuffle. */
   pinned: z.array(StudentId),
+  /** When a class worked in these groups: only then do they count as having met. Null for what was only tried. */
+  used: z.nullable(
+    z.object({
+      on: z.iso.date(),
+      /** Who was there of those in groups; null where that is not known, which counts as everybody. */
+      here: z.nullable(z.array(StudentId)),
+    }),
+  ),
   createdAt: z.iso.datetime(),
 });
 export type LineupRecord = z.infer<typeof LineupRecord>;
@@ -41,6 +49,14 @@ export const lineupType: RecordType<LineupRecord> = {
         pinned: [],
       }),
     },
+    {
+      name: 'lineup/2 tell what was used from what was only tried',
+      up: (data) => ({
+        ...data,
+        used:
+          data.state === 'draft' ? null : { on: String(data.createdAt).slice(0, 10), here: null },
+      }),
+    },
   ],
   freshId: () => newId(LineupId, 'l'),
   owner: ({ classId }) => classId,
@@ -55,6 +71,10 @@ export const lineupType: RecordType<LineupRecord> = {
       recipe: renamedRecipe(lineup.recipe, to),
       takeId: lineup.takeId && to.take(lineup.takeId),
       pinned: renamedIds(lineup.pinned, to.student),
+      used: lineup.used && {
+        ...lineup.used,
+        here: lineup.used.here && renamedIds(lineup.used.here, to.student),
+      },
     };
   },
   merging: { recipe: recipeMerging, pinned: 'set' },
@@ -76,6 +96,7 @@ export function newLineup(
     recipe,
     takeId: null,
     pinned: [],
+    used: null,
     createdAt,
   };
 }

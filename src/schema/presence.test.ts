@@ -28,9 +28,17 @@ test.each([
   expect(filtersOn({ ...student, ...known }, theClass).map(({ id }) => id)).toEqual(expected);
 });
 
+const DAY = '2026-10-15';
+
+test('absence belongs to its day, and the next begins with everybody here', () => {
+  const away = { ...student, awayOn: DAY };
+  expect(takesPart(away, theClass, DAY)).toBe(false);
+  expect(takesPart(away, theClass, '2026-10-16')).toBe(true);
+});
+
 test('whoever has left takes no part, whatever else is said', () => {
-  expect(takesPart({ ...student, inAnyway: true, left: '2026-10-01' }, theClass)).toBe(false);
-  expect(takesPart({ ...student, inAnyway: true, sectionId: 'south' }, theClass)).toBe(true);
+  expect(takesPart({ ...student, inAnyway: true, left: '2026-10-01' }, theClass, DAY)).toBe(false);
+  expect(takesPart({ ...student, inAnyway: true, sectionId: 'south' }, theClass, DAY)).toBe(true);
 });
 
 test('values are written alike, however they are kept', () => {

@@ -15,8 +15,8 @@ export function filtersOn(student: StudentRecord, { leaveOuts }: ClassRecord): r
   });
 }
 
-/** Whether the student is dealt into groups: in the class, here today, and not left out by a filter. */
-export function takesPart(student: StudentRecord, theClass: ClassRecord): boolean {
-  if (student.left !== null || !student.here) return false;
+/** Whether the student is dealt into groups on a day: in the class, not away then, and not left out by a filter. */
+export function takesPart(student: StudentRecord, theClass: ClassRecord, day: string): boolean {
+  if (student.left !== null || student.awayOn === day) return false;
   return student.inAnyway || filtersOn(student, theClass).length === 0;
 }

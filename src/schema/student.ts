@@ -28,7 +28,8 @@ export const StudentRecord = z.object({
   wishes: z.array(StudentId),
   /** Private. */
   note: z.string(),
-  here: z.boolean(),
+  /** The day for which the student is said to be away; on any other day they are here. */
+  awayOn: z.nullable(z.iso.date()),
   /** Takes part although a filter of the class leaves out students like this one. */
   inAnyway: z.boolean(),
   /** The day on which the student left the class; null while in it. Lineups keep those who left. */
@@ -47,6 +48,11 @@ export const studentType: RecordType<StudentRecord> = {
     {
       name: 'student/1 add preferred name, leaving, filters overruled and doubts settled',
       up: (data) => ({ ...data, preferredName: '', inAnyway: false, left: null, settled: [] }),
+    },
+    {
+      name: 'student/2 let absence belong to a day',
+      // Of which day it was nothing is known; a new day starts with everybody here.
+      up: ({ here: _ofSomeDay, ...data }) => ({ ...data, awayOn: null }),
     },
   ],
   freshId: () => newId(StudentId, 's'),
@@ -76,6 +82,9 @@ export const studentType: RecordType<StudentRecord> = {
   },
 };
 
+/** A student as the roll of a day has them: whether they are dealt into groups then. */
+export type RollStudent = StudentRecord & { readonly here: boolean };
+
 /** A student of whom only the name, perhaps an address, is known. */
 export function newStudent(
   id: StudentId,
@@ -98,7 +107,7 @@ export function newStudent(
     mastery: {},
     wishes: [],
     note: '',
-    here: true,
+    awayOn: null,
     inAnyway: false,
     left: null,
     settled: [],

@@ -1,8 +1,10 @@
 import { z } from 'zod';
 import { readClassFile } from './classFile';
 import pastFile from './fixtures/class-v0.json';
+import { newLineup } from './lineup';
 import { PLAIN_RECIPE } from './recipe';
 import { LISTED_TYPES, readRecord } from './records';
+import { newStudent } from './student';
 import { migrate, validateMigrations, type Versioned } from './versions';
 
 /** A record kind with a past: version 0 had one name, 1 split it, 2 added a note. */
@@ -46,12 +48,27 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
     given: pastFile.students[0]!,
     became: { name: 'Amira Haddad', preferredName: '', left: null, inAnyway: false, settled: [] },
   },
+  'student/2 let absence belong to a day': {
+    given: {
+      ...newStudent('s_1' as never, 'c_1' as never, 1, { name: 'Amira', email: '' }),
+      here: false,
+    },
+    became: { name: 'Amira', awayOn: null },
+  },
   'lineup/1 add all that a recipe can say, and pins': {
     given: pastFile.lineups[0]!,
     became: {
       recipe: { ...PLAIN_RECIPE, sizing: pastFile.lineups[0]!.recipe.sizing },
       pinned: [],
     },
+  },
+  'lineup/2 tell what was used from what was only tried': {
+    given: {
+      ...newLineup('l_1' as never, 'c_1' as never, 'Week 1', '2026-10-15T08:00:00.000Z'),
+      state: 'retired',
+      used: undefined,
+    },
+    became: { state: 'retired', used: { on: '2026-10-15', here: null } },
   },
   'take/1 add roles, locks and stars': {
     given: { ...pastFile.takes[0]!, dealt: [['s_thursday_2']] },

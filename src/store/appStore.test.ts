@@ -155,17 +155,19 @@ test('a deleted student leaves the rules; a rule left with one student goes too'
   await store.close();
 });
 
+const DAY = '2026-11-26';
+
 test('who has left stays in rules and lineups, is dealt no more, and can come back', async () => {
   const store = await open();
   const { classId, ids, lineup } = classWith(store, ['Amira', 'Bram', 'Chipo']);
   addRule(store, classId, 'apart', ids.slice(0, 2));
   addTake(store, lineup.id, 1, [newGroup('Alder', 0, ids)]);
   leaveClass(store, [ids[0]!], '2026-10-15');
-  expect(rollOf(store.records, classId).map(({ here }) => here)).toEqual([false, true, true]);
+  expect(rollOf(store.records, classId, DAY).map(({ here }) => here)).toEqual([false, true, true]);
   expect(rulesOf(store.records, classId)[0]!.studentIds).toContain(ids[0]);
   expect(shownTake(store.records, lineup.id)!.groups[0]!.studentIds).toContain(ids[0]);
   restoreStudent(store, ids[0]!);
-  expect(rollOf(store.records, classId).every(({ here }) => here)).toBe(true);
+  expect(rollOf(store.records, classId, DAY).every(({ here }) => here)).toBe(true);
   await store.close();
 });
 
@@ -183,19 +185,19 @@ test('a filter leaves out whoever it names; one of them is let in all the same, 
   });
   expect(ids).toEqual([]);
   const [theClass] = allClasses(store.records);
-  const here = () => rollOf(store.records, classId).map((one) => one.here);
+  const here = () => rollOf(store.records, classId, DAY).map((one) => one.here);
   const [amira, bram] = studentsOf(store.records, classId);
   addLeaveOut(store, classId, { by: theClass!.details[0]!.id, values: ['no'] });
   // A missing value is no "no".
   expect(here()).toEqual([false, false, true, true]);
-  setTakesPart(store, [amira!.id], true);
+  setTakesPart(store, [amira!.id], true, DAY);
   expect(here()).toEqual([true, false, true, true]);
-  setTakesPart(store, [amira!.id], false);
+  setTakesPart(store, [amira!.id], false, DAY);
   expect(here()).toEqual([false, false, true, true]);
   const [filter] = allClasses(store.records)[0]!.leaveOuts;
   switchLeaveOut(store, classId, filter!.id, false);
   expect(here()).toEqual([true, true, true, true]);
-  setTakesPart(store, [bram!.id], false);
+  setTakesPart(store, [bram!.id], false, DAY);
   expect(here()).toEqual([true, false, true, true]);
   addLeaveOut(store, classId, { by: 'section', values: [theClass!.sections[1]!.id] });
   expect(here()).toEqual([true, false, false, false]);

@@ -76,7 +76,7 @@ test('a detail that goes takes its values and filters along, and undo brings all
   const detail = theClass().details[0]!.id;
   setDetail(store, ids, detail, 'no');
   addLeaveOut(store, classId, { by: detail, values: ['no'] });
-  const here = () => rollOf(store.records, classId).filter((one) => one.here).length;
+  const here = () => rollOf(store.records, classId, '2026-10-15').filter((one) => one.here).length;
   expect(here()).toBe(0);
   removeDetail(store, classId, detail);
   expect([here(), theClass().details, studentsOf(store.records, classId)[0]!.details]).toEqual([
@@ -119,7 +119,7 @@ test('any class comes back exactly from its file, and every edit from undo', asy
     text.map((name) => () => editStudent(store, ids[2]!, { familyName: name })),
     text.map((name) => () => setStaff(store, classId, [{ name, email: null, role: '' }])),
     text.map((value) => () => setDetail(store, ids, 'free', value)),
-    fc.boolean().map((part) => () => setTakesPart(store, [ids[0]!], part)),
+    fc.boolean().map((part) => () => setTakesPart(store, [ids[0]!], part, '2026-10-15')),
     fc.constant(() => leaveClass(store, [ids[2]!], '2026-10-15')),
   );
   const whole = () => writeClassFile(belongingTo(store.records, classId));

@@ -96,6 +96,7 @@ const RANDOM: {
       ),
       takeId: takes[i] ?? null,
       pinned: some(rng, students, 2),
+      used: i === 0 ? null : { on: '2026-10-15', here: some(rng, students, 3) },
     })),
   take: (rng, { classId, students, lineups, takes }) =>
     takes.map((id, i) => {

@@ -54,6 +54,7 @@ export type ActionLabel =
   | 'pin'
   | 'nameGroups'
   | 'lineupState'
+  | 'lineupUsed'
   | 'saveRecipe';
 
 /** Marks kept; the oldest go first. */

@@ -1,19 +1,34 @@
-import { idOf, idsOf, rule, take, testBench } from '../encode/testBench';
+import { idOf, idsOf, rule, student, take, testBench } from '../encode/testBench';
 import { rngFromSeed } from '../core/random/rng';
 import { uniformInt } from '../core/random/uniform';
 import type { LineupRecord } from '../schema/lineup';
 import type { RuleKindName } from '../schema/rule';
-import { changeRecipe, createLineup, createNextLineup, deleteLineup } from './actions/lineups';
+import {
+  changeRecipe,
+  createLineup,
+  createNextLineup,
+  deleteLineup,
+  noteUse,
+  setLineupState,
+  setUsed,
+} from './actions/lineups';
+import { setTakesPart } from './actions/students';
 import { addRule, setPairRule } from './actions/rules';
 import { addTake, bringBackTake, deleteTake } from './actions/takes';
 import type { AppStore } from './appStore';
-import { historyOf, lineupsOf, rulesOf, takesOf } from './queries';
+import { historyOf, lineupsOf, rollOfLineup, rulesOf, takesOf } from './queries';
 import { storeWith } from './testStore';
 
+const DAY = '2026-11-26';
+const people = ['a', 'b', 'c', 'd'].map((name, order) => {
+  const { here: _derived, ...record } = student(name, order);
+  return record;
+});
 const { theClass, lineup } = testBench({ students: [] });
 const classId = theClass.id;
 const dealt = take(['a b', 'c d']);
-const open = (): AppStore => storeWith([theClass, { ...lineup, takeId: dealt.id }, dealt]);
+const open = (): AppStore =>
+  storeWith([theClass, ...people, { ...lineup, takeId: dealt.id }, dealt]);
 const lineupOf = ({ records }: AppStore): LineupRecord | undefined =>
   records.get('lineup', records.get('class', classId)?.openLineupId ?? '');
 
@@ -31,18 +46,58 @@ describe('a new lineup', () => {
 
   test('for next time asks for fresh partners, as strongly as before where that was asked', () => {
     const store = open();
-    createNextLineup(store, lineup, 'Next');
+    createNextLineup(store, lineup, 'Next', DAY);
     expect(lineupOf(store)?.recipe.freshPartners).toBe('plain');
     const strong = { ...lineup, recipe: { ...lineup.recipe, freshPartners: 'most' as const } };
-    createNextLineup(store, strong, 'After that');
+    createNextLineup(store, strong, 'After that', DAY);
     expect(lineupOf(store)?.recipe.freshPartners).toBe('most');
   });
 
   test('counts the groups shown before it as met, and none made after it', () => {
     const store = open();
-    const next = createNextLineup(store, lineup, 'Next');
+    setUsed(store, lineup.id, '2026-11-19');
+    const next = createNextLineup(store, lineup, 'Next', DAY);
     expect(historyOf(store.records, classId, next)).toEqual([[idsOf('a b'), idsOf('c d')]]);
+    addTake(store, next, 7, dealt.groups);
+    setUsed(store, next, '2026-11-26');
     expect(historyOf(store.records, classId, lineup.id)).toEqual([]);
+    expect(historyOf(store.records, classId, next)).toHaveLength(1);
+  });
+
+  test('counts nothing of a draft that was only tried', () => {
+    const store = open();
+    const next = createLineup(store, classId, 'Next', lineup.id);
+    expect(historyOf(store.records, classId, next)).toEqual([]);
+    noteUse(store, lineup.id, '2026-11-19');
+    expect(historyOf(store.records, classId, next)).toHaveLength(1);
+    setUsed(store, lineup.id, null);
+    expect(historyOf(store.records, classId, next)).toEqual([]);
+  });
+
+  test('counts those alone who were there, and a later absence changes nothing of it', () => {
+    const store = open();
+    setTakesPart(store, idsOf('b'), false, '2026-11-19');
+    noteUse(store, lineup.id, '2026-11-19');
+    setTakesPart(store, idsOf('b'), true, '2026-11-26');
+    setTakesPart(store, idsOf('c'), false, '2026-11-26');
+    const next = createNextLineup(store, lineup, 'Next', DAY);
+    expect(historyOf(store.records, classId, next)).toEqual([[idsOf('a'), idsOf('c d')]]);
+    const away = (day: string) =>
+      rollOfLineup(store.records, lineup.id, day).flatMap(({ name, here }) => (here ? [] : [name]));
+    // Then, and not today: what was used is a closed book.
+    expect(away('2026-11-26')).toEqual(['b']);
+    setLineupState(store, lineup.id, 'inUse', '2026-11-26');
+    expect(away('2026-11-26')).toEqual(['c']);
+  });
+
+  test('keeps the day on which a lineup was used first, and none where there are no groups', () => {
+    const store = open();
+    noteUse(store, lineup.id, '2026-11-19');
+    noteUse(store, lineup.id, '2026-11-26');
+    expect(store.records.get('lineup', lineup.id)?.used?.on).toBe('2026-11-19');
+    const next = createLineup(store, classId, 'Empty', null);
+    noteUse(store, next, '2026-11-26');
+    expect(lineupOf(store)?.used).toBeNull();
   });
 });
 

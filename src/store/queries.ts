@@ -4,7 +4,7 @@ import type { ClassId, LineupId, StudentId } from '../schema/ids';
 import type { LineupRecord } from '../schema/lineup';
 import type { RecordKind } from '../schema/records';
 import type { RuleRecord } from '../schema/rule';
-import type { StudentRecord } from '../schema/student';
+import type { RollStudent, StudentRecord } from '../schema/student';
 import type { TakeRecord } from '../schema/take';
 import type { RecordStore } from './recordStore';
 
@@ -62,18 +62,47 @@ export const studentsOf = query<[ClassId], readonly StudentRecord[]>(
 );
 
 /**
- * The students of a class with `here` telling whether each takes part today: in the class, here, and left out by
- * no filter. Who takes part by their own record is the same record, to the reference.
+ * The students of a class with `here` telling whether each takes part on a day: in the class, not away then, and left
+ * out by no filter. Of an unchanged record and the same answer it is the same object.
  */
-export const rollOf = query<[ClassId], readonly StudentRecord[]>(
+export const rollOf = query<[ClassId, string], readonly RollStudent[]>(
   ['student', 'class'],
-  (store, classId) => {
+  (store, classId, day) => {
     const theClass = store.get('class', classId);
     if (!theClass) return [];
-    return studentsOf(store, classId).map((student) => {
-      const here = takesPart(student, theClass);
-      return here === student.here ? student : { ...student, here };
-    });
+    return studentsOf(store, classId).map((student) =>
+      onRoll(student, takesPart(student, theClass, day)),
+    );
+  },
+);
+
+/** A student as they are on a roll where they take part, and where they do not. */
+const rolls = new WeakMap<StudentRecord, Map<boolean, RollStudent>>();
+
+function onRoll(student: StudentRecord, here: boolean): RollStudent {
+  const known = rolls.get(student) ?? new Map<boolean, RollStudent>();
+  rolls.set(student, known);
+  const next = known.get(here) ?? { ...student, here };
+  known.set(here, next);
+  return next;
+}
+
+/**
+ * The roll as a lineup has it: today's, or, for one that was used on another day and is in use no more, that of the day
+ * on which it was used.
+ */
+export const rollOfLineup = query<[LineupId, string], readonly RollStudent[]>(
+  ['student', 'class', 'lineup'],
+  (store, lineupId, day) => {
+    const lineup = store.get('lineup', lineupId);
+    if (!lineup) return [];
+    const roll = rollOf(store, lineup.classId, day);
+    const { used, state } = lineup;
+    if (!used?.here || used.on === day || state === 'inUse') return roll;
+    const there = new Set(used.here);
+    return roll.map(({ here: _today, ...student }) =>
+      onRoll(store.get('student', student.id) ?? student, there.has(student.id)),
+    );
   },
 );
 
@@ -107,17 +136,38 @@ export const groupsOfLineups = query<[ClassId], Readonly<Record<string, PastGrou
 /** Groups of one earlier lineup. */
 export type PastGroups = readonly (readonly StudentId[])[];
 
-/** The groups of the class's lineups that were begun before this one, newest last. */
+/** The groups that a class has worked in, with those who were there, oldest first; drafts never used are none. */
+export const usedGroupsOf = query<[ClassId], readonly UsedGroups[]>(
+  ['lineup', 'take'],
+  (store, classId) =>
+    lineupsOf(store, classId)
+      .flatMap((lineup) => {
+        const take = shownTake(store, lineup.id);
+        const { used } = lineup;
+        if (!used || !take) return [];
+        const there = used.here && new Set(used.here);
+        const groups = take.groups.map(({ studentIds }) =>
+          there ? studentIds.filter((id) => there.has(id)) : studentIds,
+        );
+        return [{ lineupId: lineup.id, on: used.on, groups }];
+      })
+      .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0)),
+);
+
+export interface UsedGroups {
+  readonly lineupId: LineupId;
+  /** The day, YYYY-MM-DD. */
+  readonly on: string;
+  readonly groups: PastGroups;
+}
+
+/** The groups used before a lineup was, newest last; before one that was not used yet, all that were. */
 export const historyOf = query<[ClassId, LineupId], readonly PastGroups[]>(
   ['lineup', 'take'],
   (store, classId, lineupId) => {
-    const lineups = lineupsOf(store, classId);
-    const groups = groupsOfLineups(store, classId);
-    const before = lineups.slice(
-      0,
-      lineups.findIndex(({ id }) => id === lineupId),
-    );
-    return before.flatMap(({ id }) => (groups[id] ? [groups[id]] : []));
+    const used = usedGroupsOf(store, classId);
+    const at = used.findIndex((one) => one.lineupId === lineupId);
+    return (at < 0 ? used : used.slice(0, at)).map(({ groups }) => groups);
   },
 );
 

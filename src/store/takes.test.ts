@@ -50,7 +50,7 @@ const EDITS: readonly ((store: AppStore, random: (below: number) => number) => v
   (store) => undealTake(store, dealt.id),
   (store, random) => setPinned(store, bench.lineup.id, [ids[random(8)]!], random(2) === 0),
   (store, random) => placeStudents(store, dealt.id, new Map([[ids[random(8)]!, random(3)]])),
-  (store) => setLineupState(store, bench.lineup.id, 'inUse'),
+  (store) => setLineupState(store, bench.lineup.id, 'inUse', '2026-11-26'),
   (store, random) =>
     changeRecipe(store, bench.lineup.id, { sizing: { by: 'count', count: 1 + random(5) } }),
   (store, random) =>

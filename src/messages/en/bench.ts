@@ -180,8 +180,8 @@ const editors = {
   partners: 'Fresh partners',
   partnersHint: (lineups: number) =>
     lineups === 0
-      ? 'There is no earlier lineup of this class yet, so every partner is new.'
-      : `Looks at the ${count(lineups, 'earlier lineup')} of this class.`,
+      ? 'No lineup of this class has been used yet, so every partner is new.'
+      : `Looks at the ${count(lineups, 'lineup')} that this class has used. Drafts do not count.`,
   wishes: 'Wishes',
   wishesHint: (students: number) =>
     `${count(students, 'student')} ${students === 1 ? 'has' : 'have'} named somebody. As many as can be get at least one of them.`,

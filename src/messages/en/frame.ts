@@ -97,6 +97,7 @@ export const actions = {
   pin: 'pin students',
   nameGroups: 'name the groups',
   lineupState: 'draft, in use or retired',
+  lineupUsed: 'used or not',
   saveRecipe: 'keep a recipe',
 };
 

@@ -1,4 +1,4 @@
-import { count, listNames } from './words';
+import { count, listNames, shortDay } from './words';
 
 export const shelf = {
   first: 'Make your first class:',
@@ -57,8 +57,13 @@ export const lineups = {
   nextTime: 'New lineup from this one',
   become: {
     draft: 'Make it a draft again',
-    inUse: 'The class works in it: in use',
-    retired: 'Its time is over: retire it',
+    inUse: 'The class works in these groups now',
+    retired: 'The class is done with these groups',
   },
-  state: { draft: 'draft', inUse: 'in use', retired: 'retired' },
+  used: 'Count it as used today',
+  notUsed: (day: string) => `Do not count it as used on ${shortDay(day)}`,
+  state: (state: 'draft' | 'inUse' | 'retired', usedOn: string | null) => {
+    const word = { draft: 'draft', inUse: 'in use', retired: 'retired' }[state];
+    return usedOn === null ? word : `${word}, used ${shortDay(usedOn)}`;
+  },
 };

@@ -23,6 +23,13 @@ export function count(number: number, one: string, many = `${one}s`): string {
   return `${NUMBERS.format(number)} ${PLURALS.select(number) === 'one' ? one : many}`;
 }
 
+const DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', timeZone: 'UTC' });
+
+/** "26 Nov", of a day given as YYYY-MM-DD. */
+export function shortDay(day: string): string {
+  return DAY.format(new Date(day));
+}
+
 /** Puts words in the order of the language, figures in them by what they are worth. */
 export function compare(one: string, two: string): number {
   return COLLATOR.compare(one, two);

@@ -4,7 +4,8 @@ import { newLineup, type LineupRecord } from '../../schema/lineup';
 import type { Recipe } from '../../schema/recipe';
 import type { AppStore } from '../appStore';
 import type { ActionLabel } from '../history';
-import type { Change } from '../recordStore';
+import { rollOf, shownTake } from '../queries';
+import type { Change, RecordStore } from '../recordStore';
 import { forget } from './references';
 
 /** A new lineup with the recipe of the one it follows. */
@@ -23,11 +24,21 @@ export function createLineup(
   return id;
 }
 
-/** A lineup for next time: the same recipe, and partners fresh even where the one before did not ask for them. */
-export function createNextLineup(store: AppStore, from: LineupRecord, name: string): LineupId {
+/**
+ * A lineup for next time: the same recipe, and partners fresh even where the one before did not ask for them. That there
+ * is a next time says that the one before was used, on `day` where no other day is known.
+ */
+export function createNextLineup(
+  store: AppStore,
+  from: LineupRecord,
+  name: string,
+  day: string,
+): LineupId {
   const id = newId(LineupId, 'l');
   store.history.act('createLineup', ({ get, put }) => {
     const recipe: Recipe = { ...from.recipe, freshPartners: from.recipe.freshPartners ?? 'plain' };
+    const before = get('lineup', from.id);
+    if (before) put({ ...before, used: before.used ?? usedOn(store.records, before, day) });
     put(newLineup(id, from.classId, name, new Date().toISOString(), recipe));
     open(get, put, from.classId, id);
   });
@@ -38,9 +49,43 @@ export function renameLineup(store: AppStore, id: LineupId, name: string): void 
   edit(store, 'renameLineup', id, () => ({ name }));
 }
 
-/** Says that a lineup is only tried, that a class works in it, or that its time is over. */
-export function setLineupState(store: AppStore, id: LineupId, state: LineupRecord['state']): void {
-  edit(store, 'lineupState', id, () => ({ state }));
+/** Says that a lineup is only tried, that a class works in it from a day on, or that its time is over. */
+export function setLineupState(
+  store: AppStore,
+  id: LineupId,
+  state: LineupRecord['state'],
+  day: string,
+): void {
+  edit(store, 'lineupState', id, (lineup) => ({
+    state,
+    used: lineup.used ?? (state === 'draft' ? null : usedOn(store.records, lineup, day)),
+  }));
+}
+
+/** Says by hand that a class worked in a lineup on a day, or (null) that it never did. */
+export function setUsed(store: AppStore, id: LineupId, day: string | null): void {
+  edit(store, 'lineupUsed', id, (lineup) => ({
+    used: day === null ? null : usedOn(store.records, lineup, day),
+  }));
+}
+
+/** Remembers the first day on which a lineup was shown or handed off; no step of its own to undo. */
+export function noteUse(store: AppStore, id: LineupId, day: string): void {
+  const lineup = store.records.get('lineup', id);
+  if (!lineup || lineup.used) return;
+  const used = usedOn(store.records, lineup, day);
+  if (used) store.records.change('user', ({ put }) => put({ ...lineup, used }));
+}
+
+/** Those in groups who take part on the day; null where there are no groups yet. */
+function usedOn(store: RecordStore, lineup: LineupRecord, day: string): LineupRecord['used'] {
+  const take = shownTake(store, lineup.id);
+  if (!take) return null;
+  const seated = new Set(take.groups.flatMap(({ studentIds }) => studentIds));
+  const here = rollOf(store, lineup.classId, day).flatMap(({ id, here }) =>
+    here && seated.has(id) ? [id] : [],
+  );
+  return { on: day, here };
 }
 
 /** Removes the lineup with its takes; the class then opens another one. */

@@ -77,17 +77,22 @@ export function setDetail(
   });
 }
 
-/** Says who takes part today, filters overruled where need be; groups already made stay as they are. */
-export function setTakesPart(store: AppStore, ids: readonly StudentId[], part: boolean): void {
+/** Says who takes part on a day, filters overruled where need be; groups already made stay as they are. */
+export function setTakesPart(
+  store: AppStore,
+  ids: readonly StudentId[],
+  part: boolean,
+  day: string,
+): void {
   store.history.act('attendance', ({ get, put }) => {
     ids.forEach((id) => {
       const student = get('student', id);
       const theClass = student && get('class', student.classId);
       if (!theClass) return;
       const filtered = filtersOn(student, theClass).length > 0;
-      if (part) put({ ...student, here: true, inAnyway: filtered });
-      else if (filtered && student.here) put({ ...student, inAnyway: false });
-      else put({ ...student, here: false });
+      if (part) put({ ...student, awayOn: null, inAnyway: filtered });
+      else if (filtered && student.awayOn !== day) put({ ...student, inAnyway: false });
+      else put({ ...student, awayOn: day });
     });
   });
 }
@@ -105,7 +110,7 @@ export function leaveClass(store: AppStore, ids: readonly StudentId[], day: stri
 export function restoreStudent(store: AppStore, id: StudentId): void {
   store.history.act('restoreStudent', ({ get, put }) => {
     const student = get('student', id);
-    if (student) put({ ...student, left: null, here: true });
+    if (student) put({ ...student, left: null, awayOn: null });
   });
 }
 

@@ -12,9 +12,11 @@ import {
   openLineup,
   renameLineup,
   setLineupState,
+  setUsed,
 } from '@/store/actions/lineups';
 import { lineupsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
+import { today } from './today';
 import { useTold } from './useTold';
 import { NameField } from '../primitives/NameField';
 import styles from './LineupChooser.module.css';
@@ -47,7 +49,12 @@ export function LineupChooser() {
   };
   const next = (): void => {
     if (!current) return;
-    createNextLineup(store, current, freshLineupName(lineups.map((lineup) => lineup.name)));
+    createNextLineup(
+      store,
+      current,
+      freshLineupName(lineups.map((lineup) => lineup.name)),
+      today(),
+    );
     setRenaming(true);
   };
   const remove = (lineup: LineupRecord): void => {
@@ -83,7 +90,11 @@ export function LineupChooser() {
         }}
       >
         <span className={styles.name}>{current?.name ?? say.lineups.none}</span>
-        {current && <span className={styles.state}>{say.lineups.state[current.state]}</span>}
+        {current && (
+          <span className={styles.state}>
+            {say.lineups.state(current.state, current.used?.on ?? null)}
+          </span>
+        )}
         <ExpandMoreRounded fontSize="small" />
       </button>
       {wanted && (
@@ -96,7 +107,8 @@ export function LineupChooser() {
           onOpen={(lineup) => openLineup(store, classId, lineup.id)}
           onMake={make}
           onNext={next}
-          onState={(state) => current && setLineupState(store, current.id, state)}
+          onState={(state) => current && setLineupState(store, current.id, state, today())}
+          onUsed={(used) => current && setUsed(store, current.id, used ? today() : null)}
           onRename={() => setRenaming(true)}
           onRemove={remove}
         />

@@ -5,8 +5,10 @@ import DeleteOutlineRounded from '@mui/icons-material/DeleteOutlineRounded';
 import DriveFileRenameOutlineRounded from '@mui/icons-material/DriveFileRenameOutlineRounded';
 import EditNoteRounded from '@mui/icons-material/EditNoteRounded';
 import EventAvailableRounded from '@mui/icons-material/EventAvailableRounded';
+import EventBusyRounded from '@mui/icons-material/EventBusyRounded';
 import Inventory2Outlined from '@mui/icons-material/Inventory2Outlined';
 import NextPlanOutlined from '@mui/icons-material/NextPlanOutlined';
+import TodayRounded from '@mui/icons-material/TodayRounded';
 import Divider from '@mui/material/Divider';
 import ListItemIcon from '@mui/material/ListItemIcon';
 import Menu from '@mui/material/Menu';
@@ -26,6 +28,8 @@ interface LineupMenuProps {
   readonly onMake: () => void;
   readonly onNext: () => void;
   readonly onState: (state: LineupRecord['state']) => void;
+  /** Says whether the class worked in the lineup: only then its groups count as having met. */
+  readonly onUsed: (used: boolean) => void;
   readonly onRename: () => void;
   readonly onRemove: (lineup: LineupRecord) => void;
 }
@@ -49,6 +53,7 @@ export function LineupMenu(props: LineupMenuProps) {
     onMake,
     onNext,
     onState,
+    onUsed,
     onRename,
     onRemove,
   } = props;
@@ -65,7 +70,9 @@ export function LineupMenu(props: LineupMenuProps) {
           onClick={then(() => onOpen(lineup))}
         >
           <span className={styles.name}>{lineup.name}</span>
-          <span className={styles.state}>{say.lineups.state[lineup.state]}</span>
+          <span className={styles.state}>
+            {say.lineups.state(lineup.state, lineup.used?.on ?? null)}
+          </span>
         </MenuItem>
       ))}
       {lineups.length > 0 && <Divider />}
@@ -91,6 +98,18 @@ export function LineupMenu(props: LineupMenuProps) {
             {say.lineups.become[state]}
           </MenuItem>
         ))}
+      {current?.takeId && (
+        <MenuItem onClick={then(() => onUsed(current.used === null))}>
+          <ListItemIcon>
+            {current.used ? (
+              <EventBusyRounded fontSize="small" />
+            ) : (
+              <TodayRounded fontSize="small" />
+            )}
+          </ListItemIcon>
+          {current.used ? say.lineups.notUsed(current.used.on) : say.lineups.used}
+        </MenuItem>
+      )}
       {current && <Divider />}
       {current && (
         <MenuItem onClick={then(onRename)}>

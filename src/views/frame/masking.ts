@@ -24,10 +24,10 @@ export function useNameMask(): readonly [NameMask, (mask: NameMask) => void] {
  * The students under other names, each their own, and without what else would tell who they are: addresses,
  * numbers and notes. The same student has the same alias for as long as the class list keeps its order.
  */
-export function maskStudents(
-  students: readonly StudentRecord[],
+export function maskStudents<S extends StudentRecord>(
+  students: readonly S[],
   mask: NameMask,
-): readonly StudentRecord[] {
+): readonly S[] {
   if (mask === 'names') return students;
   const times = new Map<string, number>();
   return students.map((student, place) => {

@@ -20,6 +20,7 @@ const [north, south] = [newId(SectionId, 'sec'), newId(SectionId, 'sec')];
 const [level, swims] = [newId(DetailId, 'det'), newId(DetailId, 'det')];
 const students = ['Ana', 'Bo', 'Caro', 'Dov', 'Eli', 'Fay'].map((name, i) => ({
   ...newStudent(newId(StudentId, 's'), classId, i, { name, email: '' }),
+  here: true,
   sectionId: i < 4 ? north : south,
   details: { [level]: i === 0 ? 'new' : 'seasoned', [swims]: i < 2 },
 }));

@@ -2,22 +2,41 @@
 
 import { useMemo } from 'react';
 import type { ClassId } from '@/schema/ids';
-import type { StudentRecord } from '@/schema/student';
-import { rollOf, studentsOf } from '@/store/queries';
+import type { LineupRecord } from '@/schema/lineup';
+import type { RollStudent, StudentRecord } from '@/schema/student';
+import { rollOf, rollOfLineup, studentsOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { maskStudents, useNameMask } from './masking';
+import { useToday } from './useToday';
 
 /** Everybody on the class list, those who left included, under the names that are to be shown. */
 export function useStudents(classId: ClassId): readonly StudentRecord[] {
   return useMasked(useQuery(studentsOf, classId));
 }
 
-/** The same with `here` telling who takes part today: what groups are made of. */
-export function useRoll(classId: ClassId): readonly StudentRecord[] {
-  return useMasked(useQuery(rollOf, classId));
+/**
+ * The same with `here` telling who takes part: today, or, in a lineup that was used on another day, then. What groups
+ * are made of.
+ */
+export function useRoll(
+  classId: ClassId,
+  lineup: LineupRecord | undefined,
+): readonly RollStudent[] {
+  return useMasked(useRealRoll(classId, lineup));
 }
 
-function useMasked(students: readonly StudentRecord[]): readonly StudentRecord[] {
+/** The same under the real names: what files hold. */
+export function useRealRoll(
+  classId: ClassId,
+  lineup: LineupRecord | undefined,
+): readonly RollStudent[] {
+  const day = useToday();
+  const ofToday = useQuery(rollOf, classId, day);
+  const ofLineup = useQuery(rollOfLineup, lineup?.id ?? ('' as LineupRecord['id']), day);
+  return lineup ? ofLineup : ofToday;
+}
+
+function useMasked<S extends StudentRecord>(students: readonly S[]): readonly S[] {
   const [mask] = useNameMask();
   return useMemo(() => maskStudents(students, mask), [students, mask]);
 }

@@ -5,21 +5,22 @@ import type { Bench } from '@/encode/bench';
 import { say } from '@/messages';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
-import type { StudentRecord } from '@/schema/student';
+import type { RollStudent } from '@/schema/student';
 import { groupsOfLineups, historyOf, rulesOf, shownTake } from '@/store/queries';
 import { useQuery } from '@/store/react';
-import { today } from './today';
+import { useToday } from './useToday';
 
 /** A lineup with all that its groups are made from and judged by; the same object until some of it changes. */
 export function useBench(
   lineup: LineupRecord,
   theClass: ClassRecord,
-  students: readonly StudentRecord[],
+  students: readonly RollStudent[],
 ): Bench {
   const rules = useQuery(rulesOf, theClass.id);
   const history = useQuery(historyOf, theClass.id, lineup.id);
   const others = useOthers(lineup);
   const take = useQuery(shownTake, lineup.id);
+  const today = useToday();
   return useMemo(
     () => ({
       lineup,
@@ -29,10 +30,10 @@ export function useBench(
       history,
       others,
       take,
-      today: today(),
+      today,
       compare: say.compare,
     }),
-    [lineup, theClass, students, rules, history, others, take],
+    [lineup, theClass, students, rules, history, others, take, today],
   );
 }
 

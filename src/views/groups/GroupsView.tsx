@@ -8,7 +8,7 @@ import { WHOLE } from '@/encode/request';
 import { say } from '@/messages';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
-import type { StudentRecord } from '@/schema/student';
+import type { RollStudent } from '@/schema/student';
 import { createLineup } from '@/store/actions/lineups';
 import { classById } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
@@ -54,7 +54,7 @@ export function GroupsView() {
   const classId = useClassId();
   const theClass = useQuery(classById, classId);
   const lineup = useOpenLineup();
-  const students = useRoll(classId);
+  const students = useRoll(classId, lineup);
   if (!theClass) return null;
   if (students.length === 0) {
     return (
@@ -83,7 +83,7 @@ export function GroupsView() {
 interface LineupBenchProps {
   readonly lineup: LineupRecord;
   readonly theClass: ClassRecord;
-  readonly students: readonly StudentRecord[];
+  readonly students: readonly RollStudent[];
 }
 
 function LineupBench({ lineup, theClass, students }: LineupBenchProps) {

@@ -8,7 +8,7 @@ import { doubtsOf } from '@/formats/out/list';
 import type { AddressedLineup } from '@/formats/out/outlet';
 import { sayOut } from '@/messages/out';
 import type { ClassId } from '@/schema/ids';
-import type { StudentRecord } from '@/schema/student';
+import type { RollStudent, StudentRecord } from '@/schema/student';
 import type { TakeRecord } from '@/schema/take';
 import { Spoken } from '../primitives/Spoken';
 import styles from './HandOffView.module.css';
@@ -17,7 +17,7 @@ interface CheckListProps {
   readonly take: TakeRecord;
   /** What would leave, under the names that are shown. */
   readonly out: AddressedLineup;
-  readonly students: readonly StudentRecord[];
+  readonly students: readonly RollStudent[];
   readonly classId: ClassId;
 }
 

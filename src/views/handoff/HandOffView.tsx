@@ -3,12 +3,14 @@
 import { LinkButton } from '../primitives/Button';
 import { publicAddresses } from '@/encode/publicLineup';
 import { sayOut } from '@/messages/out';
-import { classById, rollOf, shownTake } from '@/store/queries';
-import { useQuery } from '@/store/react';
+import { classById, shownTake } from '@/store/queries';
+import { noteUse } from '@/store/actions/lineups';
+import { useQuery, useStore } from '@/store/react';
+import { today } from '../frame/today';
 import type { LineupRecord } from '@/schema/lineup';
-import type { StudentRecord } from '@/schema/student';
+import type { RollStudent } from '@/schema/student';
 import { useClassId } from '../frame/useClassId';
-import { useRoll } from '../frame/students';
+import { useRealRoll, useRoll } from '../frame/students';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { Sign } from '../primitives/Sign';
 import { CheckList } from './CheckList';
@@ -17,12 +19,13 @@ import { Outlets } from './Outlets';
 
 /** Out of here without retyping a name: files and copies of the lineup, and what to mend before. */
 export function HandOffView() {
+  const store = useStore();
   const classId = useClassId();
   const lineup = useOpenLineup();
   const theClass = useQuery(classById, classId);
   // Files carry the real names; what stands on the screen is masked as everywhere.
-  const real = useQuery(rollOf, classId);
-  const students = useRoll(classId);
+  const real = useRealRoll(classId, lineup);
+  const students = useRoll(classId, lineup);
   const take = useQuery(shownTake, lineup?.id ?? ('' as LineupRecord['id']));
   if (!lineup || !take || !theClass) {
     return (
@@ -41,6 +44,7 @@ export function HandOffView() {
       <Outlets
         real={publicAddresses(take, real)}
         shown={publicAddresses(take, withoutAddresses(students))}
+        onLeft={() => noteUse(store, lineup.id, today())}
         fileStem={sayOut.handoff.fileStem(theClass.name, lineup.name)}
       />
       <div className={styles.lower}>
@@ -72,14 +76,14 @@ export function HandOffView() {
 
 /** Students under the names that are shown with the addresses that would leave: those are checked, and not shown. */
 function addressed(
-  shown: readonly StudentRecord[],
-  real: readonly StudentRecord[],
-): readonly StudentRecord[] {
+  shown: readonly RollStudent[],
+  real: readonly RollStudent[],
+): readonly RollStudent[] {
   const emailOf = new Map(real.map(({ id, email }) => [id, email]));
   return shown.map((student) => ({ ...student, email: emailOf.get(student.id) ?? '' }));
 }
 
 /** An address tells a name, so what goes as the screen shows it has none. */
-function withoutAddresses(students: readonly StudentRecord[]): readonly StudentRecord[] {
+function withoutAddresses(students: readonly RollStudent[]): readonly RollStudent[] {
   return students.map((student) => ({ ...student, email: '' }));
 }

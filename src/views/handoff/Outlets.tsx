@@ -18,10 +18,12 @@ interface OutletsProps {
   readonly shown: AddressedLineup;
   /** Beginning of every file's name. */
   readonly fileStem: string;
+  /** Called when the lineup has left. */
+  readonly onLeft: () => void;
 }
 
 /** The ways out, one press each. */
-export function Outlets({ real, shown, fileStem }: OutletsProps) {
+export function Outlets({ real, shown, fileStem, onLeft }: OutletsProps) {
   const { notify } = useNotices();
   const { leave, question } = useRealNames(true);
   const words: OutWords = {
@@ -30,6 +32,7 @@ export function Outlets({ real, shown, fileStem }: OutletsProps) {
   };
   const take = (outlet: (typeof OUTLETS)[number], out: AddressedLineup): void => {
     const written = writeOutlet(outlet, out, words);
+    onLeft();
     if (written.to === 'file') {
       const name = `${fileStem}-${sayOut.handoff.outlet[outlet.id].fileEnd}.${written.end}`;
       download(name, written.text, written.type);

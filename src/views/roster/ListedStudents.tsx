@@ -17,6 +17,7 @@ import { StudentTable } from './StudentTable';
 import { Troubles } from './Troubles';
 import { classDoubts } from './troubles';
 import { presenceOf, useRosterTable } from './useRosterTable';
+import { useToday } from '../frame/useToday';
 
 const RollCall = dynamic(() => import('./RollCall').then((module) => module.RollCall), {
   ssr: false,
@@ -35,6 +36,7 @@ interface ListedStudentsProps {
 /** Everybody in the class, with what can be done with the list and beside it what is open or doubtful. */
 export function ListedStudents({ theClass, real, adding, onAdd }: ListedStudentsProps) {
   const students = useStudents(theClass.id);
+  const day = useToday();
   const [mask] = useNameMask();
   const [calling, setCalling] = useState(false);
   const [openedId, setOpenedId] = useState<StudentId | null>(null);
@@ -44,7 +46,7 @@ export function ListedStudents({ theClass, real, adding, onAdd }: ListedStudents
   const masked = mask !== 'names';
   const openedStudent = masked ? undefined : real.find(({ id }) => id === openedId);
   const inClass = students.filter(({ left }) => left === null);
-  const hereCount = inClass.filter((one) => presenceOf(one, theClass) === 'here').length;
+  const hereCount = inClass.filter((one) => presenceOf(one, theClass, day) === 'here').length;
 
   return (
     <>

@@ -12,6 +12,7 @@ import { inLines, roveAmong } from '../primitives/roving';
 import { KeyOf } from '../frame/KeyOf';
 import styles from './RollCall.module.css';
 import { presenceOf } from './useRosterTable';
+import { useToday } from '../frame/useToday';
 
 interface RollCallProps {
   readonly theClass: ClassRecord;
@@ -23,6 +24,7 @@ interface RollCallProps {
 export function RollCall({ theClass, students, onDone }: RollCallProps) {
   const store = useStore();
   const list = useRef<HTMLUListElement>(null);
+  const day = useToday();
   const onKeyDown = (event: KeyboardEvent): void => {
     const tiles = [...(list.current?.querySelectorAll<HTMLElement>('button') ?? [])];
     if (isKey('done', event)) onDone();
@@ -33,7 +35,7 @@ export function RollCall({ theClass, students, onDone }: RollCallProps) {
       <p className={styles.hint}>{sayRoster.roster.rollHint}</p>
       <ul ref={list} className={styles.names}>
         {students.map((student, place) => {
-          const presence = presenceOf(student, theClass);
+          const presence = presenceOf(student, theClass, day);
           return (
             <li key={student.id}>
               <button
@@ -42,7 +44,7 @@ export function RollCall({ theClass, students, onDone }: RollCallProps) {
                 data-presence={presence}
                 aria-pressed={presence === 'here'}
                 autoFocus={place === 0}
-                onClick={() => setTakesPart(store, [student.id], presence !== 'here')}
+                onClick={() => setTakesPart(store, [student.id], presence !== 'here', day)}
               >
                 {student.name}
                 {presence !== 'here' && (

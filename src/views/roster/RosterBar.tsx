@@ -11,6 +11,7 @@ import { OpenPart } from '../primitives/OpenPart';
 import { columnTitle } from './columnTitle';
 import styles from './RosterBar.module.css';
 import type { RosterTable } from './useRosterTable';
+import { today } from '../frame/today';
 
 interface RosterBarProps {
   readonly theClass: ClassRecord;
@@ -28,24 +29,26 @@ export function RosterBar(props: RosterBarProps) {
   const { theClass, table, studentCount, hereCount, adding, calling, onAdd, onCall } = props;
   const store = useStore();
   const filters = table.getState().columnFilters;
-  const everybody = table
+  // Those left out by a filter stay left out: they are here, and were not to be dealt.
+  const away = table
     .getCoreRowModel()
     .rows.map((row) => row.original)
-    .filter(({ presence }) => presence !== 'left' && presence !== 'here');
+    .filter(({ presence }) => presence === 'away');
   return (
     <div className={styles.top}>
       <h2 className={styles.count}>
         <span role="status">{sayRoster.roster.count(studentCount, hereCount)}</span>
       </h2>
-      {everybody.length > 0 && (
+      {away.length > 0 && (
         <Button
           size="small"
           variant="paper"
           onClick={() =>
             setTakesPart(
               store,
-              everybody.map(({ student }) => student.id),
+              away.map(({ student }) => student.id),
               true,
+              today(),
             )
           }
         >

@@ -15,6 +15,7 @@ import { InPlaceText } from '../primitives/InPlaceText';
 import type { RosterRow } from './columns';
 import { DetailCell } from './DetailCell';
 import styles from './StudentTable.module.css';
+import { today } from '../frame/today';
 
 interface StudentRowProps {
   readonly measure: (element: Element | null) => void;
@@ -135,7 +136,7 @@ function Cell({ column, tabIndex, row, theClass, doubts, readOnly }: CellProps) 
           slotProps={{
             input: { 'aria-label': sayRoster.roster.isHere(name), role: 'switch', tabIndex },
           }}
-          onChange={(event) => setTakesPart(store, [id], event.target.checked)}
+          onChange={(event) => setTakesPart(store, [id], event.target.checked, today())}
         />
       );
     case 'name':

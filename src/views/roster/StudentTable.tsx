@@ -16,6 +16,7 @@ import { StudentRow } from './StudentRow';
 import styles from './StudentTable.module.css';
 import { useGridFocus } from './useGridFocus';
 import type { RosterTable } from './useRosterTable';
+import { today } from '../frame/today';
 
 /** Pixels; a row on a phone is measured when it is drawn. */
 const ROW_HEIGHT = 42;
@@ -54,7 +55,7 @@ export function StudentTable(props: StudentTableProps) {
     onKey: (event, id) => {
       const student = table.getRow(id, true).original;
       if (isKey('hereOrNot', event))
-        setTakesPart(store, [student.student.id], student.presence !== 'here');
+        setTakesPart(store, [student.student.id], student.presence !== 'here', today());
       else if (isKey('openStudent', event)) onOpen(student.student.id);
       else return false;
       return true;

@@ -17,6 +17,8 @@ import { detailColumn, isSought, rosterColumns, type RosterRow } from './columns
 import { useGridFocus } from './useGridFocus';
 import { presenceOf } from './useRosterTable';
 
+const DAY = '2026-11-26';
+
 const classId = ClassId.parse('c_crew');
 const theClass: ClassRecord = {
   ...emptyClass(classId, 'Crew', '2026-10-15T00:00:00.000Z'),
@@ -38,7 +40,7 @@ const crew = [
 /** Names in the order of the table, sorted or searched as given. */
 function namesIn(state: { sorting?: SortingState; sought?: string; level?: string[] }): string[] {
   const table = createTable<RosterRow>({
-    data: crew.map((one) => ({ student: one, presence: presenceOf(one, theClass) })),
+    data: crew.map((one) => ({ student: one, presence: presenceOf(one, theClass, DAY) })),
     columns: [...rosterColumns(theClass, () => '')],
     state: {
       sorting: state.sorting ?? [],
@@ -95,14 +97,14 @@ describe('the table', () => {
   });
 
   test('tells who takes part, and why somebody does not', () => {
-    expect(crew.map((one) => presenceOf(one, theClass))).toEqual([
+    expect(crew.map((one) => presenceOf(one, theClass, DAY))).toEqual([
       'here',
       'leftOut',
       'here',
       'left',
     ]);
-    expect(presenceOf({ ...crew[1]!, inAnyway: true }, theClass)).toBe('here');
-    expect(presenceOf({ ...crew[1]!, here: false, inAnyway: true }, theClass)).toBe('away');
+    expect(presenceOf({ ...crew[1]!, inAnyway: true }, theClass, DAY)).toBe('here');
+    expect(presenceOf({ ...crew[1]!, awayOn: DAY, inAnyway: true }, theClass, DAY)).toBe('away');
   });
 });
 

@@ -19,6 +19,7 @@ import type { ClassId } from '@/schema/ids';
 import type { Setting } from '@/schema/setting';
 import { useSetting } from '../frame/useDraft';
 import { HIDDEN_FIRST, isSought, rosterColumns, type Presence, type RosterRow } from './columns';
+import { useToday } from '../frame/useToday';
 
 export type RosterTable = Table<RosterRow>;
 
@@ -36,9 +37,10 @@ export function useRosterTable(
   const [taste, setTaste] = useTaste(theClass.id);
   const [columnFilters, setColumnFilters] = useState<ColumnFiltersState>([]);
   const [sought, setSought] = useState('');
+  const day = useToday();
   const data = useMemo(
-    () => students.map((student) => ({ student, presence: presenceOf(student, theClass) })),
-    [students, theClass],
+    () => students.map((student) => ({ student, presence: presenceOf(student, theClass, day) })),
+    [students, theClass, day],
   );
   const columns = useMemo(() => {
     const nameOfId = new Map<string, string>(students.map(({ id, name }) => [id, name]));
@@ -75,9 +77,10 @@ export function useRosterTable(
   });
 }
 
-export function presenceOf(student: StudentRecord, theClass: ClassRecord): Presence {
+/** Whether and why a student takes part or does not, on a day. */
+export function presenceOf(student: StudentRecord, theClass: ClassRecord, day: string): Presence {
   if (student.left !== null) return 'left';
-  if (!student.here) return 'away';
+  if (student.awayOn === day) return 'away';
   return !student.inAnyway && filtersOn(student, theClass).length > 0 ? 'leftOut' : 'here';
 }
 

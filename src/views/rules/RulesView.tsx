@@ -33,8 +33,8 @@ const PeopleMatrix = dynamic(() => import('./PeopleMatrix').then((module) => mod
 /** The quiet rules: who is kept apart, who together, and whether all of it can hold. */
 export function RulesView() {
   const classId = useClassId();
-  const students = useRoll(classId);
   const lineup = useOpenLineup();
+  const students = useRoll(classId, lineup);
   const nameOf = useTileNames(students);
   return (
     <div className={styles.rules}>
@@ -82,7 +82,7 @@ interface OfLineup {
 }
 
 function useBenchOf(lineup: LineupRecord): Bench {
-  const students = useRoll(lineup.classId);
+  const students = useRoll(lineup.classId, lineup);
   const theClass = useQuery(classById, lineup.classId);
   if (!theClass) throw new Error(`expected the class ${lineup.classId}, received none`);
   return useBench(lineup, theClass, students);

@@ -7,7 +7,8 @@ import { sayRules } from '@/messages/rules';
 import { QUIET_KINDS, type RuleKindName, type RuleRecord } from '@/schema/rule';
 import type { StudentRecord } from '@/schema/student';
 import { setPairRule } from '@/store/actions/rules';
-import { useStore } from '@/store/react';
+import { usedGroupsOf } from '@/store/queries';
+import { useQuery, useStore } from '@/store/react';
 import { RULE_KIND_VIEWS } from '../frame/ruleKinds';
 import type { NameOf } from '../frame/names';
 import { useNotices } from '../primitives/notices';
@@ -19,7 +20,7 @@ export interface Pair {
   readonly two: StudentRecord;
   readonly rules: readonly RuleRecord[];
   readonly kind: RuleKindName | null;
-  /** In how many earlier lineups they were in one group. */
+  /** In how many of the groups that were used they were together. */
   readonly met: number;
   /** Whether the shown take has them in one group. */
   readonly inOneGroup: boolean;
@@ -30,7 +31,8 @@ export function usePairs(bench: Bench, students: readonly StudentRecord[], nameO
   const store = useStore();
   const { announce } = useNotices();
   const rulesOf = useMemo(() => byPair(bench.rules), [bench.rules]);
-  const met = useMemo(() => meetingsIn(Object.values(bench.others)), [bench.others]);
+  const used = useQuery(usedGroupsOf, bench.theClass.id);
+  const met = useMemo(() => meetingsIn(used.map(({ groups }) => groups)), [used]);
   const groupOf = useMemo(
     () =>
       new Map(

@@ -10,6 +10,7 @@ import { useQuery } from '@/store/react';
 import type { LineupRecord } from '@/schema/lineup';
 import { useStageNames } from '../frame/names';
 import { useClassId } from '../frame/useClassId';
+import { useNotedUse } from '../frame/useNotedUse';
 import { useRoll } from '../frame/students';
 import { useKeys } from '../frame/useKeys';
 import { useOpenLineup } from '../frame/useOpenLineup';
@@ -28,7 +29,8 @@ function Stage({ lineup }: { readonly lineup: LineupRecord | undefined }) {
   const classId = useClassId();
   const router = useRouter();
   const theClass = useQuery(classById, classId);
-  const students = useRoll(classId);
+  const students = useRoll(classId, lineup);
+  useNotedUse(lineup);
   const current = useQuery(shownTake, lineup?.id ?? ('' as LineupRecord['id']));
   // The stage holds still: what is tried out on the bench meanwhile is shown only when the teacher says so.
   const [held, setHeld] = useState(current);

@@ -10,6 +10,7 @@ import { InPlaceChoice } from '../../primitives/InPlaceChoice';
 import styles from './Drawer.module.css';
 import type { SheetGroup } from '../workbench/useSheet';
 import { useShownTake, useWorkbench } from '../workbench/Workbench';
+import { mailto } from '../../frame/mailto';
 
 const NOBODY = '';
 
@@ -62,7 +63,7 @@ export function GroupRoles({ group }: GroupRolesProps) {
         (lead.email === '' ? (
           <p className={styles.hint}>{drawer.noAddress(nameOf(lead.id))}</p>
         ) : (
-          <a className={styles.write} href={`mailto:${encodeURIComponent(lead.email)}`}>
+          <a className={styles.write} href={mailto(lead.email)}>
             <MailOutlineRounded fontSize="small" aria-hidden="true" />
             {drawer.writeTo(nameOf(lead.id))}
           </a>

@@ -8,7 +8,7 @@ import { sayBench } from '@/messages/bench';
 import { LEAD } from '@/schema/take';
 import { setRoles } from '@/store/actions/classParts';
 import { giveRole } from '@/store/actions/takes';
-import { lineupsOf, shownTake } from '@/store/queries';
+import { shownTake, usedGroupsOf } from '@/store/queries';
 import { useStore } from '@/store/react';
 import { AddNamed } from '../../primitives/AddNamed';
 import { Choice } from '../../primitives/Choice';
@@ -32,8 +32,8 @@ export function Roles() {
   const role = roles.includes(chosen) ? chosen : LEAD;
   const word = (one: string): string => (one === LEAD ? drawer.lead : one);
   const give = (giving: RoleGiving): void => {
-    const past = lineupsOf(store.records, theClass.id).flatMap(({ id }) =>
-      id === lineup.id ? [] : [shownTake(store.records, id)?.groups ?? []],
+    const past = usedGroupsOf(store.records, theClass.id).flatMap(({ lineupId }) =>
+      lineupId === lineup.id ? [] : [shownTake(store.records, lineupId)?.groups ?? []],
     );
     const here = new Set(students.filter((one) => one.here).map(({ id }) => id));
     const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;

@@ -10,6 +10,7 @@ import { freshLineupName } from '../../frame/lineupNames';
 import styles from './GuardBar.module.css';
 import type { PendingChange } from '../workbench/useGuard';
 import { useWorkbench } from '../workbench/Workbench';
+import { today } from '../../frame/today';
 
 interface GuardBarProps {
   readonly pending: PendingChange;
@@ -30,7 +31,7 @@ export function GuardBar({ pending }: GuardBarProps) {
   const { separated } = pending;
   const next = (): void => {
     guard.leave();
-    createNextLineup(store, lineup, freshLineupName(lineups.map(({ name }) => name)));
+    createNextLineup(store, lineup, freshLineupName(lineups.map(({ name }) => name)), today());
   };
   return (
     <section className={styles.bar} role="alertdialog" aria-labelledby="guard-title">

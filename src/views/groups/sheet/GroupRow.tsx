@@ -20,6 +20,7 @@ import { sameRow } from './sameRow';
 import styles from './ScoreSheet.module.css';
 import { Tile } from './Tile';
 import type { SheetGroup } from '../workbench/useSheet';
+import { mailto } from '../../frame/mailto';
 
 /** One group: sign and name, its students along the row, its measures. Drawn anew only where it has changed. */
 export const GroupRow = memo(function GroupRow(props: GroupRowProps) {
@@ -107,12 +108,7 @@ function WriteToLead({ group, nameOf }: Pick<GroupRowProps, 'group' | 'nameOf'>)
   if (!lead || lead.email === '') return null;
   const label = say.groups.writeTo(nameOf(lead.id));
   return (
-    <a
-      className={styles.write}
-      href={`mailto:${encodeURIComponent(lead.email)}`}
-      aria-label={label}
-      title={label}
-    >
+    <a className={styles.write} href={mailto(lead.email)} aria-label={label} title={label}>
       <MailOutlineRounded fontSize="inherit" />
     </a>
   );

@@ -69,7 +69,11 @@ function workbench(rules: readonly RuleRecord[] = [], onMade?: Offered) {
   const { result } = renderHook(
     () => {
       const lineup = useQuery(lineupsOf, base.theClass.id)[0]!;
-      const bench = useBench(lineup, base.theClass, useQuery(rollOf, base.theClass.id));
+      const bench = useBench(
+        lineup,
+        base.theClass,
+        useQuery(rollOf, base.theClass.id, '2026-11-26'),
+      );
       const sheet = useSheet(bench);
       const guard = useGuard(lineup, bench.take);
       const selection = useSelection({ bench, sheet, nameOf, guard });
@@ -272,7 +276,7 @@ describe('a selection', () => {
 
   test('of a lineup in use is moved only after the word is given', () => {
     const { store, result } = workbench();
-    act(() => setLineupState(store, base.lineup.id, 'inUse'));
+    act(() => setLineupState(store, base.lineup.id, 'inUse', '2026-11-26'));
     act(() => result.current.selection.move(idsOf('Gus'), 0));
     // Whoever was in no group leaves nobody.
     expect(rows(store)).toEqual(['Ana Bo Caro Gus | Dov Eli Fay']);
@@ -285,7 +289,7 @@ describe('a selection', () => {
     act(() => result.current.guard.confirm());
     expect(rows(store)).toEqual(['Bo Caro Gus | Dov Eli Fay Ana']);
     act(() => result.current.selection.move(idsOf('Bo'), 1));
-    act(() => setLineupState(store, base.lineup.id, 'draft'));
+    act(() => setLineupState(store, base.lineup.id, 'draft', '2026-11-26'));
     // What waited is about a lineup that nobody uses any more.
     expect(result.current.guard.pending).toBeNull();
   });

@@ -1,10 +1,10 @@
 import { rule, student, take, testBench, detail } from '@/encode/testBench';
 import type { Bench } from '@/encode/bench';
-import type { StudentRecord } from '@/schema/student';
+import type { RollStudent } from '@/schema/student';
 import { shortValues } from '../sheet/shortValues';
 import { sheetOf } from './useSheet';
 
-const students: readonly StudentRecord[] = ['Ana', 'Bo', 'Caro', 'Dov', 'Eli'].map((name, i) =>
+const students: readonly RollStudent[] = ['Ana', 'Bo', 'Caro', 'Dov', 'Eli'].map((name, i) =>
   student(name, i),
 );
 const dealt = take(['Ana Bo', 'Caro Gone']);

@@ -5,14 +5,14 @@ import { rulesInForce, type Bench } from '@/encode/bench';
 import { brokenRules, type BrokenHere } from '@/encode/ruleState';
 import type { StudentId } from '@/schema/ids';
 import type { RuleRecord } from '@/schema/rule';
-import type { StudentRecord } from '@/schema/student';
+import type { RollStudent } from '@/schema/student';
 import type { TakeGroup } from '@/schema/take';
 
 /** One group as its row shows it. */
 export interface SheetGroup extends Pick<TakeGroup, 'name' | 'sign' | 'roles' | 'locked'> {
   /** Its row in the take, counted from 0; where it stands on the sheet may differ. */
   readonly index: number;
-  readonly students: readonly StudentRecord[];
+  readonly students: readonly RollStudent[];
   /** Students of the group who are here. */
   readonly size: number;
   /** Rules in force about somebody in it who is here. */
@@ -23,7 +23,7 @@ export interface SheetGroup extends Pick<TakeGroup, 'name' | 'sign' | 'roles' | 
 export interface Sheet {
   readonly groups: readonly SheetGroup[];
   /** Here, and in no group. */
-  readonly aside: readonly StudentRecord[];
+  readonly aside: readonly RollStudent[];
   readonly pinned: ReadonlySet<StudentId>;
   readonly mostStudents: number;
 }

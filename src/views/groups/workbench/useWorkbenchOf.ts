@@ -4,7 +4,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
 import type { LineupRecord } from '@/schema/lineup';
-import type { StudentRecord } from '@/schema/student';
+import type { RollStudent } from '@/schema/student';
 import { useTileNames } from '../../frame/names';
 import { useBench } from '../../frame/useBench';
 import { useShuffle } from '../../frame/useShuffle';
@@ -27,7 +27,7 @@ export interface OpenWorkbench {
 export function useWorkbenchOf(
   lineup: LineupRecord,
   theClass: ClassRecord,
-  students: readonly StudentRecord[],
+  students: readonly RollStudent[],
 ): OpenWorkbench {
   const bench = useBench(lineup, theClass, students);
   const nameOf = useTileNames(students);
