@@ -1,6 +1,5 @@
 import type { ArrangeRequest, ArrangeResult, BrokenRule, Effort, Progress } from './format';
 import { explainClash } from './explain/clash';
-import { prepareGoals } from './goals/list';
 import { measuresOf } from './measures';
 import type { Problem, ProblemIssue } from './problem/problem';
 import { problemFromRequest } from './reading/problemFromRequest';
@@ -9,7 +8,7 @@ import { keepsEverything } from './reference/check';
 import { makeRounds } from './rounds/makeRounds';
 import { ruleBreaks, tellGroupsApart } from './rules/list';
 import { budgetFor } from './search/budget';
-import { solve } from './search/solve';
+import { solveInSomeSizes } from './search/solve';
 
 export type ArrangeOutcome =
   | { readonly ok: true; readonly result: ArrangeResult }
@@ -17,6 +16,8 @@ export type ArrangeOutcome =
 
 /** What a search brought, before it is written down. */
 interface Made {
+  /** In the sizes in which it was solved. */
+  readonly problem: Problem;
   readonly outcome: 'valid' | 'impossible' | 'notFound';
   /** An assignment for each round. */
   readonly rounds: readonly Int32Array[];
@@ -33,10 +34,9 @@ export function* arrange(
 ): Generator<Progress, ArrangeOutcome, void> {
   const read = problemFromRequest(request);
   if (!read.ok) return read;
-  const { problem } = read;
-  const made = yield* make(problem, effort, request.seed);
-  for (const round of made.rounds) checkOnceMore(problem, round, made.outcome, request.seed);
-  return { ok: true, result: toResult(problem, request, made) };
+  const made = yield* make(read.problem, effort, request.seed);
+  for (const round of made.rounds) checkOnceMore(made.problem, round, made.outcome, request.seed);
+  return { ok: true, result: toResult(made.problem, request, made) };
 }
 
 /** Drives `arrange` to its end at once. */
@@ -50,8 +50,8 @@ export function arrangeNow(request: ArrangeRequest, effort: Effort = 'normal'): 
 function* make(problem: Problem, effort: Effort, seed: number): Generator<Progress, Made, void> {
   const rng = rngFromSeed(seed);
   const budget = budgetFor(effort, problem);
-  if (problem.rounds > 1) return yield* makeRounds(problem, budget, rng);
-  const { groupOfStudent, ...solved } = yield* solve(problem, prepareGoals(problem), budget, rng);
+  if (problem.rounds > 1) return { ...(yield* makeRounds(problem, budget, rng)), problem };
+  const { groupOfStudent, ...solved } = yield* solveInSomeSizes(problem, budget, rng);
   return { ...solved, rounds: [groupOfStudent] };
 }
 

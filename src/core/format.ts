@@ -5,7 +5,18 @@
 
 export type Sizing =
   | { readonly by: 'count'; readonly count: number }
-  | { readonly by: 'size'; readonly size: number; readonly leftover: Leftover };
+  | { readonly by: 'size'; readonly size: number; readonly leftover: Leftover }
+  /** The size of each group, in their order; they add up to the students present. */
+  | { readonly by: 'sizes'; readonly sizes: readonly number[] }
+  /** As few groups as can be, none larger than this; sizes differ by at most one. */
+  | { readonly by: 'atMost'; readonly size: number }
+  /** Every group between the two; as even as the rules allow, in so many groups where that is said. */
+  | {
+      readonly by: 'range';
+      readonly least: number;
+      readonly most: number;
+      readonly groups?: number | undefined;
+    };
 
 export type Leftover = 'spread' | 'larger' | 'smaller';
 
@@ -73,7 +84,11 @@ export interface BrokenRule {
 }
 
 export type WayOut =
-  { readonly drop: number } | { readonly groups: number } | { readonly size: number };
+  | { readonly drop: number }
+  | { readonly groups: number }
+  | { readonly size: number }
+  /** Sizes free between the two, whatever the number of groups. */
+  | { readonly least: number; readonly most: number };
 
 /** Why rules cannot all hold, as a code and its figures; `messages/` makes the sentence. */
 export type ClashReason =

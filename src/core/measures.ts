@@ -2,7 +2,7 @@ import type { Measure, Measures } from './format';
 import { metBefore } from './goals/freshPartners';
 import { prepareGoals } from './goals/list';
 import { wishersOf } from './goals/wishes';
-import type { Problem, ProblemGoal } from './problem/problem';
+import { variantsOf, type Problem, type ProblemGoal, type Variants } from './problem/problem';
 import {
   alikeCost,
   movesFromCurrent,
@@ -30,7 +30,8 @@ export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Mea
   const note = (value: number, least: number, weight: number): void => {
     if (weight > 0 && value > least + EPSILON) provenBest = false;
   };
-  const bounds = boundsOf(problem);
+  const allowed = variantsOf(problem);
+  const bounds = boundsOf(allowed);
   const mean = (cost: (round: Int32Array) => number): number =>
     rounds.reduce((sum, round) => sum + cost(round), 0) / rounds.length;
   for (const goal of problem.goals) {
@@ -71,7 +72,7 @@ export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Mea
   if (problem.rounds > 1 || problem.goals.some(({ kind }) => kind === 'freshPartners')) {
     measures.repeats = {
       pairs: repeatPairs(problem, rounds),
-      bestPossible: repeatPairs(problem, []) + leastRepeatsOver(problem, metBefore(problem, false)),
+      bestPossible: repeatPairs(problem, []) + fewestRepeats(problem, allowed),
     };
     note(measures.repeats.pairs, measures.repeats.bestPossible, 1);
   }
@@ -83,7 +84,20 @@ export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Mea
   return { measures, provenBest };
 }
 
-/** goal → the least value that its term can have. */
-function boundsOf(problem: Problem): ReadonlyMap<ProblemGoal, number> {
-  return new Map(prepareGoals(problem).map(({ goal, leastValue }) => [goal, leastValue]));
+/** goal → the least value that its term can have in any of the sizes that are allowed; 0 where not all are known. */
+function boundsOf(allowed: Variants): ReadonlyMap<ProblemGoal, number> {
+  const bounds = new Map<ProblemGoal, number>();
+  if (!allowed.complete) return bounds;
+  for (const variant of allowed.variants) {
+    for (const { goal, leastValue } of prepareGoals(variant)) {
+      bounds.set(goal, Math.min(leastValue, bounds.get(goal) ?? leastValue));
+    }
+  }
+  return bounds;
+}
+
+/** Repeats that no rounds can do without, in any of the sizes that are allowed. */
+function fewestRepeats(problem: Problem, { variants, complete }: Variants): number {
+  const met = metBefore(problem, false);
+  return complete ? Math.min(...variants.map((variant) => leastRepeatsOver(variant, met))) : 0;
 }

@@ -8,10 +8,12 @@ import { whoIsDealt, type Bench } from './bench';
 import { moversBetween } from './compareTakes';
 import { dealtWithoutDraw } from './dealing';
 import { groupNames } from './groupNames';
-import { requestFor, WHOLE } from './request';
+import { WHOLE } from './openPart';
+import { requestFor } from './request';
 import { holdersFor } from './roles';
 import { savedRecipe, usableRecipe } from './savedRecipe';
 import { separations } from './separations';
+import { previewOf } from './sizing';
 import { takeGroups } from './takeGroups';
 import { idOf, idsOf, rule, student, take, testBench, detail, section } from './testBench';
 
@@ -310,4 +312,45 @@ test('a kept recipe finds the details of another class by their names and says w
   expect(recipe.balance).toEqual([{ detail: 'x9', how: 'mix', importance: 'most' }]);
   expect([recipe.limits, recipe.who]).toEqual([[], { of: 'all' }]);
   expect(lost).toEqual(['level', 'Swims']);
+});
+
+describe('the sizes told before a shuffle', () => {
+  const sizing = { by: 'size', size: 4, leftover: 'spread' } as const;
+  /** As told, and as the engine makes them. */
+  const both = (of: Bench) => {
+    const told = previewOf(of);
+    const plan = requestFor(of, 3);
+    const outcome = arrangeNow(plan.request);
+    if (!told.ok || !outcome.ok) throw new Error('expected sizes, received none');
+    const kept = plan.keptRows.map((row) => of.take!.groups[row]!.studentIds.length);
+    const made = [...outcome.result.rounds[0]!.groups.map(({ length }) => length), ...kept];
+    const flat = told.counts.flatMap(({ groups, size }) =>
+      Array.from({ length: groups }, () => size),
+    );
+    return { told: flat, made: made.sort((a, b) => b - a) };
+  };
+  const people = (north: number, south: number) =>
+    Array.from({ length: north + south }, (_, i) =>
+      student(`p${i}`, i, { sectionId: i < north ? 'n' : 's' }),
+    );
+
+  test.each([
+    [10, 17],
+    [5, 22],
+    [14, 14],
+    [1, 20],
+  ])('are those made, also of sections of %i and %i kept apart', (north, south) => {
+    const of = bench({ sizing, sections: 'kept' }, { students: people(north, south) });
+    const { told, made } = both(of);
+    expect(told).toEqual(made);
+  });
+
+  test('are those made where rows are locked', () => {
+    const students = people(7, 6);
+    const locked = take(['p0 p1 p2 p3 p4 p5', 'p6 p7 p8', 'p9 p10 p11 p12']);
+    locked.groups[0]!.locked = true;
+    const { told, made } = both(bench({ sizing }, { students, take: locked }));
+    expect(told).toEqual(made);
+    expect(told[0]).toBe(6);
+  });
 });

@@ -5,8 +5,8 @@ import { valueKey } from '../schema/presence';
 import { BY_SECTION, LIMIT_KINDS, type Importance, type Limit } from '../schema/recipe';
 import type { RuleRecord } from '../schema/rule';
 import type { StudentRecord } from '../schema/student';
-import { factOf, rulesInForce, whoIsDealt, type Bench } from './bench';
-import { previewSizes } from './sizing';
+import { factOf, rulesInForce, type Bench } from './bench';
+import { openPart, WHOLE, type ShuffleScope } from './openPart';
 
 /** Where a rule of the request comes from, so that a clash can be told and taken back there. */
 export type RuleSource =
@@ -14,16 +14,6 @@ export type RuleSource =
   | { readonly from: 'limit'; readonly limit: Limit }
   | { readonly from: 'sections' }
   | { readonly from: 'pin'; readonly studentId: StudentId; readonly group: number };
-
-/** Which part of the shown take is dealt anew. */
-export interface ShuffleScope {
-  /** Rows of the shown take, counted from 0; null for every one that is not locked. */
-  readonly rows: readonly number[] | null;
-  /** Whether pinned students stay where they are. */
-  readonly pins: boolean;
-}
-
-export const WHOLE: ShuffleScope = { rows: null, pins: true };
 
 /** A request with what is needed to put its result in place. */
 export interface ShufflePlan {
@@ -39,19 +29,13 @@ const WEIGHT: Readonly<Record<Importance, number>> = { little: 0.25, plain: 1, m
 
 /** The engine's request for a shuffle of a lineup. */
 export function requestFor(bench: Bench, seed: number, scope: ShuffleScope = WHOLE): ShufflePlan {
-  const { lineup, take } = bench;
-  const dealt = whoIsDealt(bench);
-  const groups = take?.groups ?? [];
-  const keptRows = groups.flatMap(({ locked }, row) =>
-    locked || (scope.rows && !scope.rows.includes(row)) ? [row] : [],
+  const { keptRows, inIt, sizing } = openPart(bench, scope);
+  const openRows = (bench.take?.groups ?? []).flatMap((_, row) =>
+    keptRows.includes(row) ? [] : [row],
   );
-  const seated = new Set(keptRows.flatMap((row) => groups[row]?.studentIds ?? []));
-  const inIt = new Set(dealt.flatMap(({ id }) => (seated.has(id) ? [] : [id])));
-  const openRows = [...groups.keys()].filter((row) => !keptRows.includes(row));
-  const open = openCount(bench, dealt.length, keptRows.length, scope);
-  const pins = scope.pins ? pinsOf(bench, openRows, open ?? Infinity, inIt) : [];
+  const groupCount = keptRows.length > 0 && sizing.by === 'count' ? sizing.count : Infinity;
+  const pins = scope.pins ? pinsOf(bench, openRows, groupCount, inIt) : [];
   const rules = [...pins, ...recipeRules(bench, inIt)];
-  const sizing = open === null ? lineup.recipe.sizing : { by: 'count' as const, count: open };
   return {
     request: requestAbout(bench, inIt, seed, sizing, rules),
     sources: rules.map(([source]) => source),
@@ -79,19 +63,6 @@ export function requestAbout(
     goals: goalsOf(bench, inIt),
     history: bench.history.map((past) => ({ groups: past })),
   };
-}
-
-/** How many groups are dealt anew beside kept rows; null where all are, and the recipe's own sizing holds. */
-function openCount(
-  { lineup, take }: Bench,
-  dealtCount: number,
-  keptCount: number,
-  { rows }: ShuffleScope,
-): number | null {
-  if (keptCount === 0) return null;
-  if (rows) return (take?.groups.length ?? 0) - keptCount;
-  const preview = previewSizes(dealtCount, lineup.recipe.sizing);
-  return Math.max(1, (preview.ok ? preview.groupCount : 1) - keptCount);
 }
 
 type Sourced = readonly [RuleSource, RequestRule];

@@ -10,6 +10,14 @@ export const SizingSchema = z.discriminatedUnion('by', [
     size: z.int(),
     leftover: z.enum(['spread', 'larger', 'smaller']),
   }),
+  z.strictObject({ by: z.literal('sizes'), sizes: z.array(z.int()).check(z.minLength(1)) }),
+  z.strictObject({ by: z.literal('atMost'), size: z.int() }),
+  z.strictObject({
+    by: z.literal('range'),
+    least: z.int(),
+    most: z.int(),
+    groups: z.optional(z.int()),
+  }),
 ]);
 export type SizingChoice = z.infer<typeof SizingSchema>;
 

@@ -1,5 +1,11 @@
 import type { Clash, ClashReason, WayOut } from '../format';
-import { withRules, withSizing, type Problem, type ProblemRule } from '../problem/problem';
+import {
+  variantsOf,
+  withRules,
+  withSizing,
+  type Problem,
+  type ProblemRule,
+} from '../problem/problem';
 import { unitsOf } from '../problem/units';
 import type { Rng } from '../random/rng';
 import { studentsAbout } from '../rules/list';
@@ -77,7 +83,7 @@ function otherSizings(
     const offset = nearest(step, groupsWork);
     if (offset !== 0) ways.push({ groups: groupCount + offset });
   }
-  if (sizing.by === 'count') return ways;
+  if (sizing.by !== 'size' && sizing.by !== 'atMost') return ways;
   const sizeWorks = (offset: number): boolean => {
     const size = sizing.size + offset;
     const other = size < 1 || size > studentCount ? null : withSizing(problem, { ...sizing, size });
@@ -87,13 +93,39 @@ function otherSizings(
     const offset = nearest(step, sizeWorks);
     if (offset !== 0) ways.push({ size: sizing.size + offset });
   }
-  return ways;
+  return [...ways, ...looserSizes(problem, sizing.size, possible)];
+}
+
+/** Sizes free between one less and one more, and further apart where that does not do. */
+function looserSizes(
+  problem: Problem,
+  size: number,
+  possible: (candidate: Problem) => boolean,
+): readonly WayOut[] {
+  for (const by of [1, 2]) {
+    const [least, most] = [Math.max(1, size - by), size + by];
+    const other = withSizing(problem, { by: 'range', least, most });
+    if (other && possible(other)) return [{ least, most }];
+  }
+  return [];
+}
+
+/** A plain reason that holds in all sizes that are allowed, told of the largest of them; null where there is none. */
+function reasonInAnySizes(problem: Problem): ReturnType<typeof obviousReason> {
+  const { variants } = variantsOf(problem);
+  const reasons = variants.map((variant) => obviousReason(variant, unitsOf(variant)));
+  const largest = variants.map(({ sizeOfGroup }) =>
+    sizeOfGroup.reduce((a, b) => Math.max(a, b), 0),
+  );
+  const at = largest.indexOf(Math.max(...largest));
+  const code = reasons[at]?.code;
+  return reasons.every((reason) => reason?.code === code) ? (reasons[at] ?? null) : null;
 }
 
 function reasonOf(problem: Problem): ClashReason {
   const named = (students: readonly number[]): readonly string[] =>
     students.map((student) => problem.idOfStudent[student] as string);
-  const reason = obviousReason(problem, unitsOf(problem));
+  const reason = reasonInAnySizes(problem);
   if (reason) return { ...reason, students: named(reason.students) };
   // Whoever is marked is told with the rule; here stand those whom rules name.
   const members = new Set(

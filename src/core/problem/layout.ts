@@ -37,21 +37,22 @@ function plain({ sizing }: Base, sizes: Int32Array): Layout {
   const groupCount = sizes.length;
   const sectionOfGroup = new Int32Array(groupCount).fill(-1);
   const [first = 0, last = 0] = [sizes[0], sizes[groupCount - 1]];
-  const fixed = sizing.by === 'size' && sizing.leftover === 'smaller' && last < first;
-  // With `smaller` the last group alone holds the remainder: no other may be the small one.
-  const classOfGroup = Int32Array.from(sizes, (_, group) =>
-    fixed && group === groupCount - 1 ? 1 : 0,
-  );
+  // Each has its own: with `smaller` the last group alone holds the remainder, and no other may be the small one.
+  const fixed =
+    sizing.by === 'sizes' ||
+    (sizing.by === 'size' && sizing.leftover === 'smaller') ||
+    Math.abs(first - last) > 1;
   if (fixed) {
-    const baseOfClass = Int32Array.of(first, last);
+    const distinct = [...new Set(sizes)];
     return {
       sizeOfGroup: sizes,
-      classOfGroup,
-      baseOfClass,
-      extrasOfClass: new Int32Array(2),
+      classOfGroup: sizes.map((size) => distinct.indexOf(size)),
+      baseOfClass: Int32Array.from(distinct),
+      extrasOfClass: new Int32Array(distinct.length),
       sectionOfGroup,
     };
   }
+  const classOfGroup = new Int32Array(groupCount);
   const extras = sizes.filter((size) => size > last).length;
   return {
     sizeOfGroup: sizes,

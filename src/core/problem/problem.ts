@@ -2,7 +2,7 @@ import type { Sizing } from '../format';
 import type { Attribute } from './attributes';
 import { layOut, type Layout } from './layout';
 import type { ProblemRule } from './rule';
-import { groupSizes, type SizingIssue } from './sizes';
+import { groupSizes, sizeChoices, type SizingIssue } from './sizes';
 
 export type { MarkedProblemRule, ProblemRule } from './rule';
 
@@ -50,16 +50,51 @@ export type ProblemOrIssue =
 /** The same students and rules in groups made otherwise; null where that cannot be had. */
 export function withSizing(problem: Problem, sizing: Sizing): Problem | null {
   const sizes = groupSizes(problem.studentCount, sizing);
-  if (!sizes.ok) return null;
-  const groupCount = sizes.sizes.length;
+  return sizes.ok ? withSizes({ ...problem, sizing }, sizes.sizes) : null;
+}
+
+/** The same students and rules in groups of these sizes; null where a student is pinned to a group there is not. */
+function withSizes(problem: Problem, sizes: Int32Array): Problem | null {
+  const groupCount = sizes.length;
   if (problem.rules.some((rule) => rule.kind === 'pin' && rule.group >= groupCount)) return null;
-  const base = { ...problem, sizing, groupCount };
-  return { ...base, ...layOut(base, sizes.sizes) };
+  const base = { ...problem, groupCount };
+  return { ...base, ...layOut(base, sizes) };
+}
+
+export interface Variants {
+  /** The problem with each of the sizes that its sizing allows, the most usual first. */
+  readonly variants: readonly Problem[];
+  /** Whether no other sizes are allowed: only then what none of them can is impossible. */
+  readonly complete: boolean;
+}
+
+/** All that a sizing leaves open: one problem, but for a range. Where sections stay apart they decide the sizes. */
+export function variantsOf(problem: Problem): Variants {
+  const { rules, sizing, studentCount } = problem;
+  if (sizing.by !== 'range') return { variants: [problem], complete: true };
+  const { choices, complete } = sizeChoices(studentCount, sizing);
+  const parted = rules.some(({ kind }) => kind === 'sameSection');
+  const pinned = rules.some(({ kind }) => kind === 'pin') || problem.currentOfStudent !== null;
+  return {
+    variants: choices
+      .flatMap((sizes) => withSizes(problem, sizes) ?? [])
+      .filter(({ sizeOfGroup }) =>
+        sizeOfGroup.every((size) => size >= sizing.least && size <= sizing.most),
+      ),
+    // Of groups that are told apart, which one has which size matters, and not every way is tried.
+    complete: complete && !parted && !pinned,
+  };
 }
 
 /** The same students and groups under only some of the rules. */
 export function withRules(problem: Problem, rules: readonly ProblemRule[]): Problem {
-  const sizes = groupSizes(problem.studentCount, problem.sizing);
   const base = { ...problem, rules };
-  return sizes.ok ? { ...base, ...layOut(base, sizes.sizes) } : base;
+  return { ...base, ...layOut(base, sizesOf(problem)) };
+}
+
+/** The sizes in which the problem stands, largest first where groups are not told apart. */
+function sizesOf({ sizing, studentCount, sizeOfGroup }: Problem): Int32Array {
+  // Where sections stay apart they have sized the groups: without that rule the sizing does.
+  const asked = groupSizes(studentCount, sizing);
+  return asked.ok && sizing.by !== 'range' ? asked.sizes : sizeOfGroup;
 }

@@ -20,10 +20,16 @@ export function fillsTheSizes(problem: Problem, groupOfStudent: Assignment): boo
   if (placed !== problem.studentCount) return false;
   const parted = problem.rules.some(({ kind }) => kind === 'sameSection');
   if (parted && problem.sectionCount > 1) return sectionsAreEven(problem, groups);
-  const asked = groupSizes(problem.studentCount, problem.sizing);
-  if (!asked.ok) return false;
   const { sizing } = problem;
-  if (sizing.by === 'size' && sizing.leftover === 'smaller') {
+  if (sizing.by === 'range') {
+    const { least, most, groups: count = groups.length } = sizing;
+    return (
+      groups.length === count && groups.every(({ length }) => length >= least && length <= most)
+    );
+  }
+  const asked = groupSizes(problem.studentCount, sizing);
+  if (!asked.ok) return false;
+  if (sizing.by === 'sizes' || (sizing.by === 'size' && sizing.leftover === 'smaller')) {
     return groups.every((group, index) => group.length === asked.sizes[index]);
   }
   const sorted = (sizes: readonly number[]): string => [...sizes].sort((a, b) => a - b).join();

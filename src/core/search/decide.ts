@@ -1,4 +1,4 @@
-import type { Problem } from '../problem/problem';
+import { variantsOf, type Problem } from '../problem/problem';
 import { unitsOf } from '../problem/units';
 import { obviousReason } from '../proofs/obvious';
 import type { Rng } from '../random/rng';
@@ -7,12 +7,21 @@ import { placeGreedily } from './greedy';
 import { Repair } from './repair';
 import { placementOf } from './work';
 
-/** Whether the rules can hold at all, without dealing anybody. */
-export function decide(
-  problem: Problem,
-  nodes: number,
-  rng: Rng,
-): 'possible' | 'impossible' | 'unknown' {
+type Decision = 'possible' | 'impossible' | 'unknown';
+
+/** Whether the rules can hold at all in some sizes that are allowed, without dealing anybody. */
+export function decide(problem: Problem, nodes: number, rng: Rng): Decision {
+  const { variants, complete } = variantsOf(problem);
+  let all: Decision = complete ? 'impossible' : 'unknown';
+  for (const variant of variants) {
+    const one = decideInSizes(variant, nodes, rng);
+    if (one === 'possible') return one;
+    if (one === 'unknown') all = one;
+  }
+  return all;
+}
+
+function decideInSizes(problem: Problem, nodes: number, rng: Rng): Decision {
   const units = unitsOf(problem);
   if (obviousReason(problem, units)) return 'impossible';
   const placement = placementOf(problem, units);

@@ -1,5 +1,6 @@
 import type { PreparedGoal } from '../goals/kind';
-import type { Problem } from '../problem/problem';
+import { prepareGoals } from '../goals/list';
+import { variantsOf, type Problem } from '../problem/problem';
 import { singleUnits, unitsOf, type Units } from '../problem/units';
 import { obviousReason } from '../proofs/obvious';
 import type { Rng } from '../random/rng';
@@ -19,6 +20,11 @@ export interface Solved {
   readonly evaluations: number;
 }
 
+/** What was solved, in the sizes in which it was. */
+export interface SolvedInSizes extends Solved {
+  readonly problem: Problem;
+}
+
 const SWAPS_A_SLICE = 20_000;
 /** Parts of the exchanges that go into cooling and into polishing where both are done. */
 const COOLED_PART = 0.1;
@@ -28,6 +34,31 @@ const GOALS_AT_FULL_BUDGET = 3;
 /** How far the whole work has come once a valid arrangement is found, and once it is cooled. */
 const VALID_AT = 0.3;
 const COOLED_AT = 0.5;
+
+/**
+ * Solves a problem in the first of the sizes that its sizing allows in which the rules can hold. What cannot hold in
+ * any of them is impossible only where they are all there are.
+ */
+export function* solveInSomeSizes(
+  problem: Problem,
+  budget: Budget,
+  rng: Rng,
+): Search<SolvedInSizes> {
+  const { variants, complete } = variantsOf(problem);
+  let outcome: Solved['outcome'] = complete ? 'impossible' : 'notFound';
+  let best = null as SolvedInSizes | null;
+  for (const [at, variant] of variants.entries()) {
+    const work = solve(variant, prepareGoals(variant), budget, rng);
+    const solved = yield* within(at / variants.length, (at + 1) / variants.length, work);
+    const evaluations: number = solved.evaluations + (best?.evaluations ?? 0);
+    if (solved.outcome === 'valid') return { ...solved, evaluations, problem: variant };
+    if (solved.outcome === 'notFound') outcome = 'notFound';
+    best = best ? { ...best, evaluations } : { ...solved, evaluations, problem: variant };
+  }
+  if (best) return { ...best, outcome };
+  const solved = yield* solve(problem, prepareGoals(problem), budget, rng);
+  return { ...solved, problem };
+}
 
 /**
  * Finds a valid arrangement, each about equally likely, and brings the goals' costs down from there; or says why

@@ -1,7 +1,10 @@
 import { count, listNames, listParts } from './words';
 
 type Sizing =
-  { readonly by: 'count'; readonly count: number } | { readonly by: 'size'; readonly size: number };
+  | { readonly by: 'count'; readonly count: number }
+  | { readonly by: 'size' | 'atMost'; readonly size: number }
+  | { readonly by: 'sizes'; readonly sizes: readonly number[] }
+  | { readonly by: 'range'; readonly least: number; readonly most: number };
 
 /** Sentences have slots in braces: a control each, or the list of what is looked after. */
 export const recipe = {
@@ -67,11 +70,40 @@ export const recipe = {
     saved: 'keep or use a recipe',
   },
   givesValues: (number: number) => count(number, 'group'),
-  sizing: (sizing: Sizing) =>
-    sizing.by === 'count' ? count(sizing.count, 'group') : `groups of ${sizing.size}`,
+  sizing: (sizing: Sizing) => {
+    switch (sizing.by) {
+      case 'count':
+        return count(sizing.count, 'group');
+      case 'size':
+        return `groups of ${sizing.size}`;
+      case 'atMost':
+        return `groups of at most ${sizing.size}`;
+      case 'range':
+        return `groups of ${sizing.least} to ${sizing.most}`;
+      case 'sizes':
+        return `groups of ${listNames(sizing.sizes.map(String))}`;
+      default:
+        return sizing satisfies never;
+    }
+  },
   sizingLabel: 'How many groups, or how many students in each',
-  byCount: 'So many groups',
-  bySize: 'So many in each',
+  sizingBy: {
+    count: 'So many groups',
+    size: 'So many in each',
+    atMost: 'At most so many in each',
+    range: 'From so many to so many',
+    sizes: 'Each its own size',
+  },
+  leastLabel: 'Fewest students in a group',
+  mostLabel: 'Most students in a group',
+  smallerLeast: 'Fewest: one less',
+  largerLeast: 'Fewest: one more',
+  smallerMost: 'Most: one less',
+  largerMost: 'Most: one more',
+  sizesLabel: 'Sizes of the groups, one after the other',
+  sizesHint: 'For example 5, 5, 4, 3.',
+  sizesUnread: 'These are no sizes. Write whole numbers with commas between them.',
+  rangeHint: 'As even as the quiet rules allow.',
   countLabel: 'Number of groups',
   fewerGroups: 'One group fewer',
   moreGroups: 'One group more',
@@ -85,9 +117,13 @@ export const recipe = {
   leftover: { spread: 'spread out', larger: 'joining groups', smaller: 'in a smaller group' },
   leftoverExplained: {
     spread: 'As near to the size as can be; groups differ by at most one.',
-    larger: 'No group is smaller than the size; leftover students join one each.',
+    larger: 'No group is smaller than the size; leftover students are shared among the groups.',
     smaller: 'Every group has the size but the last, which holds whoever is left.',
   },
+  oneAlone: 'One student would be alone.',
+  farLarger: (largest: number, size: number) =>
+    `There are too few groups for the leftovers: ${largest} in a group instead of ${size}.`,
+  spreadInstead: 'Spread them out',
   rules: (number: number) => (number === 0 ? 'quiet rules' : count(number, 'quiet rule')),
   /** "4 groups of 4 and 3 of 3". */
   gives: (counts: readonly { readonly groups: number; readonly size: number }[]) =>

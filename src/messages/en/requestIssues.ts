@@ -1,5 +1,5 @@
 import type { RequestIssue } from '../../schema/request';
-import { listNames } from './words';
+import { count, listNames } from './words';
 import type { ProblemIssue } from '../../core/problem/problem';
 
 /** One sentence for a request that cannot be used. */
@@ -60,6 +60,14 @@ export function sizingIssueSentence(issue: ProblemIssue): string {
       return `A student is fixed to group ${issue.given}, counted from 0, and there ${issue.groups === 1 ? 'is 1 group' : `are ${issue.groups} groups`}.`;
     case 'sizeTooSmall':
       return 'A group needs at least 1 student.';
+    case 'tooLarge':
+      return `${issue.given} is too large: figures up to ${issue.most} can be asked for.`;
+    case 'sizesDoNotAddUp':
+      return `These sizes hold ${count(issue.given, 'student')}, and ${issue.students === 1 ? '1 is' : `${issue.students} are`} here.`;
+    case 'rangeTurned':
+      return `The least size, ${issue.least}, is larger than the most, ${issue.most}.`;
+    case 'rangeCannotHold':
+      return `${count(issue.students, 'student')} cannot be shared into groups of ${issue.least} to ${issue.most}.`;
     default:
       return issue satisfies never;
   }

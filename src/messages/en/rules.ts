@@ -59,6 +59,7 @@ export const clash = {
   rulesConcerned: 'Rules concerned',
   makeGroups: (groups: number) => `Make ${count(groups, 'group')}`,
   makeSize: (size: number) => `Make groups of ${size}`,
+  makeRange: (least: number, most: number) => `Make groups of ${least} to ${most}`,
   drop: (sentence: string) => `Leave out: ${sentence}`,
   useAnyway: (broken: number) =>
     `Use the best found, with ${broken === 1 ? '1 rule' : `${broken} rules`} broken`,

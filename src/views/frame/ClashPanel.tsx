@@ -18,6 +18,7 @@ interface ClashPanelProps {
   readonly onDrop: (source: RuleSource) => void;
   readonly onGroups: (groups: number) => void;
   readonly onSize: (size: number) => void;
+  readonly onRange: (least: number, most: number) => void;
   /** Takes the best found although it breaks rules. */
   readonly onUseAnyway?: () => void;
 }
@@ -31,6 +32,7 @@ export function ClashPanel({
   onDrop,
   onGroups,
   onSize,
+  onRange,
   onUseAnyway,
 }: ClashPanelProps) {
   const { clash, broken = [] } = result;
@@ -59,6 +61,7 @@ export function ClashPanel({
             onDrop={onDrop}
             onGroups={onGroups}
             onSize={onSize}
+            onRange={onRange}
           />
         ))}
         {onUseAnyway && (
@@ -78,9 +81,18 @@ interface WayOutButtonProps {
   readonly onDrop: (source: RuleSource) => void;
   readonly onGroups: (groups: number) => void;
   readonly onSize: (size: number) => void;
+  readonly onRange: (least: number, most: number) => void;
 }
 
-function WayOutButton({ way, sources, sentenceOf, onDrop, onGroups, onSize }: WayOutButtonProps) {
+function WayOutButton(props: WayOutButtonProps) {
+  const { way, sources, sentenceOf, onDrop, onGroups, onSize, onRange } = props;
+  if ('least' in way) {
+    return (
+      <Button variant="paper" onClick={() => onRange(way.least, way.most)}>
+        {sayClash.makeRange(way.least, way.most)}
+      </Button>
+    );
+  }
   if ('size' in way) {
     return (
       <Button variant="paper" onClick={() => onSize(way.size)}>

@@ -4,7 +4,7 @@ import { Button, LinkButton } from '../primitives/Button';
 import dynamic from 'next/dynamic';
 import { useRef } from 'react';
 import { whoIsDealt } from '@/encode/bench';
-import { WHOLE } from '@/encode/request';
+import { WHOLE } from '@/encode/openPart';
 import { say } from '@/messages';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';

@@ -112,6 +112,9 @@ function Check({ lineup, nameOf }: OfLineup) {
       nameOf={nameOf}
       onDrop={drop}
       onGroups={(count) => changeRecipe(store, lineup.id, { sizing: { by: 'count', count } })}
+      onRange={(least, most) =>
+        changeRecipe(store, lineup.id, { sizing: { by: 'range', least, most } })
+      }
       onSize={(size) => changeRecipe(store, lineup.id, { sizing: sizingWithSize(lineup, size) })}
     />
   );

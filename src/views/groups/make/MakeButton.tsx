@@ -19,8 +19,8 @@ export function MakeButton({ chosenRows, onMake }: MakeButtonProps) {
   const bench = useWorkbench('bench');
   const shuffle = useWorkbench('shuffle');
   const { recipe } = bench.lineup;
-  const dealtCount = whoIsDealt(bench).length;
-  const possible = recipe.dealing.by === 'value' || previewSizes(dealtCount, recipe.sizing).ok;
+  const possible =
+    recipe.dealing.by === 'value' || previewSizes(whoIsDealt(bench).length, recipe.sizing).ok;
   if (shuffle.state.state === 'working') {
     const { done } = shuffle.state;
     return (

@@ -1,6 +1,7 @@
 'use client';
 
-import { WHOLE, type RuleSource } from '@/encode/request';
+import { WHOLE } from '@/encode/openPart';
+import type { RuleSource } from '@/encode/request';
 import type { SizingChoice } from '@/schema/recipe';
 import { changeRecipe } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
@@ -50,6 +51,7 @@ export function ShuffleTrouble() {
         nameOf={nameOf}
         onDrop={drop}
         onGroups={(count) => makeWith({ by: 'count', count })}
+        onRange={(least, most) => makeWith({ by: 'range', least, most })}
         onSize={(size) => makeWith(sizingWithSize(bench.lineup, size))}
         onUseAnyway={shuffle.keepAnyway}
       />

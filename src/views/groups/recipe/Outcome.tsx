@@ -1,15 +1,25 @@
 'use client';
 
+import { useMemo } from 'react';
 import { valueCount } from '@/encode/dealing';
-import { previewSizes } from '@/encode/sizing';
+import { previewOf, previewSizes, type SizeCount } from '@/encode/sizing';
 import { say } from '@/messages';
+import type { SizingChoice } from '@/schema/recipe';
+import { changeRecipe } from '@/store/actions/lineups';
+import { useStore } from '@/store/react';
+import { Button } from '../../primitives/Button';
 import { useWorkbench } from '../workbench/Workbench';
 import styles from './RecipeSentence.module.css';
 
-/** What the recipe gives, in numbers, before anything is dealt. */
+/** What the recipe gives, in numbers, before anything is dealt; with a word where a group would be much unlike the rest. */
 export function Outcome({ dealtCount }: { readonly dealtCount: number }) {
+  const store = useStore();
   const bench = useWorkbench('bench');
   const { dealing, sizing } = bench.lineup.recipe;
+  const preview = useMemo(
+    () => (dealing.by === 'shuffle' ? previewOf(bench) : previewSizes(dealtCount, sizing)),
+    [bench, dealing, dealtCount, sizing],
+  );
   if (dealing.by === 'value') {
     return (
       <span className={styles.outcome}>
@@ -17,10 +27,39 @@ export function Outcome({ dealtCount }: { readonly dealtCount: number }) {
       </span>
     );
   }
-  const preview = previewSizes(dealtCount, sizing);
+  if (!preview.ok) {
+    return <span className={styles.impossible}>{say.sizingIssueSentence(preview.issue)}</span>;
+  }
+  const caution = sizing.by === 'size' ? cautionAbout(preview.counts, sizing) : null;
   return (
-    <span className={preview.ok ? styles.outcome : styles.impossible}>
-      {preview.ok ? say.recipe.gives(preview.counts) : say.sizingIssueSentence(preview.issue)}
-    </span>
+    <>
+      <span className={styles.outcome}>{say.recipe.gives(preview.counts)}</span>
+      {caution && (
+        <span className={styles.caution}>
+          {caution}{' '}
+          <Button
+            variant="line"
+            onClick={() => {
+              if (sizing.by !== 'size') return;
+              changeRecipe(store, bench.lineup.id, { sizing: { ...sizing, leftover: 'spread' } });
+            }}
+          >
+            {say.recipe.spreadInstead}
+          </Button>
+        </span>
+      )}
+    </>
   );
+}
+
+/** What a teacher would not expect of leftovers: somebody alone, or a group far larger than was asked. */
+function cautionAbout(
+  counts: readonly SizeCount[],
+  sizing: SizingChoice & { by: 'size' },
+): string | null {
+  if (sizing.leftover === 'spread') return null;
+  const sizes = counts.map(({ size }) => size);
+  if (sizes.length > 1 && Math.min(...sizes) === 1) return say.recipe.oneAlone;
+  const largest = Math.max(...sizes);
+  return largest > sizing.size + 1 ? say.recipe.farLarger(largest, sizing.size) : null;
 }

@@ -1,10 +1,13 @@
 'use client';
 
+import { useState } from 'react';
 import { previewSizes } from '@/encode/sizing';
 import { say } from '@/messages';
 import type { SizingChoice } from '@/schema/recipe';
 import { Choice } from '../../primitives/Choice';
+import { InPlaceText } from '../../primitives/InPlaceText';
 import { NumberStepper } from '../../primitives/NumberStepper';
+import editor from './RecipeEditor.module.css';
 import styles from './RecipeSentence.module.css';
 
 interface SizingEditorProps {
@@ -13,16 +16,13 @@ interface SizingEditorProps {
   readonly onChange: (sizing: SizingChoice) => void;
 }
 
-/** So many groups, or so many students in each; a number that cannot be had is not taken. */
+type ChoiceOf<B extends SizingChoice['by']> = Extract<SizingChoice, { readonly by: B }>;
+
+/** The ways to say sizes, in the order in which they are offered. */
+const WAYS: readonly SizingChoice['by'][] = ['size', 'count', 'atMost', 'range', 'sizes'];
+
+/** So many groups, so many students in each, or otherwise; a number that cannot be had is not taken. */
 export function SizingEditor({ sizing, hereCount, onChange }: SizingEditorProps) {
-  const count = sizing.by === 'count' ? sizing.count : groupsNow(sizing, hereCount);
-  const size =
-    sizing.by === 'size' ? sizing.size : Math.max(1, Math.round(hereCount / sizing.count));
-  const bySize = (next: number): SizingChoice => ({
-    by: 'size',
-    size: next,
-    leftover: sizing.by === 'size' ? sizing.leftover : 'spread',
-  });
   const refusal = (next: SizingChoice): string | null => {
     const preview = previewSizes(hereCount, next);
     if (!preview.ok) return say.sizingIssueSentence(preview.issue);
@@ -30,43 +30,113 @@ export function SizingEditor({ sizing, hereCount, onChange }: SizingEditorProps)
       ? say.recipe.sizeTooLarge(next.size, hereCount)
       : null;
   };
+  const part = { hereCount, refusal, onChange };
   return (
     <div className={styles.sizing}>
       <Choice
         legend={say.recipe.sizingLabel}
         value={sizing.by}
-        options={[
-          { value: 'count', label: say.recipe.byCount },
-          { value: 'size', label: say.recipe.bySize },
-        ]}
-        onChange={(by) => onChange(by === 'count' ? { by, count } : bySize(size))}
+        options={WAYS.map((value) => ({ value, label: say.recipe.sizingBy[value] }))}
+        onChange={(by) => onChange(startOf(by, sizing, hereCount))}
       />
-      {sizing.by === 'count' ? (
+      {sizing.by === 'count' && (
         <NumberStepper
           key="count"
           label={say.recipe.countLabel}
           lessLabel={say.recipe.fewerGroups}
           moreLabel={say.recipe.moreGroups}
-          value={count}
-          refusal={(next) => refusal({ by: 'count', count: next })}
-          onChange={(next) => onChange({ by: 'count', count: next })}
+          value={sizing.count}
+          refusal={(count) => refusal({ by: 'count', count })}
+          onChange={(count) => onChange({ by: 'count', count })}
         />
-      ) : (
+      )}
+      {(sizing.by === 'size' || sizing.by === 'atMost') && (
         <NumberStepper
-          key="size"
+          key={sizing.by}
           label={say.recipe.sizeLabel}
           lessLabel={say.recipe.smallerGroups}
           moreLabel={say.recipe.largerGroups}
-          value={size}
-          refusal={(next) => refusal(bySize(next))}
-          onChange={(next) => onChange(bySize(next))}
+          value={sizing.size}
+          refusal={(size) => refusal({ ...sizing, size })}
+          onChange={(size) => onChange({ ...sizing, size })}
         />
       )}
+      {sizing.by === 'range' && <Range sizing={sizing} {...part} />}
+      {sizing.by === 'sizes' && <Sizes sizing={sizing} {...part} />}
     </div>
   );
 }
 
-function groupsNow(sizing: SizingChoice, hereCount: number): number {
-  const preview = previewSizes(hereCount, sizing);
-  return preview.ok ? preview.groupCount : 1;
+interface PartProps<B extends SizingChoice['by']> extends Omit<SizingEditorProps, 'sizing'> {
+  readonly sizing: ChoiceOf<B>;
+  readonly refusal: (next: SizingChoice) => string | null;
+}
+
+function Range({ sizing, refusal, onChange }: PartProps<'range'>) {
+  return (
+    <>
+      <NumberStepper
+        label={say.recipe.leastLabel}
+        lessLabel={say.recipe.smallerLeast}
+        moreLabel={say.recipe.largerLeast}
+        value={sizing.least}
+        refusal={(least) => refusal({ ...sizing, least })}
+        onChange={(least) => onChange({ ...sizing, least })}
+      />
+      <NumberStepper
+        label={say.recipe.mostLabel}
+        lessLabel={say.recipe.smallerMost}
+        moreLabel={say.recipe.largerMost}
+        value={sizing.most}
+        refusal={(most) => refusal({ ...sizing, most })}
+        onChange={(most) => onChange({ ...sizing, most })}
+      />
+      <p className={editor.hint}>{say.recipe.rangeHint}</p>
+    </>
+  );
+}
+
+function Sizes({ sizing, refusal, onChange }: PartProps<'sizes'>) {
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const write = (text: string): void => {
+    const figures = text.split(/[\s,;+]+/).filter((figure) => figure !== '');
+    const sizes = figures.map(Number);
+    const read = sizes.length > 0 && sizes.every((size) => Number.isInteger(size) && size > 0);
+    const next = { by: 'sizes' as const, sizes };
+    setTrouble(read ? refusal(next) : say.recipe.sizesUnread);
+    // Sizes that do not add up yet are kept: the sentence says by how much, and somebody may still come.
+    if (read) onChange(next);
+  };
+  return (
+    <>
+      <InPlaceText value={sizing.sizes.join(', ')} label={say.recipe.sizesLabel} onChange={write} />
+      <p className={editor.hint} role={trouble === null ? undefined : 'alert'}>
+        {trouble ?? say.recipe.sizesHint}
+      </p>
+    </>
+  );
+}
+
+/** Another way to say about the sizes there are now. */
+function startOf(by: SizingChoice['by'], now: SizingChoice, hereCount: number): SizingChoice {
+  const preview = previewSizes(hereCount, now);
+  const sizes = preview.ok
+    ? preview.counts.flatMap(({ groups, size }) => Array.from({ length: groups }, () => size))
+    : [Math.max(1, hereCount)];
+  const [largest, least] = [Math.max(...sizes), Math.min(...sizes)];
+  const usual = Math.max(1, Math.round(hereCount / sizes.length));
+  switch (by) {
+    case 'count':
+      return { by, count: sizes.length };
+    case 'size':
+      return { by, size: usual, leftover: 'spread' };
+    case 'atMost':
+      return { by, size: largest };
+    case 'range':
+      return { by, least: Math.max(1, least === largest ? least - 1 : least), most: largest };
+    case 'sizes':
+      return { by, sizes };
+    default:
+      return by satisfies never;
+  }
 }
