@@ -243,7 +243,7 @@ function addLineup(
   const takes = seeds.map((seed, index): TakeRecord => {
     const bench = {
       ...{ lineup, theClass, students, rules: parts.rules, others: {} },
-      ...{ history, take: undefined, today: TODAY, compare: say.compare },
+      ...{ history, take: undefined, takes: [], today: TODAY, compare: say.compare },
     };
     const outcome = arrangeNow(requestFor(bench, seed).request);
     if (!outcome.ok || !outcome.result.feasible)

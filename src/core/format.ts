@@ -51,11 +51,18 @@ export type RequestRule =
 
 export type RequestGoal =
   | { readonly kind: 'spread' | 'alike'; readonly attribute: string; readonly weight: number }
-  | { readonly kind: 'freshPartners' | 'wishes' | 'steady'; readonly weight: number };
+  | { readonly kind: 'freshPartners' | 'wishes' | 'steady' | 'avoid'; readonly weight: number };
 
 /** Groups of one round by the ids of their students. */
 export interface Round {
   readonly groups: readonly (readonly string[])[];
+}
+
+/** Results that a new one is to differ from, each by at least a share of the pairs who share a group in it. */
+export interface Avoid {
+  readonly results: readonly Round[];
+  /** From 0 to 1. */
+  readonly share: number;
 }
 
 export interface ArrangeRequest {
@@ -69,6 +76,8 @@ export interface ArrangeRequest {
   /** Earlier rounds, newest last. */
   readonly history?: readonly Round[] | undefined;
   readonly current?: readonly (readonly string[])[] | undefined;
+  /** Earlier results to differ from, for the goal of that name. */
+  readonly avoid?: Avoid | undefined;
   /** Rounds made at once, partners fresh across them; 1 where it is left out. */
   readonly rounds?: number | undefined;
 }
@@ -161,6 +170,8 @@ export interface Measures {
   readonly wishes?: { readonly unmet: number; readonly of: number; readonly bestPossible: number };
   /** Students who are not where `current` has them. */
   readonly steady?: { readonly moves: number; readonly bestPossible: number };
+  /** Pairs that are new too seldom, over all results to differ from; 0 where it differs from each as asked. */
+  readonly avoid?: { readonly short: number; readonly bestPossible: number };
   /** Rounds that could be had without a repeat, at most. */
   readonly rounds?: { readonly made: number; readonly bestPossible: number };
 }

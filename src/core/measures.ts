@@ -1,4 +1,5 @@
 import type { Measure, Measures } from './format';
+import { leastShort } from './goals/avoid';
 import { metBefore } from './goals/freshPartners';
 import { prepareGoals } from './goals/list';
 import { wishersOf } from './goals/wishes';
@@ -6,6 +7,7 @@ import { variantsOf, type Problem, type ProblemGoal, type Variants } from './pro
 import {
   alikeCost,
   movesFromCurrent,
+  pairsShort,
   repeatPairs,
   spreadCost,
   unmetWishes,
@@ -61,6 +63,13 @@ export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Mea
         const bestPossible = Math.round(least * problem.studentCount);
         measures.steady = { moves, bestPossible };
         note(moves, bestPossible, goal.weight);
+        break;
+      }
+      case 'avoid': {
+        const short = mean((round) => pairsShort(problem, round));
+        const bestPossible = allowed.complete ? Math.min(...allowed.variants.map(leastShort)) : 0;
+        measures.avoid = { short, bestPossible };
+        note(short, bestPossible, goal.weight);
         break;
       }
       case 'freshPartners':

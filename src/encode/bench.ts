@@ -22,6 +22,8 @@ export interface Bench {
   /** Groups of the other lineups that the recipe may draw on, by lineup id. */
   readonly others: Readonly<Record<string, PastGroups>>;
   readonly take: TakeRecord | undefined;
+  /** All takes of the lineup: a reshuffle differs from each. */
+  readonly takes: readonly TakeRecord[];
   /** Today as YYYY-MM-DD: rules that have run out do not bind. */
   readonly today: string;
   /** Puts words in the order of the reader's language. */

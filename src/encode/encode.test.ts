@@ -4,6 +4,7 @@ import { LineupId } from '../schema/ids';
 import type { Dealing, Recipe, Who } from '../schema/recipe';
 import { RequestSchema } from '../schema/request';
 import type { RollStudent } from '../schema/student';
+import type { TakeRecord } from '../schema/take';
 import { whoIsDealt, type Bench } from './bench';
 import { moversBetween } from './compareTakes';
 import { dealtWithoutDraw } from './dealing';
@@ -14,7 +15,7 @@ import { holdersFor } from './roles';
 import { savedRecipe, usableRecipe } from './savedRecipe';
 import { separations } from './separations';
 import { previewOf } from './sizing';
-import { takeGroups } from './takeGroups';
+import { sameDivision, takeGroups, type Beside } from './takeGroups';
 import { idOf, idsOf, rule, student, take, testBench, detail, section } from './testBench';
 
 const DETAILS = [
@@ -164,7 +165,11 @@ describe('the request of a lineup', () => {
       const plan = requestFor(of, seed);
       const outcome = arrangeNow(plan.request);
       if (!outcome.ok) throw new Error(outcome.issue.code);
-      const made = takeGroups(outcome.result, (row) => `new ${row}`, of.take, plan.keptRows);
+      const made = takeGroups(outcome.result, (row) => `new ${row}`, {
+        take: of.take,
+        keptRows: plan.keptRows,
+        pinned: of.lineup.pinned,
+      });
       expect(made[1]).toEqual(groups[1]);
       expect(made[0]?.studentIds).toContain('a');
       expect(made[2]?.studentIds).toContain('h');
@@ -352,5 +357,111 @@ describe('the sizes told before a shuffle', () => {
     const { told, made } = both(bench({ sizing }, { students, take: locked }));
     expect(told).toEqual(made);
     expect(told[0]).toBe(6);
+  });
+});
+
+describe('a reshuffle', () => {
+  const pairsOf = (groups: readonly { readonly studentIds: readonly string[] }[]): Set<string> =>
+    new Set(
+      groups.flatMap(({ studentIds }) =>
+        studentIds.flatMap((one, i) =>
+          studentIds.slice(i + 1).map((two) => [one, two].sort().join()),
+        ),
+      ),
+    );
+  const shuffled = (of: Bench, seed: number, scope = WHOLE) => {
+    const { request, keptRows } = requestFor(of, seed, scope);
+    const outcome = arrangeNow(request);
+    if (!outcome.ok) throw new Error(outcome.issue.code);
+    return {
+      cost: outcome.result.measures.spread?.score?.cost ?? 0,
+      groups: takeGroups(outcome.result, (row) => `Group ${row}`, { take: of.take, keptRows }),
+    };
+  };
+  const recipe = {
+    sizing: { by: 'count', count: 3 },
+    balance: [{ detail: 'score', how: 'mix', importance: 'plain' }],
+  } as const;
+
+  test('has a real share of its pairs new beside every take, and is about as good', () => {
+    const takes: TakeRecord[] = [];
+    const costs: number[] = [];
+    for (let seed = 1; seed <= 5; seed++) {
+      const { groups, cost } = shuffled(
+        bench({ ...recipe, balance: [...recipe.balance] }, { takes }),
+        seed,
+      );
+      for (const before of takes) {
+        const fresh = [...pairsOf(groups)].filter((pair) => !pairsOf(before.groups).has(pair));
+        expect(fresh.length).toBeGreaterThanOrEqual(0.3 * pairsOf(groups).size);
+      }
+      takes.push({ ...take([]), groups: [...groups] });
+      costs.push(cost);
+    }
+    expect(Math.max(...costs)).toBeLessThan(0.02);
+  });
+
+  test('asked to let go takes other groups than the only ones that are best', () => {
+    // Two who must be together in pairs with scores that fit one way alone.
+    const students = [0, 100, 40, 60].map((score, i) =>
+      student(`q${i}`, i, { details: { score } }),
+    );
+    const of = (takes: TakeRecord[]) =>
+      bench(
+        { ...recipe, sizing: { by: 'count', count: 2 }, balance: [...recipe.balance] },
+        { students, takes },
+      );
+    const best = shuffled(of([]), 1).groups;
+    const takes = [{ ...take([]), groups: [...best] }];
+    expect(sameDivision(shuffled(of(takes), 2).groups, best)).toBe(true);
+    expect(sameDivision(shuffled(of(takes), 2, { ...WHOLE, letGo: true }).groups, best)).toBe(
+      false,
+    );
+  });
+});
+
+describe('groups keep their name and sign', () => {
+  const before = take(['a b c', 'd e f', 'g h i']);
+  before.groups[1]!.name = 'Heron';
+  before.groups[1]!.sign = 7;
+  const put = (groups: string[], more: Partial<Beside> = {}) =>
+    takeGroups(
+      { rounds: [{ groups: groups.map((one) => one.split(' ')) }] },
+      (row) => `new ${row}`,
+      {
+        take: before,
+        ...more,
+      },
+    ).map(({ name, sign, studentIds }) => [name, sign, studentIds.join(' ')]);
+
+  test('where most of their members stay, wherever they are dealt', () => {
+    expect(put(['e d c', 'g h i', 'a b f'])).toEqual([
+      ['Group 1', 0, 'a b f'],
+      ['Heron', 7, 'e d c'],
+      ['Group 3', 2, 'g h i'],
+    ]);
+  });
+
+  test('and are called by their row where few of them stay', () => {
+    expect(put(['a d g', 'b e h', 'c f i'])).toEqual([
+      ['new 0', 0, 'a d g'],
+      ['new 1', 7, 'b e h'],
+      ['new 2', 2, 'c f i'],
+    ]);
+  });
+
+  test('but not where rows have sizes of their own, or somebody is pinned', () => {
+    expect(put(['d e', 'a b c f'], { sized: true }).map(([, , who]) => who)).toEqual([
+      'd e',
+      'a b c f',
+    ]);
+    expect(
+      put(['d e f', 'a b c', 'g h i'], { pinned: idsOf('a') }).map(([, , who]) => who),
+    ).toEqual(['d e f', 'a b c', 'g h i']);
+  });
+
+  test('the same students together are the same division, whatever it is called', () => {
+    expect(sameDivision(before.groups, take(['i h g', 'c b a', 'f e d']).groups)).toBe(true);
+    expect(sameDivision(before.groups, take(['i h a', 'c b g', 'f e d']).groups)).toBe(false);
   });
 });

@@ -9,6 +9,8 @@ export interface ShuffleScope {
   readonly rows: readonly number[] | null;
   /** Whether pinned students stay where they are. */
   readonly pins: boolean;
+  /** Whether other groups are worth more than good ones. */
+  readonly letGo?: boolean;
 }
 
 export const WHOLE: ShuffleScope = { rows: null, pins: true };

@@ -36,10 +36,37 @@ export function requestFor(bench: Bench, seed: number, scope: ShuffleScope = WHO
   const groupCount = keptRows.length > 0 && sizing.by === 'count' ? sizing.count : Infinity;
   const pins = scope.pins ? pinsOf(bench, openRows, groupCount, inIt) : [];
   const rules = [...pins, ...recipeRules(bench, inIt)];
+  const request = requestAbout(bench, inIt, seed, sizing, rules);
   return {
-    request: requestAbout(bench, inIt, seed, sizing, rules),
+    request: { ...request, ...differing(bench, request.goals ?? [], scope) },
     sources: rules.map(([source]) => source),
     keptRows,
+  };
+}
+
+/** The last so many takes are differed from; with more there would be too little left to choose from. */
+const TAKES_DIFFERED_FROM = 12;
+/** A reshuffle has at least this part of its pairs new beside each take. */
+const NEW_PAIRS = 0.3;
+/** What to be a take over again costs beside the other goals: about a repeat or two in a class of 28. */
+const AVOID_WEIGHT_A_TAKE = 0.15;
+/** The same for a teacher who would rather have other groups than the best. */
+const AVOID_WEIGHT_LET_GO = 3;
+
+/** What makes a reshuffle differ from the takes there are, as long as groups about as good can be had. */
+function differing(
+  { takes }: Bench,
+  goals: readonly RequestGoal[],
+  { letGo = false }: ShuffleScope,
+): Partial<ArrangeRequest> {
+  const results = takes
+    .slice(-TAKES_DIFFERED_FROM)
+    .map(({ groups }) => ({ groups: groups.map(({ studentIds }) => studentIds) }));
+  if (results.length === 0) return {};
+  const weight = results.length * (letGo ? AVOID_WEIGHT_LET_GO : AVOID_WEIGHT_A_TAKE);
+  return {
+    avoid: { results, share: NEW_PAIRS },
+    goals: [...goals, { kind: 'avoid', weight }],
   };
 }
 

@@ -74,6 +74,7 @@ export function testBench({ students, recipe, theClass, bench, pinned = '' }: Gi
     history: [],
     others: {},
     take: undefined,
+    takes: [],
     today: '2026-11-24',
     compare: new Intl.Collator('en', { numeric: true }).compare,
     ...bench,

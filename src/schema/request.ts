@@ -38,6 +38,7 @@ const Goal = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('freshPartners'), weight: Weight }),
   z.strictObject({ kind: z.literal('wishes'), weight: Weight }),
   z.strictObject({ kind: z.literal('steady'), weight: Weight }),
+  z.strictObject({ kind: z.literal('avoid'), weight: Weight }),
 ]);
 const GOAL_KINDS = kindsIn(Goal.options);
 
@@ -58,6 +59,12 @@ export const RequestSchema = z.strictObject({
   goals: z.array(Goal).default([]),
   history: z.array(z.strictObject({ groups: z.array(z.array(Id)) })).default([]),
   current: z.array(z.array(Id)).optional(),
+  avoid: z
+    .strictObject({
+      results: z.array(z.strictObject({ groups: z.array(z.array(Id)) })),
+      share: z.number().min(0).max(1),
+    })
+    .optional(),
   rounds: z.int().min(1).max(MOST_ROUNDS).default(1),
 });
 

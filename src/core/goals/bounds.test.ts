@@ -8,6 +8,7 @@ import { fillsTheSizes } from '../reference/check';
 import {
   alikeCost,
   movesFromCurrent,
+  pairsShort,
   repeatPairs,
   spreadCost,
   unmetWishes,
@@ -43,6 +44,15 @@ function classOf(goal: RequestGoal, seed: number): ArrangeRequest {
       ({ groups }) => ({ groups: groups.map((group) => [...new Set(group)]) }),
     ),
     current: [ids.slice(0, 4), ids.slice(4, 5)],
+    ...(goal.kind === 'avoid' && {
+      avoid: {
+        share: [0.3, 0.7, 1][seed % 3]!,
+        results: [
+          { groups: [ids.slice(0, 3), ids.slice(3)] },
+          { groups: [[...new Set([id(), id(), id()])]] },
+        ].slice(0, 1 + (seed % 2)),
+      },
+    }),
   };
 }
 
@@ -60,11 +70,14 @@ function costOf(problem: Problem, groups: Int32Array): number {
       return unmetWishes(problem, groups);
     case 'steady':
       return movesFromCurrent(problem, groups);
+    case 'avoid':
+      return pairsShort(problem, groups);
   }
 }
 
 function told({ measures }: ArrangeResult): readonly [cost: number, bestPossible: number] {
-  const { repeats, wishes, steady, spread, alike } = measures;
+  const { repeats, wishes, steady, spread, alike, avoid } = measures;
+  if (avoid) return [avoid.short, avoid.bestPossible];
   if (repeats) return [repeats.pairs, repeats.bestPossible];
   if (wishes) return [wishes.unmet, wishes.bestPossible];
   if (steady) return [steady.moves, steady.bestPossible];
@@ -90,6 +103,19 @@ const named = EVERY_GOAL.map(
   (goal) =>
     [[goal.kind, 'attribute' in goal ? goal.attribute : ''].join(' ').trim(), goal] as const,
 );
+
+test('three groups of four after three groups of four repeat three pairs at the least, and no more', () => {
+  const ids = Array.from({ length: 12 }, (_, i) => `s${i}`);
+  const outcome = arrangeNow({
+    ...classOf({ kind: 'freshPartners', weight: 1 }, 1),
+    students: ids.map((id) => ({ id })),
+    history: [{ groups: [ids.slice(0, 4), ids.slice(4, 8), ids.slice(8)] }],
+    current: undefined,
+  });
+  if (!outcome.ok) throw new Error(outcome.issue.code);
+  expect(outcome.result.measures.repeats).toEqual({ pairs: 3, bestPossible: 3 });
+  expect(outcome.result.search.provenBest).toBe(true);
+});
 
 describe.each(named)('%s', (_name, goal) => {
   test('finds the least of all arrangements, and never calls less than that possible', () => {

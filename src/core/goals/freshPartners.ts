@@ -1,13 +1,11 @@
 import { PairBuilder } from '../problem/pairs';
 import type { Problem } from '../problem/problem';
-import { CompanyTerm } from '../terms/companyTerm';
-import { PairTerm } from '../terms/pairTerm';
+import { leastTogetherAgain } from '../problem/spreading';
+import { companyTerm } from '../terms/companyTerm';
 import type { GoalKind } from './kind';
 
 /** What a recent meeting weighs beside the repeat itself: enough to break a tie, never to make one. */
 const RECENT_WEIGHT = 1e-4;
-/** Numbers in a table of company up to which it is worth its memory: 8 MB. */
-const MOST_CELLS = 1_000_000;
 
 /** Students meet people they have not worked with yet; a repeat with an old partner is better than with a recent one. */
 export const freshPartners: GoalKind<'freshPartners'> = {
@@ -17,12 +15,11 @@ export const freshPartners: GoalKind<'freshPartners'> = {
     if (met.count === 0) return null;
     const pairs = met.build((recent) => 1 + RECENT_WEIGHT * recent);
     const scale = 1 / partnerPlaces(problem);
-    const { studentCount, groupCount } = problem;
-    const term =
-      studentCount * Math.max(studentCount, groupCount) <= MOST_CELLS
-        ? new CompanyTerm(pairs, scale, studentCount, groupCount)
-        : new PairTerm(pairs, scale);
-    return { goal, term, leastValue: leastRepeats(problem, met) / partnerPlaces(problem) };
+    return {
+      goal,
+      term: companyTerm(pairs, scale, problem),
+      leastValue: leastRepeats(problem, met) / partnerPlaces(problem),
+    };
   },
 };
 
@@ -46,8 +43,12 @@ export function partnerPlaces({ sizeOfGroup }: Problem): number {
   return Math.max(1, pairs);
 }
 
-/** Whoever has met so many that fewer are left than a smallest group has partners must repeat with some. */
-function leastRepeats({ studentCount, sizeOfGroup }: Problem, met: PairBuilder): number {
+/**
+ * Whoever has met so many that fewer are left than a smallest group has partners must repeat with some; and the groups
+ * of no earlier round can be spread so thinly that none of its pairs is together again, where there are too few groups.
+ */
+function leastRepeats(problem: Problem, met: PairBuilder): number {
+  const { studentCount, sizeOfGroup, history } = problem;
   const partners = sizeOfGroup.reduce((least, size) => Math.min(least, size), studentCount) - 1;
   const { start } = met.build();
   let short = 0;
@@ -55,5 +56,6 @@ function leastRepeats({ studentCount, sizeOfGroup }: Problem, met: PairBuilder):
     const known = (start[student + 1] as number) - (start[student] as number);
     short += Math.max(0, partners - (studentCount - 1 - known));
   }
-  return Math.ceil(short / 2);
+  const crowded = history.map((groups) => leastTogetherAgain(groups, problem));
+  return Math.max(Math.ceil(short / 2), ...crowded);
 }

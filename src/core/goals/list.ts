@@ -1,5 +1,6 @@
 import type { Problem, ProblemGoal } from '../problem/problem';
 import { alike } from './alike';
+import { avoid } from './avoid';
 import { freshPartners } from './freshPartners';
 import type { GoalKind, PreparedGoal } from './kind';
 import { spread } from './spread';
@@ -13,6 +14,7 @@ const GOAL_KINDS: { readonly [K in ProblemGoal['kind']]: GoalKind<K> } = {
   freshPartners,
   wishes,
   steady,
+  avoid,
 };
 
 /** The goals made ready for a search; those with nothing to be had are left out, and so are those of weight 0. */

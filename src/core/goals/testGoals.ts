@@ -9,4 +9,5 @@ export const EVERY_GOAL: readonly RequestGoal[] = [
   { kind: 'freshPartners', weight: 1 },
   { kind: 'wishes', weight: 1 },
   { kind: 'steady', weight: 1 },
+  { kind: 'avoid', weight: 1 },
 ];

@@ -14,7 +14,7 @@ export type ProblemGoal =
       readonly weight: number;
       readonly attribute: Attribute;
     }
-  | { readonly kind: 'freshPartners' | 'wishes' | 'steady'; readonly weight: number };
+  | { readonly kind: 'freshPartners' | 'wishes' | 'steady' | 'avoid'; readonly weight: number };
 
 /** A request as flat arrays: present students only, numbered densely in the request's order. */
 export interface Problem extends Layout {
@@ -35,6 +35,10 @@ export interface Problem extends Layout {
   /** student → present students they wish to work with. */
   readonly wishesOfStudent: readonly Int32Array[];
   readonly rounds: number;
+  /** Results to differ from: groups of present students, each of two or more. */
+  readonly avoided: readonly (readonly Int32Array[])[];
+  /** The least part of the pairs that is to be new beside each of them, 0 to 1. */
+  readonly avoidShare: number;
 }
 
 /** student → group, from 0 to groupCount - 1; length `studentCount`. Whoever made it may write to it. */

@@ -26,7 +26,7 @@ export function problemFromRequest(request: ArrangeRequest): ProblemOrIssue {
     groupCount: sizes.sizes.length,
     sizing: request.sizing,
     rules,
-    goals: (request.goals ?? []).map((goal) => readGoal(goal, present)),
+    goals: goalsOf(request).map((goal) => readGoal(goal, present)),
     idOfStudent,
     sectionOfStudent,
     sectionCount,
@@ -38,8 +38,18 @@ export function problemFromRequest(request: ArrangeRequest): ProblemOrIssue {
       indexes(wishes.filter((wish) => wish !== id)),
     ),
     rounds: request.rounds ?? 1,
+    avoided: (request.avoid?.results ?? []).map(({ groups }) =>
+      groups.map(indexes).filter((members) => members.length > 1),
+    ),
+    avoidShare: request.avoid?.share ?? 0,
   };
   return { ok: true, problem: { ...base, ...layOut(base, sizes.sizes) } };
+}
+
+/** The goals asked for; to name results to differ from without a goal for it asks for that goal. */
+function goalsOf({ goals = [], avoid }: ArrangeRequest): readonly RequestGoal[] {
+  const said = goals.some(({ kind }) => kind === 'avoid');
+  return avoid && !said ? [...goals, { kind: 'avoid', weight: 1 }] : goals;
 }
 
 function readGoal(goal: RequestGoal, present: readonly RequestStudent[]): ProblemGoal {

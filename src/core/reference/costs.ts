@@ -95,6 +95,22 @@ export function movesFromCurrent(
     .length;
 }
 
+/** For each result to differ from, by how many its pairs that are new fall short of the share; added up. */
+export function pairsShort(
+  { avoided, avoidShare, ...problem }: Problem,
+  groupOfStudent: Assignment,
+): number {
+  const pairs = groupsOf({ avoided, avoidShare, ...problem }, groupOfStudent).flatMap((group) =>
+    group.flatMap((one, i) => group.slice(i + 1).map((two) => [one, two] as const)),
+  );
+  return avoided.reduce((sum, groups) => {
+    const fresh = pairs.filter(
+      ([one, two]) => !groups.some((group) => group.includes(one) && group.includes(two)),
+    ).length;
+    return sum + Math.max(0, Math.ceil(Math.max(1, pairs.length) * avoidShare) - fresh);
+  }, 0);
+}
+
 function valuesIn(group: readonly number[], of: NumberAttribute): number[] {
   return group
     .filter((student) => of.known[student] === 1)

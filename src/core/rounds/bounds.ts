@@ -1,5 +1,6 @@
 import type { PairBuilder } from '../problem/pairs';
 import type { Problem } from '../problem/problem';
+import { leastTogetherAgain, pairsSpread } from '../problem/spreading';
 import { unitsOf } from '../problem/units';
 
 /**
@@ -31,11 +32,7 @@ export function mostRoundsOfDesign(places: number, size: number): number {
 
 /** Pairs of one round who meet again in the next for want of groups to spread over. */
 function crowded(sizeOfGroup: Int32Array): number {
-  const groups = sizeOfGroup.length;
-  return sizeOfGroup.reduce((sum, size) => {
-    const [each, more] = [Math.floor(size / groups), size % groups];
-    return sum + (groups * each * (each - 1)) / 2 + more * each;
-  }, 0);
+  return sizeOfGroup.reduce((sum, size) => sum + pairsSpread(size, sizeOfGroup.length), 0);
 }
 
 const KNOWN_TO_FALL_SHORT: ReadonlyMap<string, number> = new Map([
@@ -48,7 +45,7 @@ const KNOWN_TO_FALL_SHORT: ReadonlyMap<string, number> = new Map([
 /**
  * Repeats that all rounds together must have beyond those of the history: blocks meet in every round, and each
  * student has so many partner places outside the block and so many partners there not met yet; and a group with more
- * members than there are groups cannot spread over them.
+ * members than there are groups cannot spread over them, be it of these rounds or of an earlier one.
  */
 export function leastRepeatsOver(problem: Problem, met: PairBuilder): number {
   const { studentCount, sizeOfGroup, rounds } = problem;
@@ -69,5 +66,6 @@ export function leastRepeatsOver(problem: Problem, met: PairBuilder): number {
   const places = rounds * sizeOfGroup.reduce((sum, size) => sum + (size * (size - 1)) / 2, 0);
   const fresh = (studentCount * (studentCount - 1)) / 2 - met.count;
   const crowding = (rounds - 1) * crowded(sizeOfGroup);
-  return Math.max(0, Math.ceil((byStudents + inBlocks) / 2), places - fresh, crowding);
+  const again = problem.history.map((groups) => rounds * leastTogetherAgain(groups, problem));
+  return Math.max(0, Math.ceil((byStudents + inBlocks) / 2), places - fresh, crowding, ...again);
 }

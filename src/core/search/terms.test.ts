@@ -12,6 +12,7 @@ import { uniformInt } from '../random/uniform';
 import {
   alikeCost,
   movesFromCurrent,
+  pairsShort,
   repeatPairs,
   spreadCost,
   unmetWishes,
@@ -65,6 +66,7 @@ function randomRequest(seed: number): ArrangeRequest {
     goals: EVERY_GOAL,
     history: [past(), past()],
     current: [ids.slice(0, 4), ids.slice(4, 8)],
+    avoid: { share: (seed % 4) / 4 + 0.1, results: [past(), past()] },
   };
 }
 
@@ -91,6 +93,8 @@ function plainCost(problem: Problem, { goal }: PreparedGoal, groups: Int32Array)
       return unmetWishes(problem, groups) / wishersOf(problem);
     case 'steady':
       return movesFromCurrent(problem, groups) / problem.studentCount;
+    case 'avoid':
+      return pairsShort(problem, groups) / (partnerPlaces(problem) * problem.avoided.length);
     default:
       return goal satisfies never;
   }

@@ -1,5 +1,21 @@
 import type { Pairs } from '../problem/pairs';
+import type { Problem } from '../problem/problem';
 import type { Arrangement, Exchange, Term } from './arrangement';
+import { PairTerm } from './pairTerm';
+
+/** Numbers in a table of company up to which it is worth its memory: 8 MB. */
+const MOST_CELLS = 1_000_000;
+
+/** The weights of all pairs who share a group, added up and scaled: with a table where that is worth its memory. */
+export function companyTerm(
+  pairs: Pairs,
+  scale: number,
+  { studentCount, groupCount }: Pick<Problem, 'studentCount' | 'groupCount'>,
+): Term {
+  return studentCount * Math.max(studentCount, groupCount) <= MOST_CELLS
+    ? new CompanyTerm(pairs, scale, studentCount, groupCount)
+    : new PairTerm(pairs, scale);
+}
 
 /**
  * What `PairTerm` adds up, with a table of what each student's company in each group weighs: an exchange is weighed by

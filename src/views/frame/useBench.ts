@@ -6,7 +6,7 @@ import { say } from '@/messages';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
 import type { RollStudent } from '@/schema/student';
-import { groupsOfLineups, historyOf, rulesOf, shownTake } from '@/store/queries';
+import { groupsOfLineups, historyOf, rulesOf, shownTake, takesOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useToday } from './useToday';
 
@@ -20,6 +20,7 @@ export function useBench(
   const history = useQuery(historyOf, theClass.id, lineup.id);
   const others = useOthers(lineup);
   const take = useQuery(shownTake, lineup.id);
+  const takes = useQuery(takesOf, lineup.id);
   const today = useToday();
   return useMemo(
     () => ({
@@ -30,10 +31,11 @@ export function useBench(
       history,
       others,
       take,
+      takes,
       today,
       compare: say.compare,
     }),
-    [lineup, theClass, students, rules, history, others, take, today],
+    [lineup, theClass, students, rules, history, others, take, takes, today],
   );
 }
 

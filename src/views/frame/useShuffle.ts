@@ -6,10 +6,10 @@ import type { Bench } from '@/encode/bench';
 import { dealtWithoutDraw } from '@/encode/dealing';
 import { WHOLE, type ShuffleScope } from '@/encode/openPart';
 import { requestFor, type ShufflePlan } from '@/encode/request';
-import { freeSign, takeGroups } from '@/encode/takeGroups';
+import { freeSign, sameDivision, takeGroups } from '@/encode/takeGroups';
 import { say } from '@/messages';
 import { newGroup, type TakeGroup } from '@/schema/take';
-import { addTake } from '@/store/actions/takes';
+import { addTake, bringBackTake } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
 import { WorkerError } from '@/worker/client';
 import { useNotices } from '../primitives/notices';
@@ -24,8 +24,15 @@ export type ShuffleState =
   /** Working for longer than a moment: how far it is, 0 to 1. */
   | { readonly state: 'working'; readonly done: number }
   /** The rules cannot all hold, or were not all kept: what was found instead. */
-  | { readonly state: 'clash'; readonly result: ArrangeResult; readonly plan: ShufflePlan }
-  | { readonly state: 'failed'; readonly text: string };
+  | {
+      readonly state: 'clash';
+      readonly result: ArrangeResult;
+      readonly plan: ShufflePlan;
+      readonly scope: ShuffleScope;
+    }
+  | { readonly state: 'failed'; readonly text: string }
+  /** What came out is a take that there is: nothing else is as good. */
+  | { readonly state: 'again'; readonly number: number; readonly scope: ShuffleScope };
 
 /** A shuffle quicker than this needs no word about how far it is. */
 const WORTH_TELLING_MS = 200;
@@ -47,15 +54,30 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
   const running = useRef<AbortController | null>(null);
   const stopRehearsal = useRehearsal(bench);
 
-  const offer = (of: Bench, seed: number, groups: readonly TakeGroup[]): void => {
-    setState({ state: 'idle' });
+  const offer = (
+    of: Bench,
+    seed: number,
+    groups: readonly TakeGroup[],
+    scope: ShuffleScope | null,
+  ): void => {
+    const known = of.takes.find((take) => sameDivision(take.groups, groups));
+    setState(known && scope ? { state: 'again', number: known.number, scope } : { state: 'idle' });
+    if (known) {
+      announce(say.groups.again(known.number));
+      if (known.id !== of.take?.id) onMade(known.groups, () => bringBackTake(store, known));
+      return;
+    }
     onMade(groups, () => {
       addTake(store, of.lineup.id, seed, groups);
       announce(say.groups.made(groups.length));
     });
   };
-  const keep = (of: Bench, result: ArrangeResult, { keptRows }: ShufflePlan): void =>
-    offer(of, result.search.seed, groupsFrom(of, result, keptRows));
+  const keep = (
+    of: Bench,
+    result: ArrangeResult,
+    { keptRows }: ShufflePlan,
+    scope: ShuffleScope,
+  ): void => offer(of, result.search.seed, groupsFrom(of, result, keptRows), scope);
 
   /** Makes groups from the bench as it stands, or from one in which something has just been changed. */
   const make = async (scope: ShuffleScope = WHOLE, of: Bench = bench): Promise<void> => {
@@ -63,7 +85,7 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
     stopRehearsal();
     const dealt = dealtGroups(of);
     if (dealt) {
-      offer(of, 0, dealt);
+      offer(of, 0, dealt, null);
       return;
     }
     const controller = new AbortController();
@@ -81,8 +103,8 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
         onProgress: tell,
       });
       if (!outcome.ok) setState({ state: 'failed', text: say.sizingIssueSentence(outcome.issue) });
-      else if (outcome.result.feasible) keep(of, outcome.result, plan);
-      else setState({ state: 'clash', result: outcome.result, plan });
+      else if (outcome.result.feasible) keep(of, outcome.result, plan, scope);
+      else setState({ state: 'clash', result: outcome.result, plan, scope });
     } catch (error) {
       const stopped = error instanceof WorkerError && error.code === 'cancelled';
       // A newer shuffle has taken over the state of a stopped one.
@@ -103,7 +125,7 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
   const command = useStable(make);
   const stop = useStable((): void => running.current?.abort());
   const keepAnyway = useStable((): void => {
-    if (state.state === 'clash') keep(bench, state.result, state.plan);
+    if (state.state === 'clash') keep(bench, state.result, state.plan, state.scope);
   });
   return useMemo(
     () => ({ state, make: command, stop, keepAnyway }),
@@ -121,7 +143,10 @@ function groupsFrom(
   const count = (result.rounds[0]?.groups.length ?? 0) + keptRows.length;
   const rows = Math.max(count, ...keptRows.map((row) => row + 1));
   const names = namesFor(theClass, lineup, rows);
-  return takeGroups(result, (row) => names[row] ?? '', take, keptRows);
+  const { sizing } = lineup.recipe;
+  const sized = sizing.by === 'sizes' || (sizing.by === 'size' && sizing.leftover === 'smaller');
+  const { pinned } = lineup;
+  return takeGroups(result, (row) => names[row] ?? '', { take, keptRows, pinned, sized });
 }
 
 /** Groups dealt in an order, by a value or left empty; null where the engine is to draw. */

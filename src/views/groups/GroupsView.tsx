@@ -16,6 +16,7 @@ import { freshLineupName } from '../frame/lineupNames';
 import { useClassId } from '../frame/useClassId';
 import { useKeys } from '../frame/useKeys';
 import { useRoll } from '../frame/students';
+import type { ShuffleState } from '../frame/useShuffle';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { Aside } from './sheet/Aside';
 import { Drawer } from './drawer/Drawer';
@@ -27,6 +28,8 @@ import { useSheetKeys } from './sheet/useSheetKeys';
 import { useWorkbenchOf } from './workbench/useWorkbenchOf';
 import { WorkbenchProvider } from './workbench/Workbench';
 
+/** What a shuffle may have come to that the teacher has to know of. */
+const TROUBLES: ReadonlySet<ShuffleState['state']> = new Set(['failed', 'clash', 'again']);
 /** A class smaller than this is seen at a glance. */
 const WORTH_FINDING_FROM = 45;
 /** Loaded beside the sheet, which works without it. */
@@ -106,9 +109,7 @@ function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
           <MakeButton chosenRows={chosenRows} onMake={make} />
         </div>
         {guard.pending && <GuardBar pending={guard.pending} />}
-        {(shuffle.state.state === 'failed' || shuffle.state.state === 'clash') && (
-          <ShuffleTrouble />
-        )}
+        {TROUBLES.has(shuffle.state.state) && <ShuffleTrouble />}
         <div ref={area} className={styles.middle} onKeyDown={onKeyDown}>
           <div className={styles.sheet} data-scroller>
             {made ? (

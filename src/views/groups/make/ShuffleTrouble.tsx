@@ -6,6 +6,7 @@ import type { SizingChoice } from '@/schema/recipe';
 import { changeRecipe } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
 import { say } from '@/messages';
+import { Button } from '../../primitives/Button';
 import { useTold } from '../../frame/useTold';
 import { ClashPanel } from '../../frame/ClashPanel';
 import { sizingWithSize } from '../../frame/sizingWithSize';
@@ -25,6 +26,17 @@ export function ShuffleTrouble() {
     return (
       <p role="alert" className={styles.failed}>
         {state.text}
+      </p>
+    );
+  }
+  if (state.state === 'again') {
+    const { number, scope } = state;
+    return (
+      <p role="status" className={styles.again}>
+        {say.groups.again(number)}{' '}
+        <Button variant="line" onClick={() => void shuffle.make({ ...scope, letGo: true })}>
+          {say.groups.letGo}
+        </Button>
       </p>
     );
   }
