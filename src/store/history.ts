@@ -1,3 +1,4 @@
+import { ownerOf } from '../schema/records';
 import { invert, isEmpty, type Diff } from './diff';
 import type { Change, RecordStore } from './recordStore';
 
@@ -57,6 +58,31 @@ export type ActionLabel =
   | 'lineupUsed'
   | 'saveRecipe';
 
+/** Where a step belongs: a class by its id, or the shelf, where classes come and go. */
+export type Place = string;
+export const SHELF: Place = 'shelf';
+
+/** Worked out once for each step, of which there may be hundreds with many records. */
+const known = new WeakMap<Diff, ReadonlySet<Place>>();
+
+function placesOf(mark: Mark): ReadonlySet<Place> {
+  const places = known.get(mark.diff) ?? placesIn(mark);
+  known.set(mark.diff, places);
+  return places;
+}
+
+/**
+ * The places a step is about. One that makes or removes a class is of the shelf, whatever goes along with it; a new name
+ * for a class can be given in both.
+ */
+function placesIn({ diff, label }: Mark): ReadonlySet<Place> {
+  const whole = [...Object.values(diff.added), ...Object.values(diff.removed)];
+  if (whole.some(({ record }) => record === 'class')) return new Set([SHELF]);
+  const changed = Object.values(diff.updated).map(([, to]) => to);
+  const places = [...whole, ...changed].map((record) => ownerOf(record) ?? SHELF);
+  return new Set(label === 'renameClass' ? [...places, SHELF] : places);
+}
+
 /** Marks kept; the oldest go first. */
 export const MOST_MARKS = 300;
 
@@ -98,8 +124,12 @@ export class History {
     const diff = this.store.change('user', run);
     if (isEmpty(diff)) return null;
     const mark: Mark = { id: this.nextId(), label, diff, undone: false };
-    const dropped = this.undone;
-    this.undone = [];
+    const places = placesOf(mark);
+    const isHere = (other: Mark): boolean =>
+      [...placesOf(other)].some((place) => places.has(place));
+    // What was undone elsewhere can still be done again there.
+    const dropped = this.undone.filter(isHere);
+    this.undone = this.undone.filter((other) => !isHere(other));
     this.done.push(mark);
     const oldest = this.done.splice(0, Math.max(0, this.done.length - MOST_MARKS));
     this.tell({ put: [mark], removed: [...dropped, ...oldest].map(({ id }) => id) });
@@ -121,8 +151,9 @@ export class History {
     return this.isNewest(id) && this.undo() !== null;
   }
 
-  undo(): ActionLabel | null {
-    const mark = this.done.pop();
+  /** Takes back the newest step of a place, or of all where none is named; what it was, or null where there is none. */
+  undo(place?: Place): ActionLabel | null {
+    const mark = take(this.done, place);
     if (!mark) return null;
     this.store.apply(invert(mark.diff), 'undo');
     const undone = { ...mark, undone: true };
@@ -131,23 +162,25 @@ export class History {
     return mark.label;
   }
 
-  redo(): ActionLabel | null {
-    const mark = this.undone.pop();
+  redo(place?: Place): ActionLabel | null {
+    const mark = take(this.undone, place);
     if (!mark) return null;
     this.store.apply(mark.diff, 'undo');
     const done = { ...mark, undone: false };
+    // In the order in which the steps were first taken.
     this.done.push(done);
+    this.done.sort((a, b) => (a.id < b.id ? -1 : 1));
     this.tell({ put: [done], removed: [] });
     return mark.label;
   }
 
-  /** The action that undo would take back, or null. */
-  get nextUndo(): ActionLabel | null {
-    return this.done.at(-1)?.label ?? null;
+  /** The action that undo would take back in a place, or null. */
+  nextUndo(place?: Place): ActionLabel | null {
+    return this.done.findLast((mark) => isOf(mark, place))?.label ?? null;
   }
 
-  get nextRedo(): ActionLabel | null {
-    return this.undone.at(-1)?.label ?? null;
+  nextRedo(place?: Place): ActionLabel | null {
+    return this.undone.findLast((mark) => isOf(mark, place))?.label ?? null;
   }
 
   private tell(changes: MarkChanges): void {
@@ -162,6 +195,16 @@ export class History {
     this.lastId = id;
     return id;
   }
+}
+
+function isOf(mark: Mark, place: Place | undefined): boolean {
+  return place === undefined || placesOf(mark).has(place);
+}
+
+/** Takes the newest mark of a place out of a list. */
+function take(marks: Mark[], place: Place | undefined): Mark | undefined {
+  const at = marks.findLastIndex((mark) => isOf(mark, place));
+  return at < 0 ? undefined : marks.splice(at, 1)[0];
 }
 
 function successor(id: string): string {

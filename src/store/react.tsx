@@ -3,7 +3,7 @@
 import { createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react';
 import type { AppStore, Opened } from './appStore';
 import type { Ended } from './database';
-import type { ActionLabel } from './history';
+import type { ActionLabel, Place } from './history';
 import type { RecordKind, RecordOf } from '../schema/records';
 import type { Query } from './queries';
 import type { SaveState } from './saver';
@@ -104,18 +104,19 @@ export interface UndoState {
   readonly redo: () => ActionLabel | null;
 }
 
-export function useUndo(): UndoState {
+/** Undo and redo in one place: a class, or the shelf. */
+export function useUndo(place: Place): UndoState {
   const { history } = useStore();
   const listen = (changed: () => void): (() => void) => history.listen(changed);
   const nextUndo = useSyncExternalStore(
     listen,
-    () => history.nextUndo,
+    () => history.nextUndo(place),
     () => null,
   );
   const nextRedo = useSyncExternalStore(
     listen,
-    () => history.nextRedo,
+    () => history.nextRedo(place),
     () => null,
   );
-  return { nextUndo, nextRedo, undo: () => history.undo(), redo: () => history.redo() };
+  return { nextUndo, nextRedo, undo: () => history.undo(place), redo: () => history.redo(place) };
 }

@@ -32,7 +32,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const router = useRouter();
   const pathname = usePathname();
   const go = (step: string) => (): void => router.push(`/c/${classId}/${step}`);
-  useUndoKeys();
+  useUndoKeys(classId);
   useKeys({
     groups: go('groups'),
     showStage: go('stage'),
@@ -67,7 +67,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           <LineupChooser />
           <span className={styles.space} />
           <MaskSwitch />
-          <SaveMark />
+          <SaveMark place={classId} />
           {!pathname.endsWith('/handoff') && (
             <LinkButton variant="paper" href={`/c/${classId}/handoff`}>
               {say.frame.step.handoff}

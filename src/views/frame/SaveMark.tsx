@@ -3,16 +3,17 @@
 import RedoRounded from '@mui/icons-material/RedoRounded';
 import UndoRounded from '@mui/icons-material/UndoRounded';
 import { say } from '@/messages';
+import type { Place } from '@/store/history';
 import { useSaveState, useStore } from '@/store/react';
 import { IconPress } from '../primitives/IconPress';
 import styles from './SaveMark.module.css';
 import { useSpokenUndo } from './useUndoKeys';
 
 /** Whether all is on the disk, and the way back and forth. */
-export function SaveMark() {
+export function SaveMark({ place }: { readonly place: Place }) {
   const { lasting, inStep, unreadable } = useStore();
   const save = useSaveState();
-  const { back, forth, nextUndo, nextRedo } = useSpokenUndo();
+  const { back, forth, nextUndo, nextRedo } = useSpokenUndo(place);
   const text = !lasting ? say.frame.memoryOnly : say.frame.saveState[save.state];
   const worry = !lasting || save.state === 'failed';
   return (

@@ -2,13 +2,14 @@
 
 import { useCallback } from 'react';
 import { say } from '@/messages';
+import type { Place } from '@/store/history';
 import { useUndo } from '@/store/react';
 import { useNotices } from '../primitives/notices';
 import { useKeys } from './useKeys';
 
 /** Undo and redo as the bar and the keys call them, each spoken. */
-export function useSpokenUndo() {
-  const { undo, redo, nextUndo, nextRedo } = useUndo();
+export function useSpokenUndo(place: Place) {
+  const { undo, redo, nextUndo, nextRedo } = useUndo(place);
   const { announce } = useNotices();
   const back = useCallback(() => {
     const label = undo();
@@ -21,7 +22,7 @@ export function useSpokenUndo() {
   return { back, forth, nextUndo, nextRedo };
 }
 
-export function useUndoKeys(): void {
-  const { back, forth } = useSpokenUndo();
+export function useUndoKeys(place: Place): void {
+  const { back, forth } = useSpokenUndo(place);
   useKeys({ undo: back, redo: forth });
 }

@@ -4,6 +4,7 @@ import { Button } from '../primitives/Button';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { allClasses } from '@/store/queries';
+import { SHELF } from '@/store/history';
 import { useQuery } from '@/store/react';
 import { say } from '@/messages';
 import { sayShelf } from '@/messages/shelf';
@@ -24,7 +25,7 @@ const Backups = dynamic(() => import('./Backups').then((module) => module.Backup
 export function ShelfView() {
   const classes = useQuery(allClasses);
   const [pooling, setPooling] = useState(false);
-  useUndoKeys();
+  useUndoKeys(SHELF);
   return (
     <div className={styles.shelf}>
       <header className={styles.bar}>
@@ -36,7 +37,7 @@ export function ShelfView() {
           <p className={styles.tagline}>{say.frame.tagline}</p>
         </div>
         <span className={styles.space} />
-        <SaveMark />
+        <SaveMark place={SHELF} />
       </header>
       <main className={styles.main}>
         <NewClass first={classes.length === 0} />
