@@ -13,7 +13,7 @@ import { WHOLE } from './openPart';
 import { requestFor } from './request';
 import { holdersFor } from './roles';
 import { savedRecipe, usableRecipe } from './savedRecipe';
-import { separations } from './separations';
+import { countParted, movedTogether, separations } from './separations';
 import { previewOf } from './sizing';
 import { sameDivision, takeGroups, type Beside } from './takeGroups';
 import { idOf, idsOf, rule, student, take, testBench, detail, section } from './testBench';
@@ -463,5 +463,28 @@ describe('groups keep their name and sign', () => {
   test('the same students together are the same division, whatever it is called', () => {
     expect(sameDivision(before.groups, take(['i h g', 'c b a', 'f e d']).groups)).toBe(true);
     expect(sameDivision(before.groups, take(['i h a', 'c b g', 'f e d']).groups)).toBe(false);
+  });
+});
+
+describe('what a change of groups would do to those in them', () => {
+  const before = [idsOf('a b c d'), idsOf('e f g h')];
+
+  test('everybody who loses somebody is counted, those who are left behind too', () => {
+    const parted = (after: string[]): number =>
+      countParted(
+        separations(
+          before,
+          after.map((row) => idsOf(row)),
+        ),
+      );
+    expect(parted(['a b c', 'd e f g h'])).toBe(4);
+    expect(parted(['a b e f', 'c d g h'])).toBe(8);
+    expect(parted(['a b c d', 'h g f e'])).toBe(0);
+  });
+
+  test('groups that change places as a whole part nobody, and are told all the same', () => {
+    expect(movedTogether(before, [before[1]!, before[0]!])).toEqual(idsOf('a b c d e f g h'));
+    expect(movedTogether(before, [idsOf('d c b a'), idsOf('e f g h')])).toEqual([]);
+    expect(movedTogether(before, [idsOf('a b'), idsOf('c d e f g h')])).toEqual([]);
   });
 });

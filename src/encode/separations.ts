@@ -36,3 +36,21 @@ export function separations(
     for (const [, others] of lost) others.delete(studentId);
   }
 }
+
+/** How many students lose somebody from their group: both of each pair that is parted. */
+export function countParted(separated: readonly Separation[]): number {
+  return new Set(separated.flatMap(({ studentId, from }) => [studentId, ...from])).size;
+}
+
+/** Those who come into another row of the groups, with everybody they were with. */
+export function movedTogether(
+  before: readonly (readonly StudentId[])[],
+  after: readonly (readonly StudentId[])[],
+): readonly StudentId[] {
+  const rowAfter = new Map(after.flatMap((ids, row) => ids.map((id) => [id, row] as const)));
+  return before.flatMap((ids, row) => {
+    const rows = new Set(ids.map((id) => rowAfter.get(id)));
+    const [to] = rows;
+    return rows.size === 1 && to !== undefined && to !== row ? ids : [];
+  });
+}

@@ -174,6 +174,16 @@ export class History {
     return mark.label;
   }
 
+  /** What undo would change in a place; null where there is nothing to undo. */
+  diffOfUndo(place?: Place): Diff | null {
+    const mark = this.done.findLast((one) => isOf(one, place));
+    return mark ? invert(mark.diff) : null;
+  }
+
+  diffOfRedo(place?: Place): Diff | null {
+    return this.undone.findLast((one) => isOf(one, place))?.diff ?? null;
+  }
+
   /** The action that undo would take back in a place, or null. */
   nextUndo(place?: Place): ActionLabel | null {
     return this.done.findLast((mark) => isOf(mark, place))?.label ?? null;

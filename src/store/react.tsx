@@ -68,7 +68,7 @@ export function useOpenedStore(
 
 /** Whether something is in this page alone: a write that keeps failing, or changes where nothing is ever written. */
 function losesOnLeaving({ saver, history, lasting }: AppStore): boolean {
-  return saver.status.state === 'failed' || (!lasting && history.nextUndo !== null);
+  return saver.status.state === 'failed' || (!lasting && history.nextUndo() !== null);
 }
 
 export function useStore(): AppStore {

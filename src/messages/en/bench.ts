@@ -109,11 +109,14 @@ const drawer = {
 };
 
 const guard = {
-  title: 'This lineup is in use',
+  title: { inUse: 'This lineup is in use', retired: 'This lineup is over' },
+  closed:
+    'The class is done with these groups. Who worked with whom is kept as it was, unless you change it.',
   explain: (students: number) =>
-    `This would part ${count(students, 'student')} from somebody in their group:`,
+    `${count(students, 'student')} would lose somebody from their group:`,
   separation: (name: string, from: readonly string[]) => `${name} from ${listNames(from)}`,
-  more: (number: number) => `and ${number} more`,
+  moved: (names: readonly string[]) =>
+    `${listNames(names)} would stay together and come into another group.`,
   go: 'Do it all the same',
   leave: 'Leave it as it is',
   next: 'Make a new lineup for next time',

@@ -1,3 +1,5 @@
+import { count } from './words';
+
 import type { Step } from './steps';
 
 export const frame = {
@@ -51,6 +53,11 @@ export const frame = {
   undoShort: 'Undo',
   undone: (action: string) => `Undone: ${action}.`,
   redone: (action: string) => `Done again: ${action}.`,
+  partsTitle: 'This would change a lineup in use',
+  parts: (action: string, students: number) =>
+    `Taking this step (${action}) would part ${count(students, 'student')} from somebody they work with now.`,
+  partsGo: 'Do it all the same',
+  partsLeave: 'Leave it as it is',
   nothingToUndo: 'There is nothing to undo.',
   nothingToRedo: 'There is nothing to redo.',
 };

@@ -1,6 +1,12 @@
 import { count, listNames, shortDay } from './words';
 
 export const shelf = {
+  askDelete: (name: string, lineups: readonly string[]) => ({
+    title: `${name} has groups in use`,
+    text: `The class works in ${listNames(lineups)} now. Deleting it takes everything in it away.`,
+    go: 'Delete the class all the same',
+    leave: 'Keep it',
+  }),
   first: 'Make your first class:',
   another: 'Make another class:',
   example: 'its name',
@@ -54,6 +60,12 @@ export const lineups = {
   rename: 'Rename this lineup',
   remove: (name: string) => `Delete ${name}`,
   deleted: (name: string) => `${name} was deleted with its takes.`,
+  askDelete: (name: string) => ({
+    title: `${name} is in use`,
+    text: 'The class works in these groups now. Deleting the lineup takes them away from everybody, with all its takes.',
+    go: 'Delete it all the same',
+    leave: 'Keep it',
+  }),
   nextTime: 'New lineup from this one',
   become: {
     draft: 'Make it a draft again',

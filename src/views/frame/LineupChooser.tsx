@@ -18,6 +18,7 @@ import { lineupsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { today } from './today';
 import { useTold } from './useTold';
+import { useAsk } from '../primitives/asking';
 import { NameField } from '../primitives/NameField';
 import styles from './LineupChooser.module.css';
 import { useClassId } from './useClassId';
@@ -57,9 +58,14 @@ export function LineupChooser() {
     );
     setRenaming(true);
   };
+  const ask = useAsk();
   const remove = (lineup: LineupRecord): void => {
-    deleteLineup(store, lineup.id);
-    told(say.lineups.deleted(lineup.name));
+    const run = (): void => {
+      deleteLineup(store, lineup.id);
+      told(say.lineups.deleted(lineup.name));
+    };
+    if (lineup.state !== 'inUse') run();
+    else ask({ ...say.lineups.askDelete(lineup.name), run });
   };
 
   if (renaming && current) {

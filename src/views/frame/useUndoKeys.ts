@@ -1,9 +1,12 @@
 'use client';
 
-import { useCallback } from 'react';
 import { say } from '@/messages';
-import type { Place } from '@/store/history';
-import { useUndo } from '@/store/react';
+import type { Diff } from '@/store/diff';
+import type { ActionLabel, Place } from '@/store/history';
+import { useStore, useUndo } from '@/store/react';
+import { useAsk } from '../primitives/asking';
+import { harmOf } from './harm';
+import { useStable } from './useStable';
 import { useNotices } from '../primitives/notices';
 import { useKeys } from './useKeys';
 
@@ -11,14 +14,34 @@ import { useKeys } from './useKeys';
 export function useSpokenUndo(place: Place) {
   const { undo, redo, nextUndo, nextRedo } = useUndo(place);
   const { announce } = useNotices();
-  const back = useCallback(() => {
-    const label = undo();
-    announce(label ? say.frame.undone(say.actions[label]) : say.frame.nothingToUndo);
-  }, [undo, announce]);
-  const forth = useCallback(() => {
-    const label = redo();
-    announce(label ? say.frame.redone(say.actions[label]) : say.frame.nothingToRedo);
-  }, [redo, announce]);
+  const { records, history } = useStore();
+  const ask = useAsk();
+  /** Runs at once, but for a step that would part students of a lineup in use. */
+  const guarded = (diff: Diff | null, label: ActionLabel | null, run: () => void): void => {
+    const parted = diff ? harmOf(records, diff) : 0;
+    if (parted === 0 || !label) run();
+    else {
+      ask({
+        title: say.frame.partsTitle,
+        text: say.frame.parts(say.actions[label], parted),
+        go: say.frame.partsGo,
+        leave: say.frame.partsLeave,
+        run,
+      });
+    }
+  };
+  const back = useStable(() =>
+    guarded(history.diffOfUndo(place), nextUndo, () => {
+      const label = undo();
+      announce(label ? say.frame.undone(say.actions[label]) : say.frame.nothingToUndo);
+    }),
+  );
+  const forth = useStable(() =>
+    guarded(history.diffOfRedo(place), nextRedo, () => {
+      const label = redo();
+      announce(label ? say.frame.redone(say.actions[label]) : say.frame.nothingToRedo);
+    }),
+  );
   return { back, forth, nextUndo, nextRedo };
 }
 

@@ -15,6 +15,7 @@ import { lineupsOf, studentsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { IconPress } from '../primitives/IconPress';
 import { InPlaceText } from '../primitives/InPlaceText';
+import { useAsk } from '../primitives/asking';
 import { NameField } from '../primitives/NameField';
 import styles from './ShelfView.module.css';
 
@@ -27,9 +28,15 @@ export function ClassRow({ theClass }: { readonly theClass: ClassRecord }) {
   const [renaming, setRenaming] = useState(false);
 
   const open = lineups.find(({ id }) => id === theClass.openLineupId) ?? lineups.at(-1);
+  const ask = useAsk();
   const remove = (): void => {
-    deleteClass(store, theClass.id);
-    told(sayShelf.deleted(theClass.name));
+    const run = (): void => {
+      deleteClass(store, theClass.id);
+      told(sayShelf.deleted(theClass.name));
+    };
+    const inUse = lineups.flatMap(({ name, state }) => (state === 'inUse' ? [name] : []));
+    if (inUse.length === 0) run();
+    else ask({ ...sayShelf.askDelete(theClass.name, inUse), run });
   };
   const copy = (): void => {
     const name = sayShelf.copyName(theClass.name);

@@ -274,6 +274,16 @@ describe('a selection', () => {
     expect(spoken()).toBe('Ana and Fay have changed places.');
   });
 
+  test('of a lineup that is over is asked for whatever it is, also where nobody loses anybody', () => {
+    const { store, result } = workbench();
+    act(() => setLineupState(store, base.lineup.id, 'retired', '2026-11-19'));
+    act(() => result.current.selection.move(idsOf('Gus'), 0));
+    expect(rows(store)).toEqual(['Ana Bo Caro | Dov Eli Fay']);
+    expect(result.current.guard.pending).not.toBeNull();
+    act(() => result.current.guard.confirm());
+    expect(rows(store)).toEqual(['Ana Bo Caro Gus | Dov Eli Fay']);
+  });
+
   test('of a lineup in use is moved only after the word is given', () => {
     const { store, result } = workbench();
     act(() => setLineupState(store, base.lineup.id, 'inUse', '2026-11-26'));
