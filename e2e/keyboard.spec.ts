@@ -26,7 +26,7 @@ test('from an empty shelf to groups on stage, by keyboard alone', async ({ page 
   await keys.press('Enter');
   await page.getByRole('button', { name: /How many groups/ }).focus();
   await keys.press('Enter');
-  await expect(page.getByRole('radio', { name: 'So many in each' })).toBeFocused();
+  await expect(page.getByRole('radio', { name: 'So many in each', exact: true })).toBeFocused();
   await keys.press('Tab');
   await keys.press('Tab');
   await keys.press('ArrowDown');

@@ -49,7 +49,7 @@ await withDemoPage(PORT, async (page, address) => {
   await page.keyboard.press('r');
   await page.getByText('Take 3').first().waitFor();
   await page
-    .getByText(/^even to/)
+    .getByText(/^means /)
     .first()
     .waitFor();
   await page.getByRole('button', { name: /^Ngozi Eze/ }).click();

@@ -48,8 +48,8 @@ export function requestFor(bench: Bench, seed: number, scope: ShuffleScope = WHO
 const TAKES_DIFFERED_FROM = 12;
 /** A reshuffle has at least this part of its pairs new beside each take. */
 const NEW_PAIRS = 0.3;
-/** What to be a take over again costs beside the other goals: about a repeat or two in a class of 28. */
-const AVOID_WEIGHT_A_TAKE = 0.15;
+/** What to be a take over again costs beside the other goals: about two or three repeats in a class of 28. */
+const AVOID_WEIGHT_A_TAKE = 0.25;
 /** The same for a teacher who would rather have other groups than the best. */
 const AVOID_WEIGHT_LET_GO = 3;
 
@@ -57,7 +57,8 @@ const AVOID_WEIGHT_LET_GO = 3;
 function differing(
   { takes }: Bench,
   goals: readonly RequestGoal[],
-  { letGo = false }: ShuffleScope,
+  // Whoever chooses rows to be dealt anew wants other people in them.
+  { rows, letGo = rows !== null }: ShuffleScope,
 ): Partial<ArrangeRequest> {
   const results = takes
     .slice(-TAKES_DIFFERED_FROM)

@@ -34,6 +34,24 @@ describe('short names', () => {
     expect(shortNames(people('Ana Li', 'Ana Lin'), 'always')).toEqual(['Ana Li', 'Ana Lin']);
   });
 
+  test('are never cut at a particle, nor in the middle of one', () => {
+    const known = (givenName: string, familyName: string) => ({ name: '', givenName, familyName });
+    expect(
+      shortNames(
+        [
+          known('Lale', 'van der Berg'),
+          known('Marek', 'Ó Briain'),
+          known('Ana', 'de la Cruz'),
+          known('Bo', 'Van'),
+        ],
+        'always',
+      ),
+    ).toEqual(['Lale van der B.', 'Marek Ó B.', 'Ana de la C.', 'Bo V.']);
+    expect(shortNames(people('Lale van Berg', 'Lale van Bos', 'Ludwig van'), 'whenNeeded')).toEqual(
+      ['Lale van Be.', 'Lale van Bo.', 'Ludwig'],
+    );
+  });
+
   test('are all different, also for students of one name', () => {
     fc.assert(
       fc.property(

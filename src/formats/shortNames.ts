@@ -30,15 +30,45 @@ export function shortNames(
 
 interface Parts {
   readonly given: string;
-  /** Letters of the family name, whole characters as a reader sees them. */
+  /** The family name from its first letter on, whole characters as a reader sees them; particles before it are one. */
   readonly family: readonly string[];
 }
 
+/** What stands before a family name and is no name by itself; said in full wherever any of the name is. */
+const PARTICLES: ReadonlySet<string> = new Set(
+  (
+    'a af al am an at av bar bat ben bin bint da das de dei del della der des di do dos du e el ibn la las le les lo los ' +
+    'mac mc nic ní ó o san santa st ten ter thi tho und van vande vanden vander ver von vom y zu zum zur'
+  ).split(' '),
+);
+
+/** A family name in steps in which it may be cut: particles with the first letter, then letter by letter. */
+function stepsOf(familyName: string): readonly string[] {
+  const words = familyName.split(/(?<=\s)/);
+  const first = words.findIndex((word) => !PARTICLES.has(word.trim().toLocaleLowerCase()));
+  // A name of particles alone is a name.
+  const particles = first <= 0 ? '' : words.slice(0, first).join('');
+  const [initial = '', ...others] = letters(familyName.slice(particles.length));
+  // A blank is no letter: "Ruiz S" follows "Ruiz", not "Ruiz ".
+  return [particles + initial, ...others]
+    .filter((step) => step !== '')
+    .reduce<string[]>(
+      (steps, step) =>
+        steps.at(-1)?.endsWith(' ')
+          ? [...steps.slice(0, -1), `${steps.at(-1) ?? ''}${step}`]
+          : [...steps, step],
+      [],
+    );
+}
+
 function partsOf({ name, givenName, familyName }: FullName): Parts {
-  if (givenName !== '') return { given: givenName, family: letters(familyName) };
-  const space = name.lastIndexOf(' ');
-  if (space < 0) return { given: name, family: [] };
-  return { given: name.slice(0, space), family: letters(name.slice(space + 1)) };
+  if (givenName !== '') return { given: givenName, family: stepsOf(familyName) };
+  const words = name.split(' ');
+  if (words.length < 2) return { given: name, family: [] };
+  // Particles before the last word are part of the family name.
+  let start = words.length - 1;
+  while (start > 1 && PARTICLES.has((words[start - 1] ?? '').toLocaleLowerCase())) start--;
+  return { given: words.slice(0, start).join(' '), family: stepsOf(words.slice(start).join(' ')) };
 }
 
 function letters(text: string): readonly string[] {

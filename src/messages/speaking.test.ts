@@ -44,7 +44,7 @@ test('a language once loaded is spoken by every part, and English again when it 
   expect([
     say.frame.undoShort,
     say.recipe.sizing({ by: 'count', count: 4 }),
-    sayBench.guard.title,
+    sayBench.guard.title.inUse,
     sayClash.title,
     sayKeys.title,
     sayOut.stage.back,

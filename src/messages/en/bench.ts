@@ -15,7 +15,11 @@ const drawer = {
   standAside: (number: number) =>
     `${count(number, 'student')} ${number === 1 ? 'stands' : 'stand'} aside.`,
   allKept: (number: number) =>
-    number === 1 ? 'The quiet rule is kept.' : `All ${number} quiet rules are kept.`,
+    number === 1
+      ? 'The quiet rule is kept.'
+      : number === 2
+        ? 'Both quiet rules are kept.'
+        : `All ${number} quiet rules are kept.`,
   isBroken: (sentence: string) => `Not kept: ${sentence}.`,
   isKept: (sentence: string) => `Kept: ${sentence}.`,
   changedByHand: 'Changed by hand since it was dealt.',
@@ -175,7 +179,7 @@ const editors = {
     'Only a shuffle looks after rules, mixing and partners. Otherwise the sheet shows what is broken.',
   valueOf: 'One group for each',
   balanceHint: 'Mix: every group is like the class. Match: those in a group are alike.',
-  how: { mix: 'mix', match: 'match', none: 'leave' },
+  how: { mix: 'mix', match: 'match', none: 'ignore' },
   howLegend: (name: string) => name,
   importanceLegend: (name: string) => `How much ${name} counts`,
   importance,
@@ -188,9 +192,13 @@ const editors = {
   wishes: 'Wishes',
   wishesHint: (students: number) =>
     `${count(students, 'student')} ${students === 1 ? 'has' : 'have'} named somebody. As many as can be get at least one of them.`,
-  off: 'of no account',
+  off: 'does not matter',
   sections: 'Sections',
-  sectionOptions: { any: 'of no account', mixed: 'mixed evenly', kept: 'kept among themselves' },
+  sectionOptions: {
+    any: 'do not matter',
+    mixed: 'mixed evenly',
+    kept: 'each in groups of its own',
+  },
   limitKind: { atLeast: 'at least', atMost: 'at most', notAlone: 'never one alone' },
   limitKindLegend: 'In every group',
   limitCount: 'How many',

@@ -25,7 +25,7 @@ function clashSentence(reason: ClashReason, { student, value }: ClashNames): str
     case 'pinnedTooMany':
       return `${names} are fixed to one group: that is ${reason.students.length} students, and it has ${reason.seats} seats.`;
     case 'tooFewSections':
-      return `Sections stay among themselves, and there are ${reason.sections} sections for ${reason.groups === 1 ? '1 group' : `${reason.groups} groups`}.`;
+      return `Each section has groups of its own, and there are ${reason.sections} sections for ${reason.groups === 1 ? '1 group' : `${reason.groups} groups`}.`;
     case 'tooFewWithValue':
       return `All groups together need ${reason.needed} students with ${withValue}, and ${reason.have} ${reason.have === 1 ? 'is' : 'are'} here.`;
     case 'tooManyWithValue':

@@ -74,19 +74,23 @@ export const measures = {
   partners: 'partners',
   wishes: 'wishes',
   goneDetail: 'a removed detail',
-  evenTo: (cost: number) => `even to ${percent(cost)}`,
+  means: (least: number, most: number) =>
+    figure(least) === figure(most)
+      ? `all means ${figure(least)}`
+      : `means ${figure(least)} to ${figure(most)}`,
   alikeTo: (cost: number) => `alike to ${percent(1 - cost)}`,
   even: 'even',
-  off: (cost: number) => `${cost} out of place`,
+  off: (cost: number) => `${cost} uneven`,
   share: (cost: number) => percent(cost),
   pairs: (number: number) => String(number),
   repeats: (number: number) => (number === 0 ? 'all new' : count(number, 'repeat')),
-  again: (met: number) => (met === 0 ? 'all new' : `${met} again`),
+  again: (met: number) => (met === 0 ? 'all new' : `${count(met, 'pair')} again`),
   met: (met: number, of: number) => (of === 0 ? 'none' : `${met} of ${of}`),
   best: 'best',
   /** Short, since it stands below the figure it belongs to. */
-  bestIs: (figure: string) => `best ${figure}`,
+  bestIs: (figure: string) => `cannot be under ${figure}`,
   nearBest: 'near the best',
+  meansExplained: 'The lowest and the highest mean of a group.',
   bestExplained: 'Nothing better is possible in groups of these sizes.',
   bestAtMost: (text: string) => `Nothing better than this is possible: ${text}.`,
   sortBy: (name: string) => `Sort the rows by ${name}`,
@@ -110,7 +114,7 @@ function figure(value: number): string {
 
 export const takes = {
   title: 'Takes',
-  hint: ', and . to look',
+  hint: 'Go through them with the keys , and .',
   take: (number: number) => `Take ${number}`,
   madeAt: (moment: string) => {
     const date = new Date(moment);

@@ -44,7 +44,7 @@ export const recipe = {
   },
   listed: listNames,
   listParts,
-  sections: { mixed: 'sections mixed', kept: 'sections kept' },
+  sections: { mixed: 'sections mixed', kept: 'each section by itself' },
   sectionsLabel: 'Sections',
   fresh: 'fresh partners',
   freshLabel: 'Fresh partners',

@@ -16,8 +16,8 @@ export const rules = {
   add: 'Add the rule',
   addSentence: (sentence: string) => `Add: ${sentence}`,
   added: (sentence: string) => `Rule added: ${sentence}.`,
-  none: 'No rules yet. Every arrangement is as good as another.',
-  sectionsKept: 'Sections stay among themselves',
+  none: 'No quiet rules yet. Anybody may be with anybody.',
+  sectionsKept: 'Each section in groups of its own',
   pinned: (name: string) => `${name} is pinned to a group`,
   /** "at least 1 with swims: yes in every group". */
   limit: (
@@ -40,7 +40,7 @@ export const rules = {
   removed: 'The rule was removed.',
   check: 'Can the rules hold?',
   allCanHold: (number: number, groups: number) =>
-    `${number === 1 ? 'The rule' : `All ${number} rules`} can hold in ${count(groups, 'group')}.`,
+    `${number === 1 ? 'The rule' : number === 2 ? 'Both rules' : `All ${number} rules`} can hold in ${count(groups, 'group')}.`,
   whereTitle: 'Where these rules show',
   where: [
     'Here, and beside each group on the Groups page.',

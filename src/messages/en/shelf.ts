@@ -35,8 +35,8 @@ export const shelf = {
   pooledName: (names: readonly string[]) => listNames(names),
   homeClass: 'home class',
   lastingLegend: 'How long',
-  temporary: 'for now',
-  kept: 'to keep',
+  temporary: 'only until I delete it',
+  kept: 'for good',
   poolThem: (number: number) => `Pool ${count(number, 'student')}`,
   backups: 'Class files',
   saveAll: 'Save everything as a file',
@@ -75,7 +75,7 @@ export const lineups = {
   used: 'Count it as used today',
   notUsed: (day: string) => `Do not count it as used on ${shortDay(day)}`,
   state: (state: 'draft' | 'inUse' | 'retired', usedOn: string | null) => {
-    const word = { draft: 'draft', inUse: 'in use', retired: 'retired' }[state];
-    return usedOn === null ? word : `${word}, used ${shortDay(usedOn)}`;
+    if (state === 'draft' && usedOn !== null) return `used ${shortDay(usedOn)}`;
+    return { draft: 'draft', inUse: 'in use', retired: 'retired' }[state];
   },
 };

@@ -11,6 +11,8 @@ interface NumberStepperProps {
   readonly lessLabel: string;
   readonly moreLabel: string;
   readonly value: number;
+  /** The label stands beside the figure, where there is more than one. */
+  readonly labelled?: boolean;
   /** Why a number cannot be had, or null when it can. */
   readonly refusal: (value: number) => string | null;
   readonly onChange: (value: number) => void;
@@ -18,7 +20,7 @@ interface NumberStepperProps {
 
 /** A whole number with a button on either side; a number that cannot be had is not taken, and it says why. */
 export function NumberStepper(props: NumberStepperProps) {
-  const { label, lessLabel, moreLabel, value, refusal, onChange } = props;
+  const { label, lessLabel, moreLabel, value, refusal, onChange, labelled = false } = props;
   const [typed, setTyped] = useState<string | null>(null);
   const [why, setWhy] = useState<string | null>(null);
   const whyId = useId();
@@ -42,6 +44,11 @@ export function NumberStepper(props: NumberStepperProps) {
   return (
     <div>
       <div className={styles.row}>
+        {labelled && (
+          <span className={styles.label} aria-hidden="true">
+            {label}
+          </span>
+        )}
         <IconPress label={lessLabel} onPress={() => step(-1)}>
           <RemoveRounded />
         </IconPress>

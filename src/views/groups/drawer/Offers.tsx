@@ -52,7 +52,7 @@ export function Offers({ student, group }: OffersProps) {
   );
   return (
     <section className={styles.part}>
-      <h3 className={styles.subtitle}>{drawer.swapsTitle}</h3>
+      {shown.length > 0 && <h3 className={styles.subtitle}>{drawer.swapsTitle}</h3>}
       {shown.length === 0 ? (
         <p className={styles.hint}>{drawer.noSwaps}</p>
       ) : (

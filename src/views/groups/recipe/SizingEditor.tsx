@@ -76,6 +76,7 @@ function Range({ sizing, refusal, onChange }: PartProps<'range'>) {
   return (
     <>
       <NumberStepper
+        labelled
         label={say.recipe.leastLabel}
         lessLabel={say.recipe.smallerLeast}
         moreLabel={say.recipe.largerLeast}
@@ -84,6 +85,7 @@ function Range({ sizing, refusal, onChange }: PartProps<'range'>) {
         onChange={(least) => onChange({ ...sizing, least })}
       />
       <NumberStepper
+        labelled
         label={say.recipe.mostLabel}
         lessLabel={say.recipe.smallerMost}
         moreLabel={say.recipe.largerMost}

@@ -4,19 +4,17 @@ import {
   DndContext,
   DragOverlay,
   MouseSensor,
-  pointerWithin,
   TouchSensor,
   useDraggable,
-  useDroppable,
   useSensor,
   useSensors,
-  type DragEndEvent,
 } from '@dnd-kit/core';
 import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import { StudentId } from '@/schema/ids';
 import { say } from '@/messages';
 import styles from './Tile.module.css';
 import { useWorkbench } from '../workbench/Workbench';
+import { useStable } from '../../frame/useStable';
 
 /** A press becomes a drag after this many pixels, so that a click still selects. */
 const DRAG_AFTER_PX = 6;
@@ -38,7 +36,6 @@ interface DragLayerProps {
  * attributes once they are pressed, so that a large sheet costs nothing. The keyboard has its own way (useSheetKeys).
  */
 export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
-  const sheet = useWorkbench('sheet');
   const selection = useWorkbench('selection');
   const nameOf = useWorkbench('nameOf');
   const [pressed, setPressed] = useState<Pressed | null>(null);
@@ -68,21 +65,45 @@ export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
       element.removeEventListener('touchstart', press);
     };
   }, [area]);
+  // Rows are found under the pointer, so that it does not matter how many there are or whether they have just come
+  // into sight.
+  const target = useRef<Target | null>(null);
+  const follow = useStable((event: PointerEvent | TouchEvent): void => {
+    if (lifted.length === 0) return;
+    const point = 'touches' in event ? event.touches[0] : event;
+    if (!point) return;
+    target.current = under(point.clientX, point.clientY);
+    onOver(target.current?.row ?? null);
+  });
+  useEffect(() => {
+    window.addEventListener('pointermove', follow);
+    window.addEventListener('touchmove', follow, { passive: true });
+    return () => {
+      window.removeEventListener('pointermove', follow);
+      window.removeEventListener('touchmove', follow);
+    };
+  }, [follow]);
   const end = (): void => {
+    target.current = null;
     setLifted([]);
     onDrag(null);
     onOver(null);
   };
-  const drop = ({ over }: DragEndEvent): void => {
+  /** On a person of another group one student changes places with them; anywhere else in a row all go there. */
+  const drop = (): void => {
+    const to = target.current;
     end();
-    if (!over) return;
-    selection.move(lifted, over.id === ASIDE_TARGET ? null : Number(over.id));
+    if (!to) return;
+    const [one] = lifted;
+    const row = to.row === ASIDE_TARGET ? null : Number(to.row);
+    const swaps = lifted.length === 1 && one && to.student && row !== null;
+    if (swaps && selection.groupOf(one) !== null) selection.swap(one, to.student);
+    else selection.move(lifted, row);
   };
   return (
     <DndContext
       id="sheet"
       sensors={sensors}
-      collisionDetection={pointerWithin}
       accessibility={{ screenReaderInstructions: { draggable: say.groups.tileHelp } }}
       onDragStart={({ active }) => {
         const id = StudentId.parse(active.id);
@@ -91,19 +112,10 @@ export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
         setLifted(along);
         onDrag(along.length === 1 ? id : null);
       }}
-      onDragOver={({ over }) => onOver(over === null ? null : String(over.id))}
       onDragCancel={end}
       onDragEnd={drop}
     >
-      {pressed && (
-        <>
-          <Dragged key={pressed.id} pressed={pressed} />
-          {sheet.groups.map(({ index }) => (
-            <Row key={index} id={String(index)} area={area} />
-          ))}
-          <Row id={ASIDE_TARGET} area={area} />
-        </>
-      )}
+      {pressed && <Dragged key={pressed.id} pressed={pressed} />}
       <DragOverlay dropAnimation={null}>
         {lifted.length > 0 && (
           <div className={styles.lifted}>{lifted.map((id) => nameOf(id)).join(', ')}</div>
@@ -111,6 +123,12 @@ export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
       </DragOverlay>
     </DndContext>
   );
+}
+
+/** Where something would be dropped. */
+interface Target {
+  readonly row: string;
+  readonly student: StudentId | null;
 }
 
 interface Pressed {
@@ -135,10 +153,13 @@ function Dragged({ pressed }: { readonly pressed: Pressed }) {
   return null;
 }
 
-function Row({ id, area }: { readonly id: string; readonly area: RefObject<HTMLElement | null> }) {
-  const { setNodeRef } = useDroppable({ id });
-  useEffect(() => {
-    setNodeRef(area.current?.querySelector<HTMLElement>(`[data-row="${id}"]`) ?? null);
-  });
+/** What lies under a point of the page: the row (or the aside), and the student, if any. */
+function under(x: number, y: number): Target | null {
+  for (const element of document.elementsFromPoint(x, y)) {
+    const row = element.closest<HTMLElement>('[data-row]')?.dataset.row;
+    if (row === undefined) continue;
+    const student = element.closest<HTMLElement>('[data-student]')?.dataset.student;
+    return { row, student: student === undefined ? null : StudentId.parse(student) };
+  }
   return null;
 }

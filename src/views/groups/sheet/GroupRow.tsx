@@ -40,6 +40,7 @@ export const GroupRow = memo(function GroupRow(props: GroupRowProps) {
       data-row={group.index}
       data-index={place?.index}
       data-over={over}
+      data-breaks={over && target?.effect === 'breaks'}
       data-chosen={chosen}
       data-holds-selected={group.students.some(({ id }) => selected.includes(id))}
       data-target={target?.place === null ? undefined : target?.place}

@@ -20,7 +20,11 @@ interface MeasureProps {
 /** One measure of one group: a small plot against the class, or a count in words. */
 export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
   if (!insight) return <div className={styles.measure} />;
-  if (key === PARTNERS) return <Partners met={insight.partners().groups[row]} />;
+  if (key === PARTNERS) {
+    const { groups, figure } = insight.partners();
+    // What nobody can avoid is no trouble.
+    return <Partners met={groups[row]} avoidable={figure.cost > figure.bestPossible} />;
+  }
   if (key === WISHES) {
     const wishes = insight.wishes().groups[row];
     return (
@@ -39,10 +43,16 @@ export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
   );
 }
 
-function Partners({ met }: { readonly met: Met | undefined }) {
+interface PartnersProps {
+  readonly met: Met | undefined;
+  /** Whether the class as a whole could do with fewer. */
+  readonly avoidable: boolean;
+}
+
+function Partners({ met, avoidable }: PartnersProps) {
   if (!met || met.of === 0) return <div className={styles.measure} />;
   return (
-    <div className={styles.measure} data-again={met.met > 0}>
+    <div className={styles.measure} data-again={avoidable && met.met > 0}>
       {say.measures.again(met.met)}
     </div>
   );

@@ -64,7 +64,10 @@ function sameMeasures(before: GroupRowProps, after: GroupRowProps): boolean {
 /** All that a measure of one row is drawn from; what the class as a whole reaches stands in the heading. */
 function measured(insight: Insight | null, key: ColumnKey, row: number): unknown {
   if (!insight) return null;
-  if (key === PARTNERS) return insight.partners().groups[row];
+  if (key === PARTNERS) {
+    const { groups, figure } = insight.partners();
+    return [groups[row], figure.cost > figure.bestPossible];
+  }
   if (key === WISHES) return insight.wishes().groups[row];
   const column = insight.column(key);
   if (!column) return null;

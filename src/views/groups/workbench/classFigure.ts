@@ -3,6 +3,8 @@ import type { DetailColumn } from '@/encode/insightTypes';
 import { say } from '@/messages';
 import { PARTNERS, WISHES, type ColumnKey } from './useColumns';
 
+/** A spread of means nearer than this to the best possible is told as near. */
+const NEARLY_BEST = 0.01;
 /** Costs nearer than this to the best possible are it. */
 const NEAR = 1e-6;
 
@@ -26,8 +28,9 @@ export function classFigure(insight: Insight, key: ColumnKey): ToldFigure | null
   }
   const column = insight.column(key);
   if (!column) return null;
-  const words = inWords(column);
   const { cost, bestPossible } = column.figure;
+  if (column.kind === 'number' && column.how === 'mix') return meansOf(column);
+  const words = inWords(column);
   const [text, best] = [words.full(cost), words.short(bestPossible)];
   const isBest = cost <= bestPossible + NEAR;
   // Two costs that read alike are not the same: "best" is said only where it is so.
@@ -45,6 +48,22 @@ function told({ text, best, isBest }: Omit<ToldFigure, 'explained'>): ToldFigure
   };
 }
 
+/** How far the means of the groups lie apart; how near that is to the best is told where it is. */
+function meansOf({ groups, figure }: DetailColumn & { readonly kind: 'number' }): ToldFigure {
+  const means = groups
+    .filter(({ length }) => length > 0)
+    .map((values) => values.reduce((sum, one) => sum + one, 0) / values.length);
+  const text = say.measures.means(Math.min(...means), Math.max(...means));
+  const isBest = figure.cost <= figure.bestPossible + NEAR;
+  const near = figure.cost <= figure.bestPossible + NEARLY_BEST;
+  return {
+    text,
+    best: isBest ? say.measures.best : near ? say.measures.nearBest : '',
+    isBest,
+    explained: isBest ? say.measures.bestExplained : say.measures.meansExplained,
+  };
+}
+
 interface Words {
   readonly full: (cost: number) => string;
   readonly short: (cost: number) => string;
@@ -54,7 +73,6 @@ function inWords(column: DetailColumn): Words {
   if (column.how === 'match') {
     return { full: say.measures.alikeTo, short: (cost) => say.measures.share(1 - cost) };
   }
-  if (column.kind === 'number') return { full: say.measures.evenTo, short: say.measures.share };
   return {
     full: (cost) => (cost < NEAR ? say.measures.even : say.measures.off(Math.round(cost))),
     short: (cost) => String(Math.round(cost)),
