@@ -59,6 +59,20 @@ test('2: the recipe says its sizes at once, re-deals nothing, and refuses what c
   expect(await rows(page)).toEqual(before);
 });
 
+test('a quiet rule is typed as it is said, and what is not understood stays to be looked at', async ({
+  page,
+}) => {
+  await classOf(page, 'Gauge readers', 'Ana Ruiz\nAna Tavi\nBo Li\nCaro Moe\nDov Ash\nEli Orr');
+  await page.getByRole('link', { name: /quiet rules/ }).click();
+  const names = page.getByRole('combobox', { name: 'Names, two or more' });
+  await names.fill('Bo and Caro apart');
+  await names.press('Enter');
+  await expect(page.getByText('Bo L. and Caro M. apart', { exact: true })).toBeVisible();
+  await names.fill('Dov, Ana, Eli');
+  await expect(names).toHaveValue('Ana, Eli');
+  await expect(page.getByRole('button', { name: /^Dov Ash/ })).toBeVisible();
+});
+
 test('3 and 4: quiet rules hold in what is made; a clash is named, with ways out one press away', async ({
   page,
 }) => {
@@ -126,7 +140,8 @@ test('5: a dragged student moves; a broken rule is marked on the row; undo and r
   await page.mouse.move(from.x + 12, from.y + 12);
   await page.mouse.down();
   await page.mouse.move(from.x + 30, from.y + 30, { steps: 4 });
-  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
+  // On the name of the group: on a person the two would change places.
+  await page.mouse.move(to.x + 60, to.y + to.height / 2, { steps: 8 });
   await page.mouse.up();
   await expect(rowOf(page, /^Ngozi Eze/).getByText('Ngozi E. and Dov L. meet')).toBeVisible();
   await expect(page.getByRole('button', { name: /Take 2/ }).first()).toContainText('1 rule broken');
@@ -135,6 +150,23 @@ test('5: a dragged student moves; a broken rule is marked on the row; undo and r
   expect(await rows(page)).toEqual(before);
   await page.keyboard.press('Control+y');
   expect(await rows(page)).toEqual(after);
+});
+
+test('dropped on a person of another group, two change places', async ({ page }) => {
+  await openDemo(page, `${CREW}/groups`);
+  const one = page.getByRole('button', { name: /^Ngozi Eze/ });
+  const two = page.getByRole('button', { name: /^Dara Singh/ });
+  const rowOfTile = async (name: RegExp) => rowOf(page, name).getAttribute('data-row');
+  const before = [await rowOfTile(/^Ngozi Eze/), await rowOfTile(/^Dara Singh/)];
+  const [from, to] = [await one.boundingBox(), await two.boundingBox()];
+  if (!from || !to) throw new Error('expected both on screen');
+  await page.mouse.move(from.x + 12, from.y + 12);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 30, from.y + 30, { steps: 4 });
+  await page.mouse.move(to.x + 20, to.y + 20, { steps: 8 });
+  await page.mouse.up();
+  await expect(rowOf(page, /^Ngozi Eze/)).toHaveAttribute('data-row', before[1] ?? '');
+  expect(await rowOfTile(/^Dara Singh/)).toBe(before[0]);
 });
 
 test('6: the stage shows names and groups, nothing quiet, and holds still until told', async ({

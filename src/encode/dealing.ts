@@ -8,8 +8,10 @@ import { factOf, whoIsDealt, type Bench } from './bench';
 
 /** Groups dealt without a draw: in an order, by a value, or empty. */
 export interface DealtGroup {
-  /** The name that the dealing itself gives the group, or null. */
+  /** The name that the dealing itself gives the group, or null: a section is known to the class, a value is not. */
   readonly name: string | null;
+  /** The value that all in it have, for the bench; '' for none. */
+  readonly about: string;
   readonly studentIds: StudentId[];
 }
 
@@ -26,7 +28,8 @@ export function dealtWithoutDraw(
   }
   const sizes = groupSizes(students.length, sizing);
   if (!sizes.ok) return [];
-  if (dealing.by === 'hand') return [...sizes.sizes].map(() => ({ name: null, studentIds: [] }));
+  if (dealing.by === 'hand')
+    return [...sizes.sizes].map(() => ({ name: null, about: '', studentIds: [] }));
   const ordered = [...students].sort(inOrder(bench, dealing.order));
   return (dealing.inBlocks ? blocks : roundTheGroups)(ordered, [...sizes.sizes]);
 }
@@ -53,7 +56,12 @@ function byValue(
   const rank = rankOfValues(bench, of);
   return [...membersOf]
     .sort(([one], [two]) => rank(one, two))
-    .map(([value, studentIds]) => ({ name: nameOfValue(of, value), studentIds }));
+    .map(([value, studentIds]) => {
+      const called = nameOfValue(of, value);
+      return of === BY_SECTION
+        ? { name: called, about: '', studentIds }
+        : { name: null, about: called, studentIds };
+    });
 }
 
 /** Levels and sections in their own order, all else by the alphabet, numbers by size. */
@@ -107,7 +115,7 @@ const blocks: Dealer = (students, sizes) => {
   return sizes.map((size) => {
     const studentIds = students.slice(from, from + size).map(({ id }) => id);
     from += size;
-    return { name: null, studentIds };
+    return { name: null, about: '', studentIds };
   });
 };
 
@@ -120,5 +128,5 @@ const roundTheGroups: Dealer = (students, sizes) => {
     groups[group]?.push(id);
     group = (group + 1) % sizes.length;
   }
-  return groups.map((studentIds) => ({ name: null, studentIds }));
+  return groups.map((studentIds) => ({ name: null, about: '', studentIds }));
 };

@@ -185,6 +185,20 @@ describe('the request of a lineup', () => {
 });
 
 describe('groups made without a draw', () => {
+  test('carry a value as what they are about, never as the name that the class reads; sections have names', () => {
+    const by = (of: string) =>
+      dealtWithoutDraw(bench({ dealing: { by: 'value', of } }), (_, value) => `is ${value}`);
+    expect(by('level')?.map(({ name, about }) => [name, about])).toEqual([
+      [null, 'is new'],
+      [null, 'is some'],
+      [null, 'is seasoned'],
+    ]);
+    expect(by('section')?.map(({ name, about }) => [name, about])).toEqual([
+      ['is north', ''],
+      ['is south', ''],
+    ]);
+  });
+
   const count: Partial<Recipe> = { sizing: { by: 'count', count: 2 } };
   const CASES: readonly (readonly [Dealing, readonly string[]])[] = [
     [{ by: 'order', order: 'list', inBlocks: true }, ['a b c d e', 'f g h i']],

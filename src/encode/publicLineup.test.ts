@@ -17,6 +17,7 @@ const marked = (name: string, here = true) => ({
 const students = [marked('Ana'), marked('Bo'), marked('Caro', false)];
 const shown = take(['Ana', 'Bo Caro Gone'], { starred: true });
 shown.groups[0]!.roles[LEAD] = idOf('QUIET-lead');
+shown.groups[0]!.about = 'QUIET-about';
 
 test('of everything known only names, groups and signs are shown', () => {
   const lineup = publicLineup(shown, students, (id) => `${id} R.`);

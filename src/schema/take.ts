@@ -42,6 +42,17 @@ export const takeType: RecordType<TakeRecord> = {
         };
       },
     },
+    {
+      name: 'take/2 tell what a group is about from what it is called',
+      up: (data) => {
+        const plain = (groups: unknown) => listOf(groups).map((group) => ({ ...group, about: '' }));
+        return {
+          ...data,
+          groups: plain(data.groups),
+          dealt: Array.isArray(data.dealt) ? plain(data.dealt) : null,
+        };
+      },
+    },
   ],
   freshId: () => newId(TakeId, 't'),
   owner: ({ classId }) => classId,
@@ -90,5 +101,5 @@ export const LEAD = 'lead';
 
 /** A group as it comes from a shuffle. */
 export function newGroup(name: string, sign: number, studentIds: StudentId[]): TakeGroup {
-  return { name, sign, studentIds, roles: {}, locked: false };
+  return { name, sign, about: '', studentIds, roles: {}, locked: false };
 }

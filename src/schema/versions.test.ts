@@ -78,6 +78,18 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       starred: false,
     },
   },
+  'take/2 tell what a group is about from what it is called': {
+    given: {
+      ...pastFile.takes[0]!,
+      groups: pastFile.takes[0]!.groups.map((group) => ({ ...group, roles: {}, locked: false })),
+      dealt: null,
+      starred: false,
+    },
+    became: {
+      groups: pastFile.takes[0]!.groups.map(({ name }) => ({ name, about: '' })),
+      dealt: null,
+    },
+  },
   'draft/1 say whose it is': {
     given: { record: 'draft', id: 'draft:note:s_1', text: '=quiet' },
     became: { classId: null, studentId: 's_1', text: '=quiet' },

@@ -68,7 +68,7 @@ const drawer = {
   several: (number: number) => `${count(number, 'student')} selected`,
   swapThem: 'Swap these two',
   keepWith: { apart: 'Keep apart from', together: 'Keep together with' },
-  somebody: 'somebody…',
+  keepWithWhom: { apart: 'Keep apart from…', together: 'Keep together with…' },
   keep: { apart: 'Keep these apart', together: 'Keep these together' },
   ruleAdded: (sentence: string) => `Quiet rule added: ${sentence}.`,
   nameOfGroup: 'Name of the group',

@@ -9,6 +9,7 @@ export const rules = {
   quiet: 'For you only. The class never sees them.',
   kindLegend: 'Keep',
   kind: { apart: 'these apart', together: 'these together' },
+  andWord: 'and',
   kindWord: { apart: 'apart', together: 'together' },
   names: 'Names, two or more, and “apart” or “together”',
   namesExample: 'Type the beginning of a name…',

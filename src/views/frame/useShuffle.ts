@@ -156,9 +156,9 @@ function dealtGroups(bench: Bench): readonly TakeGroup[] | null {
   if (!dealt) return null;
   const names = namesFor(theClass, lineup, dealt.length);
   const groups: TakeGroup[] = [];
-  for (const [row, { name, studentIds }] of dealt.entries()) {
+  for (const [row, { name, about, studentIds }] of dealt.entries()) {
     const sign = take?.groups[row]?.sign ?? freeSign(groups, row);
-    groups.push(newGroup(name ?? names[row] ?? '', sign, studentIds));
+    groups.push({ ...newGroup(name ?? names[row] ?? '', sign, studentIds), about });
   }
   return groups;
 }

@@ -2,7 +2,8 @@
 
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
-import { useId, useState, type ReactNode } from 'react';
+import dynamic from 'next/dynamic';
+import type { ReactNode } from 'react';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
@@ -22,6 +23,12 @@ import { detailColumn } from './columns';
 import { DetailCell } from './DetailCell';
 import { SectionCell } from './StudentRow';
 import styles from './StudentSheet.module.css';
+
+/** Loaded with the first student that is opened. */
+const StudentEntry = dynamic(
+  () => import('../frame/StudentEntry').then((module) => module.StudentEntry),
+  { ssr: false },
+);
 
 interface StudentSheetProps {
   readonly theClass: ClassRecord;
@@ -103,19 +110,10 @@ interface WishesProps {
 }
 
 function Wishes({ student, students, onChange }: WishesProps) {
-  const listId = useId();
-  const [typed, setTyped] = useState('');
   const nameOf = new Map(students.map(({ id, name }) => [id, name]));
   const free = students.filter(
     ({ id, left }) => id !== student.id && left === null && !student.wishes.includes(id),
   );
-  const add = (name: string): void => {
-    const found = free.find(
-      (one) => one.name.toLocaleLowerCase() === name.trim().toLocaleLowerCase(),
-    );
-    setTyped(found ? '' : name);
-    if (found) onChange([...student.wishes, found.id]);
-  };
   return (
     <div>
       <h4 className={styles.subtitle}>{sayRoster.roster.column.wishes}</h4>
@@ -134,19 +132,13 @@ function Wishes({ student, students, onChange }: WishesProps) {
           </li>
         ))}
         <li>
-          <input
-            className={styles.field}
-            list={listId}
-            value={typed}
-            aria-label={sayRoster.roster.addWish}
-            placeholder={sayRoster.roster.addWish}
-            onChange={(event) => add(event.target.value)}
+          <StudentEntry
+            key={student.wishes.length}
+            label={sayRoster.roster.addWish}
+            students={free}
+            focused={false}
+            onPick={({ id }) => onChange([...student.wishes, id])}
           />
-          <datalist id={listId}>
-            {free.map(({ id, name }) => (
-              <option key={id} value={name} />
-            ))}
-          </datalist>
         </li>
       </ul>
     </div>

@@ -15,7 +15,7 @@ import { Choice } from '../primitives/Choice';
 import { KeyOf } from '../frame/KeyOf';
 import { useNotices } from '../primitives/notices';
 import styles from './RuleEntry.module.css';
-import { isKind, wordsFor, type RuleWord } from './ruleLine';
+import { isKind, readRuleLine, wordsFor, type RuleWord } from './ruleLine';
 
 interface RuleEntryProps {
   readonly classId: ClassId;
@@ -42,14 +42,26 @@ export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
       chosen.map(({ id }) => nameOf(id)),
     );
 
-  const add = (wanted: RuleKindName): void => {
-    if (!ready) return;
-    const ids = chosen.map(({ id }) => id);
+  const add = (wanted: RuleKindName, about: readonly StudentRecord[] = chosen): void => {
+    if (about.length < 2) return;
+    const ids = about.map(({ id }) => id);
     addRule(store, classId, wanted, ids);
     announce(say.rules.added(say.rules.sentence(wanted, ids.map(nameOf))));
     setChosen([]);
     setTyped('');
     input.current?.focus();
+  };
+  /** Takes up the names and the kind in a line; whether there was anything to take up. */
+  const takeLine = (line: string): boolean => {
+    const read = readRuleLine(line, students);
+    const about = [...chosen, ...read.students.filter((one) => !chosen.includes(one))];
+    setTyped(read.rest);
+    if (read.kind !== null && read.rest === '' && about.length > 1) add(read.kind, about);
+    else {
+      if (read.kind !== null) setKind(read.kind);
+      setChosen(about);
+    }
+    return read.students.length > 0 || read.kind !== null;
   };
   const words: readonly RuleWord[] = [...students, ...QUIET_KINDS];
   return (
@@ -89,11 +101,18 @@ export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
           else if (ready) add(typedKind);
           else setKind(typedKind);
         }}
-        onInputChange={(_, next) => setTyped(next)}
+        onInputChange={(_, next, reason) => {
+          // A list pasted, or names with something between them: what is understood becomes a name, the rest stays.
+          if (reason === 'input' && /[,;\n]/.test(next)) takeLine(next);
+          else setTyped(next);
+        }}
         onKeyDown={(event) => {
-          if (event.key !== 'Enter' || typed !== '' || !ready) return;
+          if (event.key !== 'Enter') return;
+          if (typed === '' && ready) add(kind);
+          else if (!/\s/.test(typed.trim()) || !takeLine(typed)) return;
           event.preventDefault();
-          add(kind);
+          // The list below would take its first name as well.
+          Object.assign(event, { defaultMuiPrevented: true });
         }}
         slotProps={{ chip: { className: styles.chip ?? '', size: 'medium' } }}
         renderInput={(params) => (

@@ -28,3 +28,71 @@ export function wordsFor(
   );
   return wanted.length >= CLEARLY_A_KIND ? [...kinds, ...names] : [...names, ...kinds];
 }
+
+/** What a line of names and a kind comes to. */
+export interface RuleLine {
+  /** Those named, in their order, each once. */
+  readonly students: readonly StudentRecord[];
+  readonly kind: RuleKindName | null;
+  /** From the first name on that means nobody, or several; '' where everything was understood. */
+  readonly rest: string;
+}
+
+/**
+ * Reads a line such as "Ana and Bo Li apart": names with commas, "and" or a new line between them, and the kind as a word
+ * among them or at its end. A name means whoever alone is called so, or alone begins so in one of their names.
+ */
+export function readRuleLine(line: string, students: readonly StudentRecord[]): RuleLine {
+  const named: StudentRecord[] = [];
+  let kind: RuleKindName | null = null;
+  let text = line;
+  while (text.trim() !== '') {
+    const [piece, after] = firstPiece(text);
+    const { words, kind: said } = withoutKind(piece);
+    kind = said ?? kind;
+    const meant = words === '' ? [] : meantBy(words, students);
+    const [one] = meant;
+    if (words !== '' && (!one || meant.length > 1))
+      return { students: named, kind, rest: text.trim() };
+    if (one && !named.includes(one)) named.push(one);
+    text = after;
+  }
+  return { students: named, kind, rest: '' };
+}
+
+function firstPiece(text: string): readonly [piece: string, after: string] {
+  const between = /[,;\n&+]/.source;
+  const found = new RegExp(`\\s*(?:${between}|\\s${say.rules.andWord}\\s)\\s*`, 'iu').exec(text);
+  return found
+    ? [text.slice(0, found.index).trim(), text.slice(found.index + found[0].length)]
+    : [text.trim(), ''];
+}
+
+/** A piece without the word for a kind at its end; a student of that very name comes first. */
+function withoutKind(piece: string): {
+  readonly words: string;
+  readonly kind: RuleKindName | null;
+} {
+  for (const kind of QUIET_KINDS) {
+    const word = plainWords(say.rules.kindWord[kind]);
+    const plain = plainWords(piece);
+    if (plain === word) return { words: '', kind };
+    if (plain.endsWith(` ${word}`)) return { words: piece.slice(0, -word.length).trim(), kind };
+  }
+  return { words: piece, kind: null };
+}
+
+function meantBy(text: string, students: readonly StudentRecord[]): readonly StudentRecord[] {
+  const wanted = plainWords(text);
+  const called = students.filter(({ name, givenName, preferredName }) =>
+    [name, givenName, preferredName].some((one) => plainWords(one) === wanted),
+  );
+  if (called.length > 0) return called;
+  const begun = students.filter(({ name }) => plainWords(name).startsWith(wanted));
+  if (begun.length > 0) return begun;
+  return students.filter(({ name }) =>
+    plainWords(name)
+      .split(/\s+/)
+      .some((word) => word.startsWith(wanted)),
+  );
+}

@@ -1,17 +1,23 @@
 'use client';
 
+import dynamic from 'next/dynamic';
+import { useRef, useState } from 'react';
 import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
-import { StudentId } from '@/schema/ids';
+import type { StudentId } from '@/schema/ids';
 import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
 import { addRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
 import { useTold } from '../../frame/useTold';
-import { InPlaceChoice } from '../../primitives/InPlaceChoice';
-import styles from './Drawer.module.css';
+import { Button } from '../../primitives/Button';
 import { useWorkbench } from '../workbench/Workbench';
+import styles from './Drawer.module.css';
 
-const NOBODY = '';
+/** Loaded with the first name that is asked for. */
+const StudentEntry = dynamic(
+  () => import('../../frame/StudentEntry').then((module) => module.StudentEntry),
+  { ssr: false },
+);
 
 interface RuleAboutProps {
   readonly id: StudentId;
@@ -23,33 +29,46 @@ export function RuleAbout({ id }: RuleAboutProps) {
   const nameOf = useWorkbench('nameOf');
   const store = useStore();
   const told = useTold();
+  const [asking, setAsking] = useState<RuleKindName | null>(null);
+  const list = useRef<HTMLDivElement>(null);
   const { drawer } = sayBench;
   const others = bench.students.filter((one) => one.left === null && one.id !== id);
-  const keep = (kind: RuleKindName, other: string): void => {
-    if (other === NOBODY) return;
-    const ids = [id, StudentId.parse(other)];
+  const close = (kind: RuleKindName): void => {
+    setAsking(null);
+    requestAnimationFrame(() =>
+      list.current?.querySelector<HTMLElement>(`[data-kind="${kind}"]`)?.focus(),
+    );
+  };
+  const keep = (kind: RuleKindName, other: StudentId): void => {
+    const ids = [id, other];
     addRule(store, bench.theClass.id, kind, ids);
     told(drawer.ruleAdded(say.rules.sentence(kind, ids.map(nameOf))));
+    close(kind);
   };
   return (
-    <dl className={styles.roles}>
-      {QUIET_KINDS.map((kind) => (
-        <div key={kind}>
-          <dt>{drawer.keepWith[kind]}</dt>
-          <dd>
-            <InPlaceChoice
-              value={NOBODY}
+    <div ref={list} className={styles.doings}>
+      {QUIET_KINDS.map((kind) =>
+        asking === kind ? (
+          <div key={kind} className={styles.entry}>
+            <StudentEntry
               label={drawer.keepWith[kind]}
-              shown={drawer.somebody}
-              options={[
-                { value: NOBODY, label: drawer.somebody },
-                ...others.map((one) => ({ value: one.id, label: nameOf(one.id) })),
-              ]}
-              onChange={(other) => keep(kind, other)}
+              students={others}
+              onPick={(other) => keep(kind, other.id)}
+              onLeave={() => setAsking(null)}
             />
-          </dd>
-        </div>
-      ))}
-    </dl>
+          </div>
+        ) : (
+          <Button
+            key={kind}
+            size="small"
+            variant="paper"
+            data-kind={kind}
+            onClick={() => setAsking(kind)}
+          >
+            {drawer.keepWithWhom[kind]}
+          </Button>
+        ),
+      )}
+    </div>
   );
 }

@@ -59,6 +59,7 @@ export const GroupRow = memo(function GroupRow(props: GroupRowProps) {
           <Sign index={group.sign} size={25} />
           <span className={styles.called}>
             <span id={nameId}>{group.name}</span>
+            {group.about !== '' && <span className={styles.about}>{group.about}</span>}
             {target && !target.isHome && <TargetWord target={target} />}
           </span>
         </button>

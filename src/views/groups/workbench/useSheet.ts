@@ -9,7 +9,10 @@ import type { RollStudent } from '@/schema/student';
 import type { TakeGroup } from '@/schema/take';
 
 /** One group as its row shows it. */
-export interface SheetGroup extends Pick<TakeGroup, 'name' | 'sign' | 'roles' | 'locked'> {
+export interface SheetGroup extends Pick<
+  TakeGroup,
+  'name' | 'sign' | 'about' | 'roles' | 'locked'
+> {
   /** Its row in the take, counted from 0; where it stands on the sheet may differ. */
   readonly index: number;
   readonly students: readonly RollStudent[];
@@ -45,12 +48,13 @@ export function sheetOf(bench: Bench): Sheet {
   const present = members.map((group) => group.filter(({ here }) => here).map(({ id }) => id));
   const broken = brokenRules(present, bench);
   const placed = new Set(members.flat().map(({ id }) => id));
-  const groups = take.groups.map(({ name, sign, roles, locked }, index): SheetGroup => {
+  const groups = take.groups.map(({ name, sign, about, roles, locked }, index): SheetGroup => {
     const ids = present[index] ?? [];
     return {
       index,
       name,
       sign,
+      about,
       roles,
       locked,
       students: members[index] ?? [],
