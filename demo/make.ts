@@ -24,6 +24,12 @@ import {
   type Person,
 } from './people';
 
+/** The demo's groups are called after what grows on river banks. */
+const DEMO_RECIPE: Recipe = {
+  ...PLAIN_RECIPE,
+  naming: { ...PLAIN_RECIPE.naming, from: 'words' },
+};
+
 const SKILLS = [
   'map reading',
   'flow gauging',
@@ -134,7 +140,7 @@ function thursday(): ClassFile {
   const parts: Parts = { students, rules, lineups: [], takes: [] };
   WEEKS.forEach((name, week) => addLineup(parts, theClass, name, week, 'retired', [week + 11]));
   addLineup(parts, theClass, 'Week 7, bank walk', WEEKS.length, 'draft', [71, 76], {
-    ...PLAIN_RECIPE,
+    ...DEMO_RECIPE,
     balance: [
       { detail: DETAIL.experience.id, how: 'mix', importance: 'plain' },
       { detail: DETAIL.language.id, how: 'mix', importance: 'plain' },
@@ -229,7 +235,7 @@ function addLineup(
   week: number,
   state: LineupRecord['state'],
   seeds: readonly number[],
-  recipe: Recipe = PLAIN_RECIPE,
+  recipe: Recipe = DEMO_RECIPE,
 ): void {
   const id = LineupId.parse(demoId('l', theClass.id, week));
   const createdAt = new Date(FIRST_DAY + week * 7 * DAY_MS).toISOString();

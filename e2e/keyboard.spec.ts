@@ -36,7 +36,7 @@ test('from an empty shelf to groups on stage, by keyboard alone', async ({ page 
   await expect(rowOf(page, 'Ana Ruiz').getByRole('button', { name: 'Bo Li' })).toBeVisible();
   await keys.press('s');
   await expect(page.getByRole('button', { name: /Full screen/ })).toBeVisible();
-  await expect(page.getByRole('listitem').filter({ hasText: 'Alder' })).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Group 1' })).toBeVisible();
   await keys.press('b');
   await page.waitForURL(/groups/);
 });

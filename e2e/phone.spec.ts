@@ -57,7 +57,7 @@ test('on a phone in the dark, from a pasted list to groups on stage by taps alon
 
   await page.getByRole('link', { name: 'Stage', exact: true }).tap();
   await page.waitForURL(/stage/);
-  await expect(page.getByRole('listitem').filter({ hasText: 'Alder' })).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Group 1' })).toBeVisible();
   await expectFits(page);
 });
 

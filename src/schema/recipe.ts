@@ -185,5 +185,5 @@ export const PLAIN_RECIPE: Recipe = {
   freshPartners: null,
   wishes: null,
   limits: [],
-  naming: { from: 'words', list: [], withCode: false, withDate: false },
+  naming: { from: 'numbers', list: [], withCode: false, withDate: false },
 };

@@ -58,7 +58,11 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
   'lineup/1 add all that a recipe can say, and pins': {
     given: pastFile.lineups[0]!,
     became: {
-      recipe: { ...PLAIN_RECIPE, sizing: pastFile.lineups[0]!.recipe.sizing },
+      recipe: {
+        ...PLAIN_RECIPE,
+        sizing: pastFile.lineups[0]!.recipe.sizing,
+        naming: { from: 'words', list: [], withCode: false, withDate: false },
+      },
       pinned: [],
     },
   },

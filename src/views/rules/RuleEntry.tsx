@@ -104,7 +104,8 @@ export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
         onInputChange={(_, next, reason) => {
           // A list pasted, or names with something between them: what is understood becomes a name, the rest stays.
           if (reason === 'input' && /[,;\n]/.test(next)) takeLine(next);
-          else setTyped(next);
+          // Names taken up from a line leave the rest of the line standing.
+          else if (reason !== 'reset') setTyped(next);
         }}
         onKeyDown={(event) => {
           if (event.key !== 'Enter') return;

@@ -64,7 +64,7 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
   );
   const { sentence } = say.recipe;
   const plainNames =
-    recipe.naming.from === 'words' && !recipe.naming.withCode && !recipe.naming.withDate;
+    recipe.naming.from === 'numbers' && !recipe.naming.withCode && !recipe.naming.withDate;
   const goals = dealing.by === 'shuffle' ? goalsOf(bench, part) : [];
 
   return (
