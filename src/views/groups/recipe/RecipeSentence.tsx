@@ -63,8 +63,9 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
     </Link>
   );
   const { sentence } = say.recipe;
-  const plainNames =
-    recipe.naming.from === 'numbers' && !recipe.naming.withCode && !recipe.naming.withDate;
+  // Numbers and words can be seen on the groups; what is made up of more is said.
+  const { from, withCode, withDate } = recipe.naming;
+  const plainNames = (from === 'numbers' || from === 'words') && !withCode && !withDate;
   const goals = dealing.by === 'shuffle' ? goalsOf(bench, part) : [];
 
   return (
