@@ -31,6 +31,7 @@ await withDemoPage(PORT, async (page, address) => {
   await page.locator('canvas').first().waitFor();
   await shot('roster');
   await page.getByRole('button', { name: 'More about Ngozi Eze' }).click();
+  await page.getByRole('combobox', { name: 'add a name…' }).waitFor();
   await shot('student');
   await page.keyboard.press('a');
   await page.getByText('Press whoever is not here').waitFor();
