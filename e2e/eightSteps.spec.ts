@@ -131,6 +131,8 @@ test('5: a dragged student moves; a broken rule is marked on the row; undo and r
   page,
 }) => {
   await openDemo(page, `${CREW}/groups`);
+  // Once the measures are there nothing is moved about any more.
+  await expect(page.getByText(/^means /).first()).toBeVisible();
   const before = await rows(page);
   const tile = page.getByRole('button', { name: /^Ngozi Eze/ });
   const target = rowOf(page, /^Dov Lerner/);

@@ -74,7 +74,9 @@ test('a limit that cannot hold is named, and one press takes it back', async ({ 
   await page.keyboard.press('r');
   const clash = page.getByRole('alert').filter({ hasText: 'cannot all hold' });
   await expect(clash).toContainText('All groups together need 7 students');
-  await clash.getByRole('button', { name: /Leave out: at least 1 with home language/ }).click();
+  await clash
+    .getByRole('button', { name: /Remove for good: at least 1 with home language/ })
+    .click();
   await expect(takes(page)).toHaveCount(3);
   await expect(clash).toHaveCount(0);
 });

@@ -53,6 +53,8 @@ export const groups = {
     ].join(' '),
   swapped: (one: string, two: string) => `${one} and ${two} have changed places.`,
   findLabel: 'Find a student',
+  foundOf: (place: number, of: number) =>
+    of === 1 ? 'found' : `${place} of ${of}, Enter for the next`,
   notFound: (text: string) => `Nobody called ${text} is in the groups.`,
   tileHelp: 'Press a figure to move the student to that group, or Alt with an arrow key.',
   goneStudent: 'former student',

@@ -18,6 +18,7 @@ export const recipe = {
     goals: 'With {goals}.',
     goalsWithoutRules: 'With {goals}, without {rules}.',
     withoutRules: 'Without {rules}.',
+    rulesShownOnly: 'Your {rules} are not kept by this: where one is broken, the row says so.',
     naming: 'Groups are {naming}.',
   },
   goal: { mix: 'mixed {details}', match: 'matched {details}' },

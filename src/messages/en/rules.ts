@@ -61,7 +61,8 @@ export const clash = {
   makeGroups: (groups: number) => `Make ${count(groups, 'group')}`,
   makeSize: (size: number) => `Make groups of ${size}`,
   makeRange: (least: number, most: number) => `Make groups of ${least} to ${most}`,
-  drop: (sentence: string) => `Leave out: ${sentence}`,
+  dropOnce: (sentence: string) => `Leave out this once: ${sentence}`,
+  drop: (sentence: string) => `Remove for good: ${sentence}`,
   useAnyway: (broken: number) =>
     `Use the best found, with ${broken === 1 ? '1 rule' : `${broken} rules`} broken`,
 };

@@ -9,32 +9,31 @@ import { clashNames, ruleSentence } from './ruleSources';
 import type { RuleSource } from '@/encode/request';
 import styles from './ClashPanel.module.css';
 
+/** What a press on a way out does. */
+export interface WaysOut {
+  /** Takes the rule back where it was made. */
+  readonly onDrop: (source: RuleSource) => void;
+  /** Makes groups once without the rule, which stays; where groups are made at all. */
+  readonly onDropOnce?: (source: RuleSource) => void;
+  readonly onGroups: (groups: number) => void;
+  readonly onSize: (size: number) => void;
+  readonly onRange: (least: number, most: number) => void;
+}
+
 interface ClashPanelProps {
   readonly result: ArrangeResult;
   /** The rules in the order in which the request had them. */
   readonly sources: readonly RuleSource[];
   readonly theClass: ClassRecord;
   readonly nameOf: NameOf;
-  readonly onDrop: (source: RuleSource) => void;
-  readonly onGroups: (groups: number) => void;
-  readonly onSize: (size: number) => void;
-  readonly onRange: (least: number, most: number) => void;
+  readonly ways: WaysOut;
   /** Takes the best found although it breaks rules. */
   readonly onUseAnyway?: () => void;
 }
 
 /** Which rules cannot all hold, and the ways out, each one press away. */
-export function ClashPanel({
-  result,
-  sources,
-  theClass,
-  nameOf,
-  onDrop,
-  onGroups,
-  onSize,
-  onRange,
-  onUseAnyway,
-}: ClashPanelProps) {
+export function ClashPanel(props: ClashPanelProps) {
+  const { result, sources, theClass, nameOf, ways, onUseAnyway } = props;
   const { clash, broken = [] } = result;
   const sentenceOf = (source: RuleSource): string => ruleSentence(source, theClass, nameOf);
   const clashing = clash?.rules.flatMap((index) => sources[index] ?? []) ?? [];
@@ -58,10 +57,7 @@ export function ClashPanel({
             way={way}
             sources={sources}
             sentenceOf={sentenceOf}
-            onDrop={onDrop}
-            onGroups={onGroups}
-            onSize={onSize}
-            onRange={onRange}
+            {...ways}
           />
         ))}
         {onUseAnyway && (
@@ -74,18 +70,14 @@ export function ClashPanel({
   );
 }
 
-interface WayOutButtonProps {
+interface WayOutButtonProps extends WaysOut {
   readonly way: WayOut;
   readonly sources: readonly RuleSource[];
   readonly sentenceOf: (source: RuleSource) => string;
-  readonly onDrop: (source: RuleSource) => void;
-  readonly onGroups: (groups: number) => void;
-  readonly onSize: (size: number) => void;
-  readonly onRange: (least: number, most: number) => void;
 }
 
 function WayOutButton(props: WayOutButtonProps) {
-  const { way, sources, sentenceOf, onDrop, onGroups, onSize, onRange } = props;
+  const { way, sources, sentenceOf, onDrop, onDropOnce, onGroups, onSize, onRange } = props;
   if ('least' in way) {
     return (
       <Button variant="paper" onClick={() => onRange(way.least, way.most)}>
@@ -109,9 +101,17 @@ function WayOutButton(props: WayOutButtonProps) {
   }
   const source = sources[way.drop];
   if (!source) return null;
+  const sentence = sentenceOf(source);
   return (
-    <Button variant="paper" onClick={() => onDrop(source)}>
-      {sayClash.drop(sentenceOf(source))}
-    </Button>
+    <>
+      {onDropOnce && (
+        <Button variant="paper" onClick={() => onDropOnce(source)}>
+          {sayClash.dropOnce(sentence)}
+        </Button>
+      )}
+      <Button variant="paper" onClick={() => onDrop(source)}>
+        {sayClash.drop(sentence)}
+      </Button>
+    </>
   );
 }

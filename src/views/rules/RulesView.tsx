@@ -110,12 +110,13 @@ function Check({ lineup, nameOf }: OfLineup) {
       sources={check.sources}
       theClass={bench.theClass}
       nameOf={nameOf}
-      onDrop={drop}
-      onGroups={(count) => changeRecipe(store, lineup.id, { sizing: { by: 'count', count } })}
-      onRange={(least, most) =>
-        changeRecipe(store, lineup.id, { sizing: { by: 'range', least, most } })
-      }
-      onSize={(size) => changeRecipe(store, lineup.id, { sizing: sizingWithSize(lineup, size) })}
+      ways={{
+        onDrop: drop,
+        onGroups: (count) => changeRecipe(store, lineup.id, { sizing: { by: 'count', count } }),
+        onRange: (least, most) =>
+          changeRecipe(store, lineup.id, { sizing: { by: 'range', least, most } }),
+        onSize: (size) => changeRecipe(store, lineup.id, { sizing: sizingWithSize(lineup, size) }),
+      }}
     />
   );
 }

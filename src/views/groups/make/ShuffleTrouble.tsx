@@ -61,10 +61,13 @@ export function ShuffleTrouble() {
         sources={state.plan.sources}
         theClass={bench.theClass}
         nameOf={nameOf}
-        onDrop={drop}
-        onGroups={(count) => makeWith({ by: 'count', count })}
-        onRange={(least, most) => makeWith({ by: 'range', least, most })}
-        onSize={(size) => makeWith(sizingWithSize(bench.lineup, size))}
+        ways={{
+          onDrop: drop,
+          onDropOnce: (source) => void shuffle.make(WHOLE, withoutSource(bench, source)),
+          onGroups: (count) => makeWith({ by: 'count', count }),
+          onRange: (least, most) => makeWith({ by: 'range', least, most }),
+          onSize: (size) => makeWith(sizingWithSize(bench.lineup, size)),
+        }}
         onUseAnyway={shuffle.keepAnyway}
       />
     </div>

@@ -79,12 +79,7 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
       <span role="status">
         <Outcome dealtCount={dealtCount} />
       </span>{' '}
-      {rules.length > 0
-        ? filled(sentence.goals, { goals: say.recipe.listParts([...goals, quiet]) })
-        : filled(goals.length > 0 ? sentence.goalsWithoutRules : sentence.withoutRules, {
-            goals: say.recipe.listParts(goals),
-            rules: quiet,
-          })}{' '}
+      {lookedAfter(bench, goals, quiet)}{' '}
       {!plainNames &&
         filled(sentence.naming, {
           naming: part('naming', say.recipe.naming[recipe.naming.from], say.recipe.namingLabel),
@@ -104,6 +99,18 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
       </RecipePart>
     </div>
   );
+}
+
+/** What is looked after, quiet rules among it; where nothing is drawn they are not. */
+function lookedAfter({ lineup, rules }: Bench, goals: readonly ReactNode[], quiet: ReactNode) {
+  const { sentence, listParts } = say.recipe;
+  if (rules.length === 0) {
+    const words = goals.length > 0 ? sentence.goalsWithoutRules : sentence.withoutRules;
+    return filled(words, { goals: listParts(goals), rules: quiet });
+  }
+  return lineup.recipe.dealing.by === 'shuffle'
+    ? filled(sentence.goals, { goals: listParts([...goals, quiet]) })
+    : filled(sentence.rulesShownOnly, { rules: quiet });
 }
 
 /** Which sentence a recipe begins with. */

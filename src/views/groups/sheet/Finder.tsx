@@ -14,14 +14,25 @@ export function Finder() {
   const selection = useWorkbench('selection');
   const { announce } = useNotices();
   const [text, setText] = useState('');
+  /** What the last search came to, until something else is typed. */
+  const [told, setTold] = useState('');
   const find = (): void => {
     const wanted = plainWords(text);
     const seated = [...sheet.groups.flatMap((group) => group.students), ...sheet.aside];
     const found = seated.filter(({ name }) => wanted !== '' && plainWords(name).includes(wanted));
     const last = found.findIndex(({ id }) => id === selection.student);
-    const next = found[(last + 1) % found.length];
-    if (next) selection.selectStudents([next.id]);
+    const at = (last + 1) % Math.max(1, found.length);
+    const next = found[at];
+    setTold(next ? say.groups.foundOf(at + 1, found.length) : say.groups.notFound(text));
     announce(next ? next.name : say.groups.notFound(text));
+    if (!next) return;
+    selection.selectStudents([next.id]);
+    // In a large course the list itself brings the row in sight.
+    requestAnimationFrame(() =>
+      document
+        .querySelector(`[data-student="${CSS.escape(next.id)}"]`)
+        ?.scrollIntoView({ block: 'nearest' }),
+    );
   };
   return (
     <form
@@ -39,8 +50,12 @@ export function Finder() {
         aria-label={say.groups.findLabel}
         placeholder={say.groups.findLabel}
         value={text}
-        onChange={(event) => setText(event.target.value)}
+        onChange={(event) => {
+          setText(event.target.value);
+          setTold('');
+        }}
       />
+      {told !== '' && <span className={styles.told}>{told}</span>}
     </form>
   );
 }
