@@ -103,7 +103,7 @@ await withDemoPage(PORT, async (page, address) => {
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await page
-    .getByText(/^even to/)
+    .getByText(/^means /)
     .first()
     .waitFor();
   const sheet = '[aria-label="Groups"]';
