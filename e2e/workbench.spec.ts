@@ -149,9 +149,7 @@ test('a recipe kept under a name is used in another class, which says what it do
   await expect(page.getByText(/without experience and home language/)).toBeVisible();
 });
 
-test('six reshuffles give six divisions, each really another one, or say why not', async ({
-  page,
-}) => {
+test('six reshuffles give six divisions, each really another one', async ({ page }) => {
   await openBench(page);
   const together = (groups: readonly (readonly string[])[]): Set<string> =>
     new Set(

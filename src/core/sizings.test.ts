@@ -176,3 +176,38 @@ test('of 5,000 students a range still has sizes at once, and says that these are
   expect(choices.length).toBeGreaterThan(0);
   expect(complete).toBe(false);
 });
+
+describe('where each section has groups of its own', () => {
+  const ofSections = (sizing: Sizing, ...counts: number[]): ArrangeRequest => ({
+    ...{ format: 'gruppetto.request', version: 1, seed: 5, sizing },
+    rules: [{ kind: 'sameSection' }],
+    students: counts.flatMap((count, section) =>
+      Array.from({ length: count }, (_, i) => ({ id: `${section} ${i}`, section: `${section}` })),
+    ),
+  });
+
+  test.each([
+    [{ by: 'atMost', size: 4 }, [5, 5], [3, 2, 3, 2]],
+    [{ by: 'atMost', size: 4 }, [1, 9], [1, 3, 3, 3]],
+    [{ by: 'range', least: 3, most: 5 }, [7, 6], [4, 3, 3, 3]],
+    [{ by: 'range', least: 3, most: 5, groups: 4 }, [7, 6], [4, 3, 3, 3]],
+  ] as const)(
+    '%j of sections of %j gives what is asked of every group',
+    (sizing, counts, expected) => {
+      const made = result(ofSections(sizing, ...counts));
+      expect(made.feasible).toBe(true);
+      expect(sizesOf(made).sort()).toEqual([...expected].sort());
+    },
+  );
+
+  test.each([
+    [{ by: 'range', least: 3, most: 5 }, 'rangeCannotHold'],
+    [{ by: 'sizes', sizes: [5, 4] }, 'sizesWithSections'],
+    [{ by: 'range', least: 1, most: 5, groups: 1 }, 'sectionsNeedGroups'],
+  ] as const)(
+    '%j of a section of two and one of seven is refused with its reason',
+    (sizing, code) => {
+      expect(arrangeNow(ofSections(sizing, 2, 7))).toMatchObject({ ok: false, issue: { code } });
+    },
+  );
+});

@@ -14,7 +14,7 @@ export type PastGroups = readonly (readonly StudentId[])[];
 export interface Bench {
   readonly lineup: LineupRecord;
   readonly theClass: ClassRecord;
-  /** Everybody on the class list; `here` tells who takes part today. */
+  /** Everybody on the class list; `here` tells who takes part: today, or on the day on which an old lineup was used. */
   readonly students: readonly RollStudent[];
   readonly rules: readonly RuleRecord[];
   /** Groups that the class has worked in before these, newest last. */

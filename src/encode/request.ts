@@ -48,7 +48,7 @@ export function requestFor(bench: Bench, seed: number, scope: ShuffleScope = WHO
 const TAKES_DIFFERED_FROM = 12;
 /** A reshuffle has at least this part of its pairs new beside each take. */
 const NEW_PAIRS = 0.3;
-/** What to be a take over again costs beside the other goals: about two or three repeats in a class of 28. */
+/** What to be a take over again costs beside the other goals: about three repeats in a class of 28. */
 const AVOID_WEIGHT_A_TAKE = 0.25;
 /** The same for a teacher who would rather have other groups than the best. */
 const AVOID_WEIGHT_LET_GO = 3;

@@ -1,7 +1,8 @@
-import { layOut } from '../core/problem/layout';
-import { groupSizes, type SizingIssue } from '../core/problem/sizes';
+import type { Sizing } from '../core/format';
+import { layOut, sizesFor } from '../core/problem/layout';
+import { groupSizes, type Sizes, type SizingIssue } from '../core/problem/sizes';
 import type { SizingChoice } from '../schema/recipe';
-import type { Bench } from './bench';
+import { whoIsDealt, type Bench } from './bench';
 import { openPart, WHOLE } from './openPart';
 
 /** Equal sizes counted together, the larger first: 4 groups of 4, then 3 of 3. */
@@ -20,8 +21,10 @@ export function previewSizes(studentCount: number, sizing: SizingChoice): SizesP
   return sizes.ok ? { ok: true, ...counted([...sizes.sizes]) } : sizes;
 }
 
-/** The sizes that the next shuffle of a lineup gives, sections kept apart, locked rows and all. */
+/** The sizes that the next press gives: in a shuffle with sections kept apart, locked rows and all. */
 export function previewOf(bench: Bench): SizesPreview {
+  const { dealing, sizing: asked } = bench.lineup.recipe;
+  if (dealing.by !== 'shuffle') return previewSizes(whoIsDealt(bench).length, asked);
   const { keptRows, inIt, sizing } = openPart(bench, WHOLE);
   const here = new Set(bench.students.flatMap(({ id, here }) => (here ? [id] : [])));
   const kept = keptRows.map(
@@ -29,31 +32,30 @@ export function previewOf(bench: Bench): SizesPreview {
   );
   // Where everybody sits in a locked row nothing is left to be dealt.
   if (inIt.size === 0 && kept.length > 0) return { ok: true, ...counted(kept) };
-  const sizes = groupSizes(inIt.size, sizing);
-  if (!sizes.ok) return sizes;
-  const dealt =
-    bench.lineup.recipe.sections === 'kept' ? bySection(bench, inIt, sizes.sizes) : sizes.sizes;
-  return { ok: true, ...counted([...dealt, ...kept]) };
+  const sizes = sizesOfOpen(bench, inIt, sizing);
+  return sizes.ok ? { ok: true, ...counted([...sizes.sizes, ...kept]) } : sizes;
 }
 
-/** Sections kept apart share the groups, and each has sizes of its own. */
-function bySection(bench: Bench, inIt: ReadonlySet<string>, sizes: Int32Array): Int32Array {
+/** The sizes of what is dealt; sections kept apart share the groups, and each has sizes of its own. */
+function sizesOfOpen(bench: Bench, inIt: ReadonlySet<string>, sizing: Sizing): Sizes {
   const sections = bench.students.flatMap(({ id, sectionId }) =>
     inIt.has(id) ? [sectionId ?? ''] : [],
   );
   const names = [...new Set(sections)];
-  const { sizeOfGroup } = layOut(
-    {
-      studentCount: sections.length,
-      groupCount: sizes.length,
-      sizing: bench.lineup.recipe.sizing,
-      rules: [{ kind: 'sameSection', requestIndex: 0 }],
-      sectionOfStudent: Int32Array.from(sections, (name) => names.indexOf(name)),
-      sectionCount: names.length,
-    },
-    sizes,
-  );
-  return sizeOfGroup;
+  const base = {
+    studentCount: sections.length,
+    sizing,
+    rules:
+      bench.lineup.recipe.sections === 'kept'
+        ? [{ kind: 'sameSection', requestIndex: 0 } as const]
+        : [],
+    sectionOfStudent: Int32Array.from(sections, (name) => names.indexOf(name)),
+    sectionCount: names.length,
+  };
+  const sizes = sizesFor(base);
+  if (!sizes.ok) return sizes;
+  const { sizeOfGroup } = layOut({ ...base, groupCount: sizes.sizes.length }, sizes.sizes);
+  return { ok: true, sizes: sizeOfGroup };
 }
 
 function counted(sizes: readonly number[]) {

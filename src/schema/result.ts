@@ -3,6 +3,7 @@ import type { ArrangeResult } from '../core/format';
 
 const Id = z.string();
 const Students = z.array(Id);
+const Value = z.union([z.string(), z.number()]);
 
 const Reason = z.discriminatedUnion('code', [
   z.strictObject({ code: z.literal('togetherYetApart'), students: Students }),
@@ -34,11 +35,17 @@ const Reason = z.discriminatedUnion('code', [
   z.strictObject({
     code: z.enum(['tooFewWithValue', 'tooManyWithValue']),
     students: Students,
-    value: z.string(),
+    attribute: z.string(),
+    value: Value,
     have: z.int(),
     needed: z.int(),
   }),
-  z.strictObject({ code: z.literal('aloneWithValue'), students: Students, value: z.string() }),
+  z.strictObject({
+    code: z.literal('aloneWithValue'),
+    students: Students,
+    attribute: z.string(),
+    value: Value,
+  }),
   z.strictObject({ code: z.literal('exhausted'), students: Students }),
 ]);
 
@@ -50,6 +57,7 @@ const Measures = z.strictObject({
   repeats: z.strictObject({ pairs: z.int(), bestPossible: z.int() }).optional(),
   wishes: z.strictObject({ unmet: z.number(), of: z.int(), bestPossible: z.number() }).optional(),
   steady: z.strictObject({ moves: z.number(), bestPossible: z.int() }).optional(),
+  avoid: z.strictObject({ short: z.number(), bestPossible: z.int() }).optional(),
   rounds: z.strictObject({ made: z.int(), bestPossible: z.int() }).optional(),
 });
 
@@ -80,6 +88,7 @@ export const ResultSchema = z.strictObject({
           z.strictObject({ drop: z.int() }),
           z.strictObject({ groups: z.int() }),
           z.strictObject({ size: z.int() }),
+          z.strictObject({ least: z.int(), most: z.int() }),
         ]),
       ),
     })

@@ -96,12 +96,12 @@ export const rollOfLineup = query<[LineupId, string], readonly RollStudent[]>(
   (store, lineupId, day) => {
     const lineup = store.get('lineup', lineupId);
     if (!lineup) return [];
-    const roll = rollOf(store, lineup.classId, day);
     const { used, state } = lineup;
-    if (!used?.here || used.on === day || state === 'inUse') return roll;
+    if (!used?.here || used.on === day || state === 'inUse')
+      return rollOf(store, lineup.classId, day);
     const there = new Set(used.here);
-    return roll.map(({ here: _today, ...student }) =>
-      onRoll(store.get('student', student.id) ?? student, there.has(student.id)),
+    return studentsOf(store, lineup.classId).map((student) =>
+      onRoll(student, there.has(student.id)),
     );
   },
 );

@@ -11,9 +11,9 @@ export interface HandChange {
   readonly students: readonly number[];
   readonly from: number;
   readonly to: number;
-  /** HandChange of the rules' penalty: whole broken places more or fewer. */
+  /** Change of the rules' penalty: whole broken places more or fewer. */
   readonly penaltyDelta: number;
-  /** HandChange of the goals' weighted cost. */
+  /** Change of the goals' weighted cost. */
   readonly costDelta: number;
   /** The same goal by goal, in the order of the request's goals; those with nothing to be had are left out. */
   readonly goals: readonly { readonly goal: ProblemGoal; readonly delta: number }[];

@@ -1,5 +1,6 @@
 import type { ProblemRule } from './rule';
 import type { Sizing } from '../format';
+import { groupSizes, type Sizes } from './sizes';
 
 /**
  * How seats are dealt to groups. Groups of one class have equal sizes but for some that are larger by one; any of
@@ -27,10 +28,55 @@ interface Base {
   readonly sectionCount: number;
 }
 
+/**
+ * The sizes of the groups, or why there are none. Where sections stay apart, what is asked of every group is asked of
+ * each section's own; sizes given one by one would have to say whose they are.
+ */
+export function sizesFor(base: Omit<Base, 'groupCount'>): Sizes {
+  const { sizing, studentCount } = base;
+  if (!isParted(base)) return groupSizes(studentCount, sizing);
+  if (sizing.by === 'sizes') return { ok: false, issue: { code: 'sizesWithSections' } };
+  if (!isOfEachGroup(sizing)) return groupSizes(studentCount, sizing);
+  const sizes: number[] = [];
+  for (const count of studentsOfSections(base)) {
+    const own = ownSizes(count, sizing);
+    if (!own.ok) return own;
+    sizes.push(...own.sizes);
+  }
+  const { groups = sizes.length } = sizing.by === 'range' ? sizing : {};
+  return groups === sizes.length
+    ? { ok: true, sizes: Int32Array.from(sizes) }
+    : { ok: false, issue: { code: 'sectionsNeedGroups', given: groups, needed: sizes.length } };
+}
+
+/** Whether each section has groups of its own. */
+export function isParted({ rules, sectionCount }: Pick<Base, 'rules' | 'sectionCount'>): boolean {
+  return sectionCount > 1 && rules.some(({ kind }) => kind === 'sameSection');
+}
+
+type OfEachGroup = Extract<Sizing, { readonly by: 'atMost' | 'range' }>;
+
+function isOfEachGroup(sizing: Sizing): sizing is OfEachGroup {
+  return sizing.by === 'atMost' || sizing.by === 'range';
+}
+
+/** The sizes of one section's groups; how many there are is asked of all sections together. */
+function ownSizes(count: number, sizing: OfEachGroup): Sizes {
+  return groupSizes(count, sizing.by === 'range' ? { ...sizing, groups: undefined } : sizing);
+}
+
+function studentsOfSections({
+  sectionCount,
+  sectionOfStudent,
+}: Pick<Base, 'sectionCount' | 'sectionOfStudent'>): Int32Array {
+  const students = new Int32Array(sectionCount);
+  sectionOfStudent.forEach((section) => (students[section] = (students[section] as number) + 1));
+  return students;
+}
+
 /** Lays out groups of the given sizes; where sections stay apart, each has its own share of the groups. */
 export function layOut(base: Base, sizes: Int32Array): Layout {
-  const parted = base.rules.some(({ kind }) => kind === 'sameSection');
-  return parted && base.sectionCount > 1 ? bySection(base) : plain(base, sizes);
+  return isParted(base) ? bySection(base) : plain(base, sizes);
 }
 
 function plain({ sizing }: Base, sizes: Int32Array): Layout {
@@ -63,12 +109,10 @@ function plain({ sizing }: Base, sizes: Int32Array): Layout {
   };
 }
 
-/** Groups shared among the sections by the largest remainder, each section's sizes as even as can be. */
+/** Groups shared among the sections, by what is asked of each or by the largest remainder; sizes as even as can be. */
 function bySection(base: Base): Layout {
-  const { groupCount, sectionCount, sectionOfStudent } = base;
-  const students = new Int32Array(sectionCount);
-  sectionOfStudent.forEach((section) => (students[section] = (students[section] as number) + 1));
-  const share = shareGroups(students, groupCount);
+  const students = studentsOfSections(base);
+  const share = shareOfSections(base, students);
   const sectionOfGroup = dealSections(base, share);
   const baseOfClass = students.map((count, section) =>
     Math.floor(count / Math.max(1, share[section] as number)),
@@ -92,6 +136,14 @@ function bySection(base: Base): Layout {
   // Fewer groups than sections: the rule cannot hold, and everybody is placed in even sizes all the same.
   if (seats !== base.studentCount) return { ...evenLayout(base), sectionOfGroup };
   return { sizeOfGroup, ...layout };
+}
+
+function shareOfSections({ sizing, groupCount }: Base, students: Int32Array): Int32Array {
+  if (!isOfEachGroup(sizing)) return shareGroups(students, groupCount);
+  return students.map((count) => {
+    const own = ownSizes(count, sizing);
+    return own.ok ? own.sizes.length : 1;
+  });
 }
 
 /**

@@ -1,8 +1,8 @@
 import type { Sizing } from '../format';
 import type { Attribute } from './attributes';
-import { layOut, type Layout } from './layout';
+import { isParted, layOut, sizesFor, type Layout } from './layout';
 import type { ProblemRule } from './rule';
-import { groupSizes, sizeChoices, type SizingIssue } from './sizes';
+import { sizeChoices, type SizingIssue } from './sizes';
 
 export type { MarkedProblemRule, ProblemRule } from './rule';
 
@@ -53,8 +53,9 @@ export type ProblemOrIssue =
 
 /** The same students and rules in groups made otherwise; null where that cannot be had. */
 export function withSizing(problem: Problem, sizing: Sizing): Problem | null {
-  const sizes = groupSizes(problem.studentCount, sizing);
-  return sizes.ok ? withSizes({ ...problem, sizing }, sizes.sizes) : null;
+  const base = { ...problem, sizing };
+  const sizes = sizesFor(base);
+  return sizes.ok ? withSizes(base, sizes.sizes) : null;
 }
 
 /** The same students and rules in groups of these sizes; null where a student is pinned to a group there is not. */
@@ -76,29 +77,23 @@ export interface Variants {
 export function variantsOf(problem: Problem): Variants {
   const { rules, sizing, studentCount } = problem;
   if (sizing.by !== 'range') return { variants: [problem], complete: true };
+  if (isParted(problem)) return { variants: [problem], complete: false };
   const { choices, complete } = sizeChoices(studentCount, sizing);
-  const parted = rules.some(({ kind }) => kind === 'sameSection');
   const pinned = rules.some(({ kind }) => kind === 'pin') || problem.currentOfStudent !== null;
   return {
-    variants: choices
-      .flatMap((sizes) => withSizes(problem, sizes) ?? [])
-      .filter(({ sizeOfGroup }) =>
-        sizeOfGroup.every((size) => size >= sizing.least && size <= sizing.most),
-      ),
+    variants: choices.flatMap((sizes) => withSizes(problem, sizes) ?? []),
     // Of groups that are told apart, which one has which size matters, and not every way is tried.
-    complete: complete && !parted && !pinned,
+    complete: complete && !pinned,
   };
 }
 
-/** The same students and groups under only some of the rules. */
+/**
+ * The same students under only some of the rules. Where sections have sized the groups, the sizing does so without that
+ * rule; the sizes of a range stay those in which the problem stands.
+ */
 export function withRules(problem: Problem, rules: readonly ProblemRule[]): Problem {
   const base = { ...problem, rules };
-  return { ...base, ...layOut(base, sizesOf(problem)) };
-}
-
-/** The sizes in which the problem stands, largest first where groups are not told apart. */
-function sizesOf({ sizing, studentCount, sizeOfGroup }: Problem): Int32Array {
-  // Where sections stay apart they have sized the groups: without that rule the sizing does.
-  const asked = groupSizes(studentCount, sizing);
-  return asked.ok && sizing.by !== 'range' ? asked.sizes : sizeOfGroup;
+  const asked = sizesFor(base);
+  const sizes = asked.ok && problem.sizing.by !== 'range' ? asked.sizes : problem.sizeOfGroup;
+  return withSizes(base, sizes) ?? { ...base, ...layOut(base, problem.sizeOfGroup) };
 }

@@ -9,6 +9,8 @@ export type SizingIssue =
   | { readonly code: 'countTooLarge'; readonly given: number; readonly most: number }
   | { readonly code: 'sizeTooSmall'; readonly given: number }
   | { readonly code: 'sizesDoNotAddUp'; readonly given: number; readonly students: number }
+  | { readonly code: 'sizesWithSections' }
+  | { readonly code: 'sectionsNeedGroups'; readonly given: number; readonly needed: number }
   | { readonly code: 'rangeTurned'; readonly least: number; readonly most: number }
   | {
       readonly code: 'rangeCannotHold';

@@ -1,30 +1,31 @@
 import type { ArrangeRequest, RequestGoal, RequestStudent } from '../format';
 import { readAttribute } from '../problem/attributes';
-import { layOut } from '../problem/layout';
+import { layOut, sizesFor } from '../problem/layout';
 import type { ProblemGoal, ProblemOrIssue } from '../problem/problem';
-import { groupSizes } from '../problem/sizes';
 import { problemRules } from '../rules/list';
 
 /** Numbers the present students and what is said about them; what is about absent ones falls away. */
 export function problemFromRequest(request: ArrangeRequest): ProblemOrIssue {
   const present = request.students.filter((student) => !student.absent);
   const idOfStudent = present.map((student) => student.id);
-  const sizes = groupSizes(idOfStudent.length, request.sizing);
-  if (!sizes.ok) return sizes;
   const indexOfId = new Map(idOfStudent.map((id, index) => [id, index]));
   const rules = problemRules(request.rules, present);
+  const { sectionOfStudent, sectionCount } = sectionsOf(present);
+  const studentCount = idOfStudent.length;
+  const { sizing } = request;
+  const sizes = sizesFor({ studentCount, sizing, rules, sectionOfStudent, sectionCount });
+  if (!sizes.ok) return sizes;
   const lost = rules.find((rule) => rule.kind === 'pin' && rule.group >= sizes.sizes.length);
   if (lost?.kind === 'pin') {
     const issue = { code: 'noSuchGroup', given: lost.group, groups: sizes.sizes.length } as const;
     return { ok: false, issue };
   }
-  const { sectionOfStudent, sectionCount } = sectionsOf(present);
   const indexes = (ids: readonly string[]): Int32Array =>
     Int32Array.from(new Set(ids.flatMap((id) => indexOfId.get(id) ?? [])));
   const base = {
-    studentCount: idOfStudent.length,
+    studentCount,
     groupCount: sizes.sizes.length,
-    sizing: request.sizing,
+    sizing,
     rules,
     goals: goalsOf(request).map((goal) => readGoal(goal, present)),
     idOfStudent,

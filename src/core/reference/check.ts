@@ -42,12 +42,21 @@ function sectionsAreEven(problem: Problem, groups: readonly (readonly number[])[
   const students = sections.map(
     (section) => problem.sectionOfStudent.filter((one) => one === section).length,
   );
+  const { sizing } = problem;
   const share = shareGroups(Int32Array.from(students), problem.groupCount);
+  const [least, most] =
+    sizing.by === 'range'
+      ? [sizing.least, sizing.most]
+      : [1, sizing.by === 'atMost' ? sizing.size : Infinity];
   return sections.every((section) => {
     const sizes = groups
       .filter((group) => group.some((one) => problem.sectionOfStudent[one] === section))
       .map((group) => group.length);
-    return sizes.length === share[section] && Math.max(...sizes) - Math.min(...sizes) <= 1;
+    // What is asked of every group says how many a section needs; otherwise it has its share.
+    const asShared =
+      sizing.by === 'atMost' || sizing.by === 'range' || sizes.length === share[section];
+    const [smallest, largest] = [Math.min(...sizes), Math.max(...sizes)];
+    return asShared && largest - smallest <= 1 && smallest >= least && largest <= most;
   });
 }
 

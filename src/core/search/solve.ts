@@ -55,9 +55,8 @@ export function* solveInSomeSizes(
     if (solved.outcome === 'notFound') outcome = 'notFound';
     best = best ? { ...best, evaluations } : { ...solved, evaluations, problem: variant };
   }
-  if (best) return { ...best, outcome };
-  const solved = yield* solve(problem, prepareGoals(problem), budget, rng);
-  return { ...solved, problem };
+  if (!best) throw new Error('expected sizes to solve in, received none');
+  return { ...best, outcome };
 }
 
 /**

@@ -13,7 +13,7 @@ export const groups = {
     'The groups could not be made. Your last take is as it was; press Reshuffle to try again.',
   made: (number: number) => `${count(number, 'group')} made.`,
   again: (number: number) =>
-    `These are the groups of take ${number} again: no others are as good by what the sentence asks for.`,
+    `These are the groups of take ${number} again: no others as good were found.`,
   letGo: 'Make other groups all the same',
   reshuffleChosen: (number: number) => `Reshuffle ${count(number, 'group')}`,
   pinnedStay: (number: number) =>

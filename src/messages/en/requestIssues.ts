@@ -64,6 +64,10 @@ export function sizingIssueSentence(issue: ProblemIssue): string {
       return `${issue.given} is too large: figures up to ${issue.most} can be asked for.`;
     case 'sizesDoNotAddUp':
       return `These sizes hold ${count(issue.given, 'student')}, and ${issue.students === 1 ? '1 is' : `${issue.students} are`} here.`;
+    case 'sizesWithSections':
+      return 'Sizes cannot be given one by one while each section has groups of its own.';
+    case 'sectionsNeedGroups':
+      return `The sections need ${count(issue.needed, 'group')} of their own, and ${issue.given} ${issue.given === 1 ? 'is' : 'are'} asked for.`;
     case 'rangeTurned':
       return `The least size, ${issue.least}, is larger than the most, ${issue.most}.`;
     case 'rangeCannotHold':

@@ -1,5 +1,6 @@
 import type { SavedRecipe } from '../../schema/classRecord';
 import { LineupId, newId, type ClassId, type StudentId } from '../../schema/ids';
+import { sameData } from '../../schema/merging';
 import { newLineup, type LineupRecord } from '../../schema/lineup';
 import type { Recipe } from '../../schema/recipe';
 import type { AppStore } from '../appStore';
@@ -69,12 +70,16 @@ export function setUsed(store: AppStore, id: LineupId, day: string | null): void
   }));
 }
 
-/** Remembers the first day on which a lineup was shown or handed off; no step of its own to undo. */
+/**
+ * Remembers the first day on which a lineup was shown or handed off, with those who are there; again on that day, since
+ * somebody may have come late. No step of its own to undo.
+ */
 export function noteUse(store: AppStore, id: LineupId, day: string): void {
   const lineup = store.records.get('lineup', id);
-  if (!lineup || lineup.used) return;
+  if (!lineup || (lineup.used && lineup.used.on !== day)) return;
   const used = usedOn(store.records, lineup, day);
-  if (used) store.records.change('user', ({ put }) => put({ ...lineup, used }));
+  if (used && !sameData(used, lineup.used))
+    store.records.change('user', ({ put }) => put({ ...lineup, used }));
 }
 
 /** Those in groups who take part on the day; null where there are no groups yet. */

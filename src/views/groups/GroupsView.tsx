@@ -47,9 +47,12 @@ const TakeStrip = dynamic(() => import('./takes/TakeStrip').then((module) => mod
 const Finder = dynamic(() => import('./sheet/Finder').then((module) => module.Finder), {
   ssr: false,
 });
-const GuardBar = dynamic(() => import('./make/GuardBar').then((module) => module.GuardBar), {
-  ssr: false,
-});
+const GuardDialog = dynamic(
+  () => import('./make/GuardDialog').then((module) => module.GuardDialog),
+  {
+    ssr: false,
+  },
+);
 
 /** The bench: say how, make, look, fix by hand, go back to an earlier take. */
 export function GroupsView() {
@@ -108,7 +111,7 @@ function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
           <RecipeSentence dealtCount={whoIsDealt(bench).length} />
           <MakeButton chosenRows={chosenRows} onMake={make} />
         </div>
-        {guard.pending && <GuardBar pending={guard.pending} />}
+        {guard.pending && <GuardDialog pending={guard.pending} />}
         {TROUBLES.has(shuffle.state.state) && <ShuffleTrouble />}
         <div ref={area} className={styles.middle} onKeyDown={onKeyDown}>
           <div className={styles.sheet} data-scroller>

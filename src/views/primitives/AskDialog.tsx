@@ -1,6 +1,6 @@
 'use client';
 
-import { useLayoutEffect, useRef, type ReactNode } from 'react';
+import { useId, useLayoutEffect, useRef, type ReactNode } from 'react';
 import { Button } from './Button';
 import styles from './AskDialog.module.css';
 
@@ -21,6 +21,7 @@ export function AskDialog(props: AskDialogProps) {
   const { title, children, leave, onLeave, others = [], go, onGo } = props;
   const dialog = useRef<HTMLDialogElement>(null);
   const safe = useRef<HTMLButtonElement>(null);
+  const titleId = useId();
   useLayoutEffect(() => {
     const box = dialog.current;
     box?.showModal();
@@ -32,7 +33,7 @@ export function AskDialog(props: AskDialogProps) {
       ref={dialog}
       role="alertdialog"
       className={styles.dialog}
-      aria-labelledby="ask-title"
+      aria-labelledby={titleId}
       onCancel={(event) => {
         event.preventDefault();
         onLeave();
@@ -40,7 +41,7 @@ export function AskDialog(props: AskDialogProps) {
       // Keys of the page below mean nothing while it waits.
       onKeyDown={(event) => event.stopPropagation()}
     >
-      <h2 id="ask-title" className={styles.title}>
+      <h2 id={titleId} className={styles.title}>
         {title}
       </h2>
       <div className={styles.text}>{children}</div>

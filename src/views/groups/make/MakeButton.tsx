@@ -1,8 +1,7 @@
 'use client';
 
 import { Button } from '../../primitives/Button';
-import { whoIsDealt, type Bench } from '@/encode/bench';
-import { previewSizes } from '@/encode/sizing';
+import type { Bench } from '@/encode/bench';
 import { say } from '@/messages';
 import { KeyOf } from '../../frame/KeyOf';
 import styles from './MakeButton.module.css';
@@ -19,8 +18,7 @@ export function MakeButton({ chosenRows, onMake }: MakeButtonProps) {
   const bench = useWorkbench('bench');
   const shuffle = useWorkbench('shuffle');
   const { recipe } = bench.lineup;
-  const possible =
-    recipe.dealing.by === 'value' || previewSizes(whoIsDealt(bench).length, recipe.sizing).ok;
+  const possible = useWorkbench('preview').ok || recipe.dealing.by === 'value';
   if (shuffle.state.state === 'working') {
     const { done } = shuffle.state;
     return (

@@ -3,7 +3,6 @@
 import CloseRounded from '@mui/icons-material/CloseRounded';
 import { Button } from '../../primitives/Button';
 import { useState } from 'react';
-import { previewSizes } from '@/encode/sizing';
 import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
 import { LIMIT_KINDS, type Limit } from '@/schema/recipe';
@@ -19,11 +18,11 @@ import { useWorkbench } from '../workbench/Workbench';
 const KINDS = Object.keys(LIMIT_KINDS) as readonly Limit['kind'][];
 
 /** Rules about how many students with one value a group may hold: those there are, and another one. */
-export function LimitsEditor({ dealtCount, change }: EditorProps) {
+export function LimitsEditor({ change }: EditorProps) {
   const bench = useWorkbench('bench');
   const { theClass, lineup } = bench;
   const { editors } = sayBench;
-  const { limits, sizing } = lineup.recipe;
+  const { limits } = lineup.recipe;
   const details = theClass.details.filter(({ kind }) => kind !== 'number' && kind !== 'skill');
   const [kind, setKind] = useState<Limit['kind']>('atLeast');
   const [detail, setDetail] = useState(details[0]?.id ?? '');
@@ -31,7 +30,7 @@ export function LimitsEditor({ dealtCount, change }: EditorProps) {
   const [value, setValue] = useState('');
   const [count, setCount] = useState(1);
   const chosen = values.find(([one]) => one === value) ?? values.at(-1);
-  const preview = previewSizes(dealtCount, sizing);
+  const preview = useWorkbench('preview');
   const sentence = (limit: Limit): string =>
     say.rules.limit(
       limit.kind,

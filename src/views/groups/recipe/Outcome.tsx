@@ -1,8 +1,7 @@
 'use client';
 
-import { useMemo } from 'react';
 import { valueCount } from '@/encode/dealing';
-import { previewOf, previewSizes, type SizeCount } from '@/encode/sizing';
+import type { SizeCount } from '@/encode/sizing';
 import { say } from '@/messages';
 import type { SizingChoice } from '@/schema/recipe';
 import { changeRecipe } from '@/store/actions/lineups';
@@ -12,14 +11,11 @@ import { useWorkbench } from '../workbench/Workbench';
 import styles from './RecipeSentence.module.css';
 
 /** What the recipe gives, in numbers, before anything is dealt; with a word where a group would be much unlike the rest. */
-export function Outcome({ dealtCount }: { readonly dealtCount: number }) {
+export function Outcome() {
   const store = useStore();
   const bench = useWorkbench('bench');
   const { dealing, sizing } = bench.lineup.recipe;
-  const preview = useMemo(
-    () => (dealing.by === 'shuffle' ? previewOf(bench) : previewSizes(dealtCount, sizing)),
-    [bench, dealing, dealtCount, sizing],
-  );
+  const preview = useWorkbench('preview');
   if (dealing.by === 'value') {
     return (
       <span className={styles.outcome}>

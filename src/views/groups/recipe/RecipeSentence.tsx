@@ -77,7 +77,7 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
         dealing: part('dealing', dealingWords(bench), say.recipe.dealingLabel),
       })}{' '}
       <span role="status">
-        <Outcome dealtCount={dealtCount} />
+        <Outcome />
       </span>{' '}
       {lookedAfter(bench, goals, quiet)}{' '}
       {!plainNames &&

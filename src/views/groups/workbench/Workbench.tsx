@@ -2,6 +2,7 @@
 
 import { createContext, use, type Context, type ReactNode } from 'react';
 import type { Bench } from '@/encode/bench';
+import type { SizesPreview } from '@/encode/sizing';
 import type { Insight } from '@/encode/insight';
 import type { StudentId } from '@/schema/ids';
 import type { TakeRecord } from '@/schema/take';
@@ -24,6 +25,8 @@ export interface Workbench {
   readonly bench: Bench;
   readonly nameOf: NameOf;
   readonly sheet: Sheet;
+  /** The sizes that the next press gives, or why there are none. */
+  readonly preview: SizesPreview;
   readonly columns: Columns;
   /** What the shown take is like; null until the reading has been loaded. */
   readonly insight: Insight | null;
@@ -41,6 +44,7 @@ const CONTEXTS: { readonly [P in Part]: Context<Workbench[P] | undefined> } = {
   bench: createContext<Bench | undefined>(undefined),
   nameOf: createContext<NameOf | undefined>(undefined),
   sheet: createContext<Sheet | undefined>(undefined),
+  preview: createContext<SizesPreview | undefined>(undefined),
   columns: createContext<Columns | undefined>(undefined),
   insight: createContext<Insight | null | undefined>(undefined),
   targets: createContext<Targets | undefined>(undefined),

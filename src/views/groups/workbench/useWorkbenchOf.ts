@@ -1,6 +1,7 @@
 'use client';
 
 import { useDeferredValue, useMemo, useState } from 'react';
+import { previewOf } from '@/encode/sizing';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
 import type { LineupRecord } from '@/schema/lineup';
@@ -33,6 +34,7 @@ export function useWorkbenchOf(
   const nameOf = useTileNames(students);
   const columns = useColumns(bench);
   const sheet = useSheet(bench);
+  const preview = useMemo(() => previewOf(bench), [bench]);
   // Groups are painted first; what they are like may follow a moment later.
   const insight = useInsight(useDeferredValue(bench), columns.details);
   const guard = useGuard(lineup, bench.take);
@@ -52,6 +54,7 @@ export function useWorkbenchOf(
       bench,
       nameOf,
       sheet,
+      preview,
       columns,
       insight,
       targets,

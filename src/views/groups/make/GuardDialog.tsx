@@ -11,12 +11,12 @@ import { AskDialog } from '../../primitives/AskDialog';
 import type { PendingChange } from '../workbench/useGuard';
 import { useWorkbench } from '../workbench/Workbench';
 
-interface GuardBarProps {
+interface GuardDialogProps {
   readonly pending: PendingChange;
 }
 
 /** Before a lineup in use or over changes: who would be parted from whom, all of it, and what to do instead. */
-export function GuardBar({ pending }: GuardBarProps) {
+export function GuardDialog({ pending }: GuardDialogProps) {
   const store = useStore();
   const { lineup } = useWorkbench('bench');
   const guard = useWorkbench('guard');
