@@ -81,3 +81,14 @@ test('on a phone two students are kept apart, and part with the next shuffle', a
   await expect.poll(() => rows(page)).not.toEqual(shown);
   await expect(rafael.getByRole('button', { name: /^Dara/ })).toHaveCount(0);
 });
+
+test('on a phone the names of groups stand in one line beside their measures', async ({ page }) => {
+  await onPhone(page, `${CREW}/groups`);
+  await expect(page.getByText(/pairs? again/).first()).toBeVisible();
+  const heights = await page
+    .locator('[data-row]:not([data-row="aside"]) [aria-pressed] [id]')
+    .evaluateAll((names) => names.map((name) => name.getBoundingClientRect().height));
+  expect(heights).toHaveLength(7);
+  expect(Math.max(...heights)).toBeLessThan(30);
+  await expectFits(page);
+});
