@@ -1,21 +1,58 @@
-export type Encoding = 'utf-8' | 'utf-16le' | 'utf-16be' | 'windows-1252';
+/** Encodings that can be chosen by hand, the likely ones first; names as in the WHATWG Encoding Standard. */
+export const ENCODINGS = [
+  'utf-8',
+  'windows-1252',
+  'windows-1250',
+  'windows-1251',
+  'iso-8859-2',
+  'iso-8859-15',
+  'macintosh',
+  'shift_jis',
+  'windows-1253',
+  'windows-1254',
+  'windows-1255',
+  'windows-1256',
+  'windows-1257',
+  'koi8-r',
+  'euc-jp',
+  'euc-kr',
+  'gb18030',
+  'big5',
+  'utf-16le',
+  'utf-16be',
+] as const;
+
+export type Encoding = (typeof ENCODINGS)[number];
 
 export interface Decoded {
   readonly text: string;
   readonly encoding: Encoding;
+  /** Whether some letters look wrong, so that another encoding may have been meant. */
+  readonly doubtful: boolean;
 }
 
-/** Bytes looked at to tell UTF-16 without a byte order mark. */
+/** Bytes looked at to tell UTF-16 without a byte order mark, and to weigh encodings. */
 const SAMPLE_BYTES = 4_000;
+const WEIGHED_BYTES = 60_000;
 
 /**
- * The text of a file: by its byte order mark, else UTF-16 by its zero bytes, else UTF-8 where the bytes are
- * valid, else Windows-1252 (WHATWG Encoding). A given encoding is taken at its word.
+ * The text of a file: by its byte order mark, else UTF-16 by its zero bytes, else UTF-8 where the bytes are valid
+ * but for a few astray, else the encoding whose letters look most like those of names (WHATWG Encoding). A given
+ * encoding is taken at its word.
  */
 export function decode(bytes: Uint8Array, given?: Encoding): Decoded {
   const encoding = given ?? detect(bytes);
-  const text = new TextDecoder(encoding).decode(bytes);
-  return { text: text.replace(/^\uFEFF/, ''), encoding };
+  const text =
+    encoding === 'utf-8'
+      ? utf8(bytes)
+      : new TextDecoder(encoding).decode(wholeUnits(bytes, encoding));
+  const plain = text.replace(/^\uFEFF/, '');
+  return { text: plain, encoding, doubtful: looksWrong(plain) };
+}
+
+/** A byte missing at the end of UTF-16 is no letter. */
+function wholeUnits(bytes: Uint8Array, encoding: Encoding): Uint8Array {
+  return encoding.startsWith('utf-16') && bytes.length % 2 === 1 ? bytes.subarray(0, -1) : bytes;
 }
 
 function detect(bytes: Uint8Array): Encoding {
@@ -32,12 +69,139 @@ function detect(bytes: Uint8Array): Encoding {
   // Most text of European languages has a zero in every other byte of UTF-16, and none in any other encoding.
   if (odd > sample.length / 6 && even < odd / 8) return 'utf-16le';
   if (even > sample.length / 6 && odd < even / 8) return 'utf-16be';
-  try {
-    new TextDecoder('utf-8', { fatal: true }).decode(bytes);
-    return 'utf-8';
-  } catch {
-    return 'windows-1252';
+  const { good, astray } = utf8Runs(bytes);
+  if (astray === 0 || good > astray * 2) return 'utf-8';
+  return likeliest(bytes.subarray(0, WEIGHED_BYTES));
+}
+
+/** Bytes of a UTF-8 letter beyond ASCII that begins at a place; 0 where none does (RFC 3629). */
+function letterLength(bytes: Uint8Array, at: number): number {
+  const first = bytes[at] ?? 0;
+  const length = first >= 0xf0 && first < 0xf5 ? 4 : first >= 0xe0 ? 3 : first >= 0xc2 ? 2 : 0;
+  if (length === 0 || first >= 0xf5) return 0;
+  for (let i = 1; i < length; i++) {
+    if (((bytes[at + i] ?? 0) & 0xc0) !== 0x80) return 0;
   }
+  return length;
+}
+
+/** Letters beyond ASCII that are valid UTF-8, and bytes that are not. */
+function utf8Runs(bytes: Uint8Array): { readonly good: number; readonly astray: number } {
+  let [good, astray] = [0, 0];
+  for (let at = 0; at < bytes.length;) {
+    if ((bytes[at] ?? 0) < 0x80) at++;
+    else {
+      const length = letterLength(bytes, at);
+      if (length > 0) good++;
+      else astray++;
+      at += Math.max(1, length);
+    }
+  }
+  return { good, astray };
+}
+
+/** UTF-8, bytes astray in it read as Windows-1252, as they are when two files were put together. */
+function utf8(bytes: Uint8Array): string {
+  if (utf8Runs(bytes).astray === 0) return new TextDecoder().decode(bytes);
+  const parts: string[] = [];
+  const [whole, single] = [new TextDecoder('utf-8'), new TextDecoder('windows-1252')];
+  let from = 0;
+  for (let at = 0; at < bytes.length;) {
+    const length = (bytes[at] ?? 0) < 0x80 ? 1 : letterLength(bytes, at);
+    if (length === 0) {
+      parts.push(whole.decode(bytes.subarray(from, at)), single.decode(bytes.subarray(at, at + 1)));
+      from = at + 1;
+    }
+    at += Math.max(1, length);
+  }
+  return [...parts, whole.decode(bytes.subarray(from))].join('');
+}
+
+/** Letters beyond ASCII of the languages that each encoding is used for. */
+const ALPHABETS: readonly (readonly [encoding: Encoding, alphabets: readonly string[]])[] = [
+  [
+    'windows-1252',
+    [
+      'äöüß',
+      'àâçéèêëîïôùûüÿœæ',
+      'áéíñóúüºª',
+      'áâãàçéêíóôõúü',
+      'àèéìòù',
+      'åäöéü',
+      'åæøé',
+      'áéíóúýþæöð',
+      'éëïöüáóè',
+    ],
+  ],
+  [
+    'windows-1250',
+    ['ąćęłńóśźż', 'áčďéěíňóřšťúůýž', 'áäčďéíĺľňóôŕšťúýž', 'áéíóöőúüű', 'čćđšž', 'ăâîșțşţ'],
+  ],
+  ['windows-1251', ['абвгдежзийклмнопрстуфхцчшщъыьэюяёіїєґўђјљњћџѓќѕ']],
+  ['iso-8859-2', ['ąćęłńóśźż', 'áčďéěíňóřšťúůýž', 'áäčďéíĺľňóôŕšťúýž', 'áéíóöőúüű', 'čćđšž']],
+  ['iso-8859-15', ['àâçéèêëîïôùûüÿœæšž', 'äöüßéšžõ']],
+  [
+    'macintosh',
+    [
+      'äöüß',
+      'àâçéèêëîïôùûüÿœæ',
+      'áéíñóúüºª',
+      'áâãàçéêíóôõúü',
+      'àèéìòù',
+      'åäöéü',
+      'åæøé',
+      'éëïöüáóè',
+    ],
+  ],
+];
+
+/** Signs that names and tables hold in any language. */
+const SIGNS = new Set('’‘“”–—…•·€°º'.split(''));
+
+/** The single-byte encoding whose letters look most like those of names, or Shift JIS where its pairs are whole. */
+function likeliest(bytes: Uint8Array): Encoding {
+  const japanese = new TextDecoder('shift_jis').decode(bytes);
+  const beyond = Array.from(japanese).filter((letter) => letter > '\u007f');
+  const kana = beyond.filter((letter) =>
+    /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}ー々・、。]/u.test(letter),
+  );
+  const halves = beyond.filter((letter) => letter >= '\uff61' && letter <= '\uff9f').length;
+  if (beyond.length > 1 && kana.length > beyond.length * 0.95 && halves < beyond.length / 4)
+    return 'shift_jis';
+  let best: Encoding = 'windows-1252';
+  let most = -Infinity;
+  for (const [encoding, alphabets] of ALPHABETS) {
+    const worth = worthOf(new TextDecoder(encoding).decode(bytes), alphabets);
+    if (worth > most + 1e-9) [best, most] = [encoding, worth];
+  }
+  return best;
+}
+
+/** How much the letters beyond ASCII look like those of one language, capitals in their place; at most 1. */
+function worthOf(text: string, alphabets: readonly string[]): number {
+  const beyond = Array.from(text).filter((letter) => letter > '\u007f');
+  if (beyond.length === 0) return 0;
+  const known = alphabets.map((alphabet) => {
+    const letters = new Set(Array.from(alphabet + alphabet.toUpperCase()));
+    return beyond.filter((letter) => letters.has(letter) || SIGNS.has(letter)).length;
+  });
+  const union = new Set(Array.from(alphabets.join('') + alphabets.join('').toUpperCase()));
+  const some = beyond.filter((letter) => union.has(letter) || SIGNS.has(letter)).length;
+  // "JosŽ" and "Mu–oz": a capital or a sign within a word is a letter read wrongly.
+  const astray =
+    text.match(/\p{Ll}\p{Lu}(?!\p{Lu})|\p{L}[^\p{L}\p{M}\p{N}\s!-~’‘·–—]\p{Ll}/gu)?.length ?? 0;
+  const mixed = text.match(/[A-Za-z][\u0400-\u04ff]|[\u0400-\u04ff][A-Za-z]/g)?.length ?? 0;
+  const within = text.match(/\p{Ll}[–—‘“”•…]\p{Ll}/gu)?.length ?? 0;
+  return (Math.max(...known) * 0.5 + some * 0.5 - astray - within - mixed) / beyond.length;
+}
+
+/** Whether letters were read wrongly: replaced ones, UTF-8 read as something else, signs within words. */
+function looksWrong(text: string): boolean {
+  const sample = text.slice(0, WEIGHED_BYTES);
+  const wrong =
+    sample.match(/\ufffd|Ã[\u0080-\u00bf]|Â[\u0080-\u00bf]|\p{Ll}[¡-¿×÷‡†ƒ„‰‹›€¢£¥§©®¶¬]\p{Ll}/gu)
+      ?.length ?? 0;
+  return wrong > 0;
 }
 
 /** Whether decoded text holds what no text file does: zero characters, or many control characters. */

@@ -2,10 +2,6 @@ import type { Row } from './types';
 
 export type Delimiter = ',' | ';' | '\t' | '|';
 
-const DELIMITERS: readonly Delimiter[] = ['\t', ';', ',', '|'];
-/** Rows looked at to find the delimiter. */
-const SAMPLE_ROWS = 60;
-
 /**
  * Cells of delimited text (RFC 4180, any line ending): quotes count only at the beginning of a cell, and one
  * that is never closed is taken for a letter, so that a stray quote swallows nothing.
@@ -69,22 +65,32 @@ function countLines(text: string, from: number, to: number): number {
   return lines;
 }
 
-/** The delimiter that parts most rows into the same number of cells; null when none parts them. */
-export function detectDelimiter(text: string): Delimiter | null {
-  let best: Delimiter | null = null;
-  let bestScore = 0;
-  for (const delimiter of DELIMITERS) {
-    const rows = parseDelimited(text, delimiter, SAMPLE_ROWS).filter(hasContent);
-    const counts = new Map<number, number>();
-    rows.forEach(({ cells }) => counts.set(cells.length, (counts.get(cells.length) ?? 0) + 1));
-    for (const [width, count] of counts) {
-      if (width < 2 || count < Math.min(2, rows.length)) continue;
-      // The share of rows of one width counts first, the width only between equals.
-      const score = count / rows.length + Math.min(width, 50) / 1_000;
-      if (score > bestScore) [best, bestScore] = [delimiter, score];
+/** The same line by line: a quote counts only where it closes on its line and at the end of its cell. */
+export function parseLines(text: string, delimiter: Delimiter): Row[] {
+  return text.split(/\r\n|\r|\n/).map((line, index) => {
+    const cells: string[] = [];
+    let at = 0;
+    for (;;) {
+      const quoted = line[at] === '"' ? readQuoted(line, at) : null;
+      const ends = quoted && (quoted.end === line.length || line[quoted.end] === delimiter);
+      if (quoted && ends) {
+        cells.push(quoted.value);
+        at = quoted.end;
+      } else {
+        const end = cellEnd(line, at, delimiter);
+        cells.push(
+          line
+            .slice(at, end)
+            .replace(/^"([^"]*)$/, '$1')
+            .replace(/^([^"]*)"$/, '$1'),
+        );
+        at = end;
+      }
+      if (line[at] !== delimiter) break;
+      at++;
     }
-  }
-  return best;
+    return { line: index + 1, cells };
+  });
 }
 
 export function hasContent({ cells }: Row): boolean {

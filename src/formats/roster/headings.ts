@@ -2,76 +2,200 @@ import { plainWords } from './text';
 import type { ColumnRole } from './types';
 import { words } from './words';
 
-/** Heading words in English, Spanish, French and German, as `plainWords` writes them. */
-const WORDS: Readonly<Partial<Record<ColumnRole, readonly string[]>>> = {
-  givenName: words(`
-  first name|firstname|first|given name|givenname|given|given names|forename|forenames|
-  nombre de pila|nombres|primer nombre|prenom|prenoms|vorname|vornamen`),
-  familyName: words(`
-  last name|lastname|last|surname|surnames|family name|familyname|family|second name|
-  apellido|apellidos|primer apellido|segundo apellido|apellido paterno|apellido materno|
-  nom de famille|nom de naissance|nachname|familienname|zuname`),
-  fullName: words(`
-  name|full name|fullname|student|students|student name|name of student|pupil|pupil name|
-  learner|learner name|participant|participants|display name|names|student full name|
-  last name first name|first name last name|first and last name|surname first name|
-  family name given name|nombre|nombre completo|nombre y apellidos|nombre y apellido|
-  apellidos y nombre|apellidos nombre|alumno|alumna|alumnos|alumno a|alumnado|estudiante|
-  estudiantes|nom|nom complet|nom et prenom|nom prenom|prenom et nom|prenom nom|eleve|eleves|
-  etudiant|etudiante|etudiants|vollstandiger name|name vorname|nachname vorname|
-  vor und nachname|vorname nachname|vorname name|schuler|schulerin|schuler in|schulerinnen|
-  schuler innen|teilnehmer|teilnehmerin|anzeigename|studierende|student in`),
-  preferredName: words(`
-  preferred name|preferred first name|preferred given name|preferred|nickname|nick name|
-  known as|goes by|chosen name|nombre preferido|nombre social|nombre elegido|apodo|surnom|
-  prenom usuel|prenom d usage|prenom prefere|rufname|spitzname|bevorzugter name|
-  gewunschter name`),
+/** What a word in a heading speaks of. */
+type Part =
+  /** Halves of a name that need the word "name" beside them, and those that are whole words for it. */
+  | 'given'
+  | 'givenAlone'
+  | 'family'
+  | 'familyAlone'
+  | 'between'
+  | 'preferred'
+  | 'name'
+  | 'person'
+  | 'email'
+  | 'number'
+  | 'ownNumber'
+  | 'section'
+  | 'role'
+  | 'status'
+  | 'counted'
+  | 'login'
+  | 'other'
+  | 'filler';
+
+/** Words of headings in English, Spanish, French, German, Portuguese, Italian and Dutch, as `plainWords` writes them. */
+const PARTS: Readonly<Record<Part, readonly string[]>> = {
+  given: words('first|given|christian|pila|primer nombre|primeiro nome|nome proprio|primo nome'),
+  givenAlone: words(`
+  firstname|givenname|forename|forenames|nombres|prenom|prenoms|vorname|vornamen|vor|voornaam|
+  voornamen`),
+  family: words(`
+  last|family|second name|nom de famille|nom de naissance|ultimo nome|nome de familia|paterno|materno`),
+  familyAlone: words(`
+  lastname|familyname|surname|surnames|apellido|apellidos|nachname|nachnamen|familienname|
+  familiennamen|zuname|nach|cognome|cognomi|achternaam|familienaam|sobrenome|sobrenomes|apelido|
+  apelidos`),
+  between: words('tussenvoegsel|tussenvoegsels|voorvoegsel|voorvoegsels|namensvorsatz|prefix'),
+  preferred: words(`
+  preferred|nickname|nick|known as|goes by|goes|chosen|called|call name|preferido|preferida|social|
+  elegido|apodo|surnom|usuel|usage|prefere|rufname|spitzname|bevorzugter|gewunschter|roepnaam|
+  bijnaam|soprannome|alcunha|preferito`),
+  name: words(`
+  name|names|fullname|nombre|nom|noms|nome|nomi|nomes|naam|namen|anzeigename|nominativo`),
+  person: words(`
+  student|students|pupil|pupils|learner|learners|participant|participants|child|children|
+  classmate|classmates|alumno|alumna|alumnos|alumnas|alumnado|estudiante|estudiantes|
+  participante|participantes|eleve|eleves|etudiant|etudiante|etudiants|etudiantes|schuler|
+  schulerin|schulerinnen|schulers|teilnehmer|teilnehmerin|teilnehmende|teilnehmerinnen|
+  studierende|studierender|studenten|studentin|aluno|aluna|alunos|estudantes|estudante|alunno|
+  alunna|alunni|alunne|studente|studentessa|studenti|allievo|allieva|allievi|leerling|
+  leerlingen|deelnemer|deelnemers|cursist|sus|innen`),
   email: words(`
-  email|e mail|mail|email address|e mail address|mail address|student email|school email|
-  user email|primary email|correo|correo electronico|direccion de correo|
-  direccion de correo electronico|direccion email|courriel|adresse courriel|adresse e mail|
-  adresse email|adresse mail|adresse electronique|mel|e mail adresse|email adresse|
-  mailadresse|mail adresse`),
-  externalId: words(`
-  id|student id|studentid|student number|student no|student nr|student num|id number|sis id|
-  sis user id|user id|userid|external id|pupil id|pupil number|identifier|learner id|
-  person id|registration number|school id|roll number|roll no|admission number|matricula|
-  numero de matricula|n de matricula|numero de estudiante|numero de alumno|codigo|
-  codigo de alumno|expediente|identificador|numero etudiant|numero d etudiant|n etudiant|
-  matricule|numero eleve|identifiant|ine|no etudiant|matrikelnummer|matrikelnr|matrikel nr|
-  schulernummer|schuler nr|schuler id|kennung|personalnummer|schulernr`),
+  email|e mail|mail|mails|emails|correo|courriel|mel|mailadresse|emailadresse|mailadres|emailadres|
+  e mailadres|e mailadresse|posta elettronica|correio|posta`),
+  number: words(`
+  id|ids|number|no|nr|num|nº|n|numero|nummer|identifier|identificador|identifiant|kennung|code|
+  codigo|codice|ref|reference|index`),
+  ownNumber: words(`
+  studentid|externalid|userid|sis|upn|uln|ine|matricula|matricule|matricola|matrikelnummer|
+  matrikelnr|matrikel|schulernummer|schulernr|expediente|personalnummer|leerlingnummer|
+  studentnummer|stamnummer|admission|registration|enrolment number|enrollment number|rm|
+  sourcedid|roll`),
   section: words(`
-  section|sections|period|class|class section|class name|group|homeroom|home room|form|
-  tutor group|lab|block|stream|course section|seccion|grupo|clase|turno|paralelo|periodo|
-  classe|groupe|division|periode|groupe td|klasse|gruppe|kurs|abschnitt|lerngruppe|sektion|
-  stammgruppe|zug`),
-  role: words(`
-  role|roles|user role|course role|user type|rol|rol en el curso|rolle|funktion|funcion|
-  fonction`),
+  section|sections|period|class|classes|group|homeroom|home room|form|tutor group|lab|block|stream|
+  seccion|grupo|clase|turno|paralelo|periodo|classe|groupe|division|periode|td|klasse|gruppe|kurs|
+  abschnitt|lerngruppe|sektion|stammgruppe|zug|turma|sezione|secao|gruppo|klas|groep|team|equipo|
+  equipe|squadra|stamgroep`),
+  role: words(
+    'role|roles|user type|rol|rolle|funktion|funcion|fonction|ruolo|funcao|papel|functie',
+  ),
   status: words(`
-  status|enrollment status|enrolment status|enrollment|enrolment|active|state|student status|
-  registration status|enabled|enabled user|course status|estado|activo|situacion|statut|etat|
-  actif|aktiv|einschreibestatus|situation`),
-  leftOut: words(`
-  #|no|nr|num|n|row|index|lfd nr|lfd|laufende nummer|nº|num|numero|number|nummer|orden|ordre|
-  rang|login|login id|sis login id|username|user name|benutzername|usuario|nombre de usuario|
-  password|passwort|contrasena|mot de passe`),
+  status|enrollment|enrolment|active|state|enabled|estado|activo|activa|situacion|statut|etat|actif|
+  aktiv|einschreibestatus|situation|stato|situacao|attivo|ativo|actief`),
+  counted: words(`
+  #|row|lfd|lfd nr|laufende|orden|ordre|rang|seq|sequence|s n|sr|rij|volgnummer|ordem|ordine|position`),
+  login: words(`
+  login|username|user name|benutzername|usuario|utilisateur|utente|gebruikersnaam|password|passwort|
+  contrasena|mot de passe|senha|wachtwoord`),
+  other: words(`
+  parent|parents|guardian|guardians|mother|father|carer|emergency|contact|eltern|mutter|vater|
+  erziehungsberechtigte|padre|madre|padres|tutor|tutora|parentale|parent s|pere|mere|responsable|
+  genitore|genitori|pai|mae|responsavel|encarregado|ouder|ouders|verzorger|moeder|vader|teacher|
+  teachers|lehrer|lehrerin|profesor|profesora|professeur|enseignant|docente|insegnante|professor|
+  leraar|docent|mentor|sibling|doctor|sister|brother|friend|partner`),
+  filler: words(`
+  legal|official|primary|school|main|full|whole|complete|local|your|own|the|of|and|or|de|del|la|le|
+  les|l|du|d|des|der|die|das|und|y|et|e|en|o|a|in|os|as|do|da|dos|di|della|dell|van|vollstandiger|
+  vollstandige|completo|completa|complet|complete|intero|volledige|volledig|current|institutional|
+  institucional|scolaire|schul|address|adresse|direccion|indirizzo|endereco|adres|user|person|
+  personal|course|display|external|reg|registered|s|electronico|electronica|electronique|
+  primer|primero|segundo|second|1st|2nd|primeiro|secondo|premier|deuxieme|
+  elettronico|elettronica|eletronico|eletronica|elektronische|1|2|work|account|key|unique|
+  enter|please|ist`),
 };
 
-const ROLE_OF_WORD: ReadonlyMap<string, ColumnRole> = new Map(
-  Object.entries(WORDS).flatMap(([role, words]) =>
-    words.map((word) => [word, role as ColumnRole] as const),
-  ),
-);
+/** Longer phrases first, so that "home room" is not read as a home. */
+const PART_OF: readonly (readonly [string, Part])[] = Object.entries(PARTS)
+  .flatMap(([part, list]) => list.map((word): readonly [string, Part] => [word, part as Part]))
+  .sort(([a], [b]) => b.split(' ').length - a.split(' ').length);
+const PHRASES = PART_OF.filter(([word]) => word.includes(' '));
+const PHRASE_WORDS = new Set(PHRASES.flatMap(([phrase]) => phrase.split(' ')));
+const SINGLE: ReadonlyMap<string, Part> = new Map(PART_OF.filter(([word]) => !word.includes(' ')));
 
-/** What a heading says by its words; null when it says nothing known. */
+const UNKNOWN = 'unknown';
+
+/** What the words of a heading speak of, in their order; those that say nothing are `unknown`. */
+function partsOf(heading: string): readonly (Part | typeof UNKNOWN)[] {
+  const plain = plainWords(heading);
+  let rest = ` ${plain} `;
+  const parts: (Part | typeof UNKNOWN)[] = [];
+  // Most cells hold no word of any phrase.
+  if (plain.split(' ').some((word) => PHRASE_WORDS.has(word))) {
+    for (const [phrase, part] of PHRASES) {
+      if (!rest.includes(` ${phrase} `)) continue;
+      rest = rest.replace(` ${phrase} `, ' ');
+      parts.push(part);
+    }
+  }
+  const single = rest.trim() === '' ? [] : rest.trim().split(' ');
+  return [...parts, ...single.map((word) => SINGLE.get(word) ?? UNKNOWN)];
+}
+
+const KNOWN_HEADINGS = new Map<string, ColumnRole | null>();
+const MOST_KNOWN = 20_000;
+
+/**
+ * What a heading says by its parts, whatever prefixes, brackets and order they have; null when it says nothing known
+ * or speaks of somebody else, a parent for instance.
+ */
 export function roleOfHeading(heading: string): ColumnRole | null {
-  const words = plainWords(heading);
-  const direct = ROLE_OF_WORD.get(words);
-  if (direct) return direct;
-  // "E-mail (school)", "Student ID:" and the like: what stands in brackets is a remark.
-  const bare = plainWords(heading.replace(/[([{].*?[)\]}]/g, ' '));
-  return ROLE_OF_WORD.get(bare) ?? null;
+  // A cell of a long text, or of letters that no heading has, is none: most cells are asked about.
+  if (heading.length > 80 || heading.includes('@')) return null;
+  const kept = KNOWN_HEADINGS.get(heading);
+  if (kept !== undefined) return kept;
+  if (KNOWN_HEADINGS.size > MOST_KNOWN) KNOWN_HEADINGS.clear();
+  const bare = heading.replace(/[([{].*?[)\]}]/g, ' ');
+  const role =
+    roleOfParts(partsOf(heading)) ?? (bare === heading ? null : roleOfParts(partsOf(bare)));
+  KNOWN_HEADINGS.set(heading, role);
+  return role;
+}
+
+/** Kinds of parts → what a column of them is; the first that fits counts. */
+const ROLES: readonly (readonly [readonly Part[], ColumnRole])[] = [
+  [['email'], 'email'],
+  [['login'], 'leftOut'],
+  [['preferred'], 'preferredName'],
+  [['given', 'family'], 'fullName'],
+  [['given', 'familyAlone'], 'fullName'],
+  [['givenAlone', 'family'], 'fullName'],
+  [['givenAlone', 'familyAlone'], 'fullName'],
+  [['name', 'givenAlone'], 'fullName'],
+  [['name', 'familyAlone'], 'fullName'],
+  [['given'], 'givenName'],
+  [['givenAlone'], 'givenName'],
+  [['between'], 'familyName'],
+  [['family'], 'familyName'],
+  [['familyAlone'], 'familyName'],
+  [['ownNumber'], 'externalId'],
+  [['person', 'number'], 'externalId'],
+  [['section'], 'section'],
+  [['role'], 'role'],
+  [['status'], 'status'],
+  [['counted'], 'leftOut'],
+  [['name'], 'fullName'],
+  [['person'], 'fullName'],
+];
+
+function roleOfParts(parts: readonly (Part | typeof UNKNOWN)[]): ColumnRole | null {
+  const has = (part: Part): boolean => parts.includes(part);
+  const meaning = parts.filter((part) => part !== 'filler');
+  if (meaning.length === 0 || has('other')) return null;
+  const unknown = meaning.includes(UNKNOWN);
+  // A name, a class or a number of something unknown is that thing's ("Bus number", "Blood group").
+  if (unknown && !has('email')) return null;
+  const found = ROLES.find(([needed]) => needed.every(has));
+  if (found) return found[1];
+  if (!has('number')) return null;
+  // "ID" alone is a number of students; "No." counts rows as often.
+  return parts.length > 1 && parts.some((part) => part === 'filler') ? 'externalId' : null;
+}
+
+/** Number words alone, which may count rows or number students. */
+const OWN_ID = new Set(words('id|identifier|identificador|identifiant|kennung|code|codigo|ids'));
+const ROW_COUNT = new Set(words('no|nr|n|nº|num|number|numero|nummer|index'));
+
+/** What a heading of one number word says. */
+export function roleOfNumber(heading: string): ColumnRole | null {
+  const word = plainWords(heading.replace(/[([{].*?[)\]}]/g, ' ')) || plainWords(heading);
+  if (OWN_ID.has(word)) return 'externalId';
+  return ROW_COUNT.has(word) ? 'leftOut' : null;
+}
+
+/** The role of a column by its heading, numbers among them. */
+export function roleOfColumn(heading: string): ColumnRole | null {
+  return roleOfNumber(heading) ?? roleOfHeading(heading);
 }
 
 /**
@@ -83,21 +207,33 @@ export function settleRoles(
   roles: readonly (ColumnRole | null)[],
 ): readonly (ColumnRole | null)[] {
   const has = (role: ColumnRole): boolean => roles.includes(role);
+  const given = has('givenName') || has('preferredName');
   const settled = roles.map((role, i) => {
-    if (role !== 'fullName') return role;
-    const word = plainWords(headings[i] ?? '');
-    if (['name', 'nom', 'names'].includes(word) && has('givenName') && !has('familyName'))
-      return 'familyName';
-    if (['nombre', 'name'].includes(word) && has('familyName') && !has('givenName'))
-      return 'givenName';
+    if (role !== 'fullName' || !partsOf(headings[i] ?? '').includes('name')) return role;
+    if (has('givenName') && !has('familyName')) return 'familyName';
+    if (has('familyName') && !has('givenName'))
+      return given && !isWhole(headings[i]) ? role : 'givenName';
     return role;
   });
-  return oneEach(headings, settled);
+  // Where nobody has another given name, what somebody is called is it.
+  const called =
+    settled.includes('familyName') &&
+    !settled.includes('givenName') &&
+    !settled.includes('fullName');
+  return oneEach(
+    headings,
+    settled.map((role) => (called && role === 'preferredName' ? 'givenName' : role)),
+  );
+}
+
+/** "Full name" is one whatever stands beside it. */
+function isWhole(heading = ''): boolean {
+  return !/full|whole|compl|display|voll|intero/.test(plainWords(heading));
 }
 
 /**
  * A role that one column can have is kept by the first; further ones become details, but of several numbers the
- * student's own is kept and the others say nothing more. Apellidos may be two.
+ * student's own is kept and the others say nothing more. Family names may be two.
  */
 function oneEach(
   headings: readonly string[],
@@ -105,11 +241,10 @@ function oneEach(
 ): readonly (ColumnRole | null)[] {
   const ids = roles.flatMap((role, column) => (role === 'externalId' ? [column] : []));
   const id =
-    ids.find((column) =>
-      /student|sis|pupil|matri|schuler|alumno|etudiant|eleve/.test(
-        plainWords(headings[column] ?? ''),
-      ),
-    ) ?? ids[0];
+    ids.find((column) => {
+      const parts = partsOf(headings[column] ?? '');
+      return parts.includes('ownNumber') || parts.includes('person');
+    }) ?? ids[0];
   const seen = new Set<ColumnRole>();
   return roles.map((role, column) => {
     if (role === null || role === 'leftOut' || role === 'familyName') return role;
@@ -118,4 +253,23 @@ function oneEach(
     seen.add(role);
     return role;
   });
+}
+
+/** Whether a column tells of somebody else: a parent, a teacher. */
+export function isOfOthers(heading: string): boolean {
+  return partsOf(heading).includes('other');
+}
+
+/** Whether a column holds what stands between given and family name ("van der"). */
+export function isBetween(heading: string): boolean {
+  return partsOf(heading).includes('between');
+}
+
+/** What a column holds that is never an amount to balance by: telephones, birthdays, homes. */
+const NO_AMOUNT =
+  /\b(phone|telephone|mobile|cell|tel|fax|telefon|telefono|telefone|handy|movil|portable|gsm|telefoon|birth|born|birthday|dob|geburtsdatum|geburtstag|geb|nacimiento|nascimento|nascita|naissance|geboortedatum|ne e|postcode|zip|postal|plz|cp|cap|cep|address|adresse|anschrift|domicilio|direccion|indirizzo|endereco|adres|street|strasse|rue|calle|room|raum|locker|bus|date|datum|fecha|data)\b/;
+
+/** Whether figures under a heading are no amounts. */
+export function isNoAmount(heading: string): boolean {
+  return NO_AMOUNT.test(plainWords(heading));
 }

@@ -10,36 +10,103 @@ export interface NameParts {
 const PARTICLES = new Set(
   words(`
   de|da|das|do|dos|del|della|di|du|des|la|le|las|los|van|von|vom|zu|zur|der|den|ter|ten|bin|
-  bint|ibn|al|el|ben|abu|af|av|st|san|santa|mac|ó|ni|nic`).map(plainWords),
+  bint|ibn|al|el|ben|abu|af|av|st|san|santa|mac|ó|ni|nic|degli|dei|delle|lo|het|op|ap|e|y`).map(
+    plainWords,
+  ),
 );
-const SUFFIX = /^(jr|sr|ii|iii|iv|phd|md)\.?$/i;
+const SUFFIX = /^(jr|sr|ii|iii|iv|v|phd|md|junior|esq)\.?$/i;
+const TITLE =
+  /^(dr|prof|mr|mrs|ms|miss|mx|sir|herr|frau|hr|fr|sr|sra|srta|don|dona|m|mme|mlle|dhr|mevr|mej|sig|sigra|ing|dott|rev)\.?$/i;
 
 /** Given and family name of a whole name: "Family, Given", "FAMILY Given", "Given van Family", or a single name. */
 export function splitName(whole: string): NameParts {
-  const name = cleanText(whole);
-  const comma = /^([^,]+),\s*([^,]+)$/.exec(name);
-  if (comma) {
-    const [, before = '', after = ''] = comma;
-    if (!SUFFIX.test(after.trim())) return { given: after.trim(), family: before.trim() };
+  const name = withoutTitles(cleanText(whole));
+  const parts = name.split(/\s*,\s*/).filter((part) => part !== '');
+  const suffix = parts.length > 1 && SUFFIX.test(parts.at(-1) ?? '') ? (parts.pop() ?? '') : '';
+  const [before = '', after] = parts;
+  const withSuffix = (family: string): string => (suffix === '' ? family : `${family} ${suffix}`);
+  if (after !== undefined) {
+    const given = withoutTitles(parts.slice(1).join(' '));
+    return given === '' ? wordsOf(before, suffix) : { given, family: withSuffix(before) };
   }
-  const words = name.split(' ');
-  if (words.length < 2) return { given: name, family: '' };
-  const capitals = leadingCapitals(words);
-  if (capitals > 0) {
-    return { given: words.slice(capitals).join(' '), family: words.slice(0, capitals).join(' ') };
-  }
-  let start = words.length - 1;
-  if (SUFFIX.test((words[start] ?? '').replace(',', '')) && start > 1) start--;
-  while (start > 1 && PARTICLES.has(plainWords(words[start - 1] ?? ''))) start--;
-  return { given: words.slice(0, start).join(' '), family: words.slice(start).join(' ') };
+  return wordsOf(before, suffix);
 }
 
+function wordsOf(name: string, suffix: string): NameParts {
+  const all = [...name.split(' '), ...(suffix === '' ? [] : [suffix])];
+  if (all.length < 2) return { given: name, family: '' };
+  const capitals = leadingCapitals(all);
+  if (capitals > 0) {
+    return { given: all.slice(capitals).join(' '), family: all.slice(0, capitals).join(' ') };
+  }
+  let start = trailingCapitals(all);
+  if (start === all.length) {
+    start--;
+    if (SUFFIX.test(all[start] ?? '') && start > 1) start--;
+    while (start > 1 && PARTICLES.has(plainWords(all[start - 1] ?? ''))) start--;
+  }
+  return { given: all.slice(0, start).join(' '), family: all.slice(start).join(' ') };
+}
+
+/** The name without "Dr.", "Ms" and the like before it; a title alone is a name. */
+function withoutTitles(name: string): string {
+  const all = name.split(' ');
+  let from = 0;
+  while (from < all.length - 1 && TITLE.test(all[from] ?? '')) from++;
+  // "M" before a single word may be somebody's initial.
+  return from === all.length - 1 &&
+    !(all[0] ?? '').endsWith('.') &&
+    all.length === 2 &&
+    (all[0] ?? '').length < 2
+    ? name
+    : all.slice(from).join(' ');
+}
+
+const isCapitals = (word: string): boolean =>
+  /\p{Lu}{2}/u.test(word) && word === word.toUpperCase() && word !== word.toLowerCase();
+
 /** "DUBOIS Maëlle": words all in capitals before one that is not; 0 where the name is not written so. */
-function leadingCapitals(words: readonly string[]): number {
-  const isCapitals = (word: string): boolean =>
-    /\p{Lu}{2}/u.test(word) && word === word.toUpperCase() && word !== word.toLowerCase();
-  const first = words.findIndex((word) => !isCapitals(word));
+function leadingCapitals(all: readonly string[]): number {
+  const first = all.findIndex((word) => !isCapitals(word));
   return first > 0 ? first : 0;
+}
+
+/** "Maëlle DUBOIS": where the words in capitals at the end begin; the number of words where none is. */
+function trailingCapitals(all: readonly string[]): number {
+  const last = all.findLastIndex((word) => !isCapitals(word));
+  return last < 0 || SUFFIX.test(all[last + 1] ?? '') ? all.length : last + 1;
+}
+
+const QUOTED = /^(.*?)\s*["“”„«‚‘']([^"“”„«»’']{2,30})["“”»’']\s*(.*)$/u;
+const BRACKETED = /^([^()]*\S)\s+\(([^()]+)\)\s*([^()]*)$/;
+
+/** A name without what stands in brackets or quotes within or after it: "Amira (Miri) Haddad". */
+export function withoutRemark(name: string): { readonly plain: string; readonly remark: string } {
+  const found = BRACKETED.exec(name) ?? QUOTED.exec(name);
+  // Quotes around the whole name, and apostrophes within one, call nobody anything.
+  if (!found || (found[1] ?? '') === '') return { plain: name, remark: '' };
+  const [, before = '', remark = '', after = ''] = found;
+  if (!BRACKETED.test(name) && !/[\s,]/.test(name[before.length] ?? ''))
+    return { plain: name, remark: '' };
+  return {
+    plain: `${before} ${after}`.replace(/\s+,/, ',').replace(/,\s*$/, '').trim(),
+    remark: remark.trim(),
+  };
+}
+
+/** One capitalised word is what somebody is called; pronouns, figures and remarks are not. */
+export function isCallName(remark: string): boolean {
+  return /^\p{Lu}[\p{L}\p{M}'’-]+$/u.test(remark) && remark !== remark.toUpperCase();
+}
+
+/** Whether a text could be one person's name: letters, at most seven words, at most one comma. */
+export function looksLikeName(text: string): boolean {
+  return (
+    text.length <= 60 &&
+    /^[\p{L}\p{M}"“«‘][\p{L}\p{M}\s.,'’‘ʼ\-()"“”«»·]*$/u.test(text) &&
+    text.split(' ').length <= 7 &&
+    text.replace(/, *(jr|sr|ii|iii|phd|md)\b\.?/i, '').split(',').length <= 2
+  );
 }
 
 const NOBODY = words(`
@@ -50,72 +117,33 @@ const NOBODY_TOO = words(`
 
 /** Whether a name is that of an account made for trying things out. */
 export function isTestAccount(name: string): boolean {
-  const words = plainWords(name).split(' ');
+  const all = plainWords(name).split(' ');
   const compound =
-    words.length === 1 &&
-    /^(test|demo)(student|user|account|schuler|pupil|konto|eleve|alumno)\d*$/.test(words[0] ?? '');
-  const known = words.every(
+    all.length === 1 &&
+    /^(test|demo)(student|user|account|schuler|pupil|konto|eleve|alumno)\d*$/.test(all[0] ?? '');
+  const known = all.every(
     (word) => NOBODY.includes(word) || NOBODY_TOO.includes(word) || /^\d+$/.test(word),
   );
-  return compound || (words.length > 1 && known && words.some((word) => NOBODY.includes(word)));
-}
-
-const TOTALS = new Set(
-  words(`
-  total|totals|grand total|sum|average|averages|class average|mean|median|count|std dev|
-  standard deviation|minimum|maximum|min|max|overall average|totales|promedio|media|suma|
-  mediana|moyenne|somme|mediane|moyenne de la classe|summe|gesamt|durchschnitt|mittelwert|
-  klassenschnitt|anzahl`),
-);
-
-export function isTotal(name: string): boolean {
-  const words = plainWords(name).replace(/ \d+$/, '');
-  return (
-    TOTALS.has(words) ||
-    /^total( of)? \d+ (students?|pupils?|alumnos|estudiantes|eleves|etudiants|schuler)$/.test(
-      words,
-    ) ||
-    /^(total|number of|count of|nombre d|anzahl|total de|nombre de) ?(students|pupils|alumnos|estudiantes|eleves|etudiants|schuler|der schuler)?$/.test(
-      words,
-    )
-  );
-}
-
-const LIST_TITLE =
-  /\b(class ?list|roster|students?|pupils?|attendance|register|lista de (clase|alumnos|estudiantes)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste)\b/;
-
-/** Whether the first line over a plain list of names tells what the list is. */
-export function isListTitle(line: string): boolean {
-  const words = plainWords(line);
-  return words.split(' ').length > 1 && LIST_TITLE.test(words);
-}
-
-const POINTS =
-  /^(points? possible|possible points|max(imum)? points|out of|points? max(imum)?|puntos? (posibles|maximos?)|puntuacion maxima|points possibles|bareme|max(imal)? ?punkte|punkte max|erreichbare punkte|maximalpunktzahl)/;
-
-export function isPointsLabel(name: string): boolean {
-  return POINTS.test(plainWords(name));
-}
-
-const FOOTER =
-  /^(generated|exported|printed|downloaded|created|last updated|page|source|note|notes|report|end of|\d+ (students|pupils|rows|records|alumnos|eleves|schuler)|generado|exportado|fuente|nota|exporte le|genere|imprime|source|erstellt|exportiert|gedruckt|stand|quelle|seite|hinweis)\b/;
-
-/** Whether a cell standing alone on its row reads as a remark under the list. */
-export function isFooter(cell: string): boolean {
-  return FOOTER.test(plainWords(cell)) || cleanText(cell).length > 60;
+  return compound || (all.length > 1 && known && all.some((word) => NOBODY.includes(word)));
 }
 
 const STAFF =
-  /\b(teacher|instructor|ta|assistant|aide|professor|lecturer|tutor|staff|admin|administrator|designer|coach|faculty|co teacher|coteacher|docente|profesor|profesora|maestro|maestra|ayudante|professeur|professeure|enseignant|enseignante|assistante?|lehrer|lehrerin|lehrkraft|dozent|dozentin|betreuer|betreuerin|referendar|referendarin|leiter|leiterin|owner)\b/;
+  /\b(teacher|instructor|ta|assistant|aide|professor|lecturer|tutor|staff|admin|administrator|designer|coach|faculty|co teacher|coteacher|docente|docent|profesor|profesora|maestro|maestra|ayudante|professeur|professeure|enseignant|enseignante|assistante?|lehrer|lehrerin|lehrkraft|klassenlehrer|klassenlehrerin|dozent|dozentin|betreuer|betreuerin|referendar|referendarin|leiter|leiterin|insegnante|professore|professoressa|professora|leraar|mentor|begeleider|owner)\b/;
 const LEARNER =
-  /\b(student|learner|pupil|member|alumno|alumna|estudiante|eleve|etudiant|etudiante|schuler|schulerin|studierende|studierender|teilnehmer|teilnehmerin|participant)\b/;
+  /\b(student|learner|pupil|member|alumno|alumna|estudiante|eleve|etudiant|etudiante|schuler|schulerin|studierende|studierender|teilnehmer|teilnehmerin|participant|aluno|aluna|estudante|alunno|alunna|studente|studentessa|leerling|cursist|deelnemer)\b/;
 
 /** What a cell of the role column says somebody is. */
 export function roleOfPerson(cell: string): 'student' | 'staff' | 'other' {
-  const words = plainWords(cell);
+  const all = plainWords(cell);
   // A "student teacher" or "teaching assistant" belongs to the staff.
-  if (words === '' || (LEARNER.test(words) && !STAFF.test(words))) return 'student';
-  return STAFF.test(words) || words.includes('teach') ? 'staff' : 'other';
+  if (all === '' || (LEARNER.test(all) && !STAFF.test(all))) return 'student';
+  return STAFF.test(all) || all.includes('teach') ? 'staff' : 'other';
+}
+
+/** Whether a cell says what somebody is in a school: a student, or one of the staff. */
+export function isSchoolRole(cell: string): boolean {
+  const all = plainWords(cell);
+  return all.split(' ').length <= 3 && (LEARNER.test(all) || STAFF.test(all));
 }
 
 const INACTIVE = new Set(
@@ -124,11 +152,13 @@ const INACTIVE = new Set(
   completed|concluded|transferred|left|removed|rejected|disabled|archived|unenrolled|
   not enrolled|no|false|0|n|w|baja|retirado|retirada|inactivo|inactiva|suspendido|trasladado|
   inactif|inactive|abandon|desinscrit|desinscrite|parti|partie|radie|non|inaktiv|abgemeldet|
-  ausgetreten|exmatrikuliert|beurlaubt|gewechselt|nein`),
+  ausgetreten|exmatrikuliert|beurlaubt|gewechselt|nein|inattivo|inattiva|ritirato|ritirata|
+  trasferito|trasferita|inativo|inativa|cancelado|cancelada|transferido|transferida|desistente|
+  nao|inactief|uitgeschreven|vertrokken|nee`),
 );
 
 /** Whether a cell of the status column says that somebody has left. */
 export function isInactive(cell: string): boolean {
-  const words = plainWords(cell);
-  return INACTIVE.has(words) || /^(withdrawn|dropped|inactive|left|baja|abgemeldet) /.test(words);
+  const all = plainWords(cell);
+  return INACTIVE.has(all) || /^(withdrawn|dropped|inactive|left|baja|abgemeldet) /.test(all);
 }

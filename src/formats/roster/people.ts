@@ -1,17 +1,25 @@
+import { hasContent } from './delimited';
+import { isBetween, roleOfColumn, roleOfHeading } from './headings';
 import {
-  isFooter,
-  isInactive,
   isListTitle,
   isPointsLabel,
-  isTestAccount,
+  isRule,
   isTotal,
+  kindOfLine,
+  type LineKind,
+} from './lineKinds';
+import {
+  isCallName,
+  isInactive,
+  isTestAccount,
+  looksLikeName,
   roleOfPerson,
   splitName,
+  withoutRemark,
 } from './names';
-import { roleOfHeading } from './headings';
-import { cleanText, holdsInvisible, isMissing, plainWords } from './text';
+import { nameAndAddress } from './shapes/names';
+import { cleanText, holdsInvisible, isMissing, isMissingName, plainWords } from './text';
 import { restored } from '../harmless';
-import { hasContent } from './delimited';
 import type {
   ColumnReading,
   ColumnRole,
@@ -22,7 +30,7 @@ import type {
   Skipped,
   Table,
 } from './types';
-import { guessKind, readNumber, readYesNo } from './values';
+import { guessKind, isOddWord, readNumber, readYesNo } from './values';
 
 /** A person as a row gives them, before duplicates are looked for. */
 export interface Person {
@@ -56,18 +64,41 @@ export function readPeople(table: Table, reading: Reading): People {
 
 class RowReader implements People {
   readonly persons: Person[] = [];
-  readonly skipped: Skipped[] = [];
-  readonly warnings: RosterWarning[] = [];
+  readonly skipped: Skipped[];
+  readonly warnings: RosterWarning[];
   private readonly columnsOf = new Map<ColumnRole, number[]>();
   private readonly decimals: readonly ('.' | ',')[];
+  private readonly heading: readonly string[];
+  /** A plain list has no columns of its own: its heading stands on no line of the text. */
+  private readonly isList: boolean;
+  /** Rows that head a part of the list, where there are several of them. */
+  private readonly parts: ReadonlySet<number>;
+  /** Rows at the end with figures of the whole list under words that may be names. */
+  private readonly figures: ReadonlySet<number>;
+  private readonly usual: Usual;
+  /** Rows above the heading, without their figures. */
+  private readonly titles = new Set<string>();
+  private section: string | null = null;
 
   constructor(
     table: Table,
     private readonly reading: Reading,
   ) {
+    this.skipped = [...(table.skipped ?? [])];
+    this.warnings = [...(table.warnings ?? [])];
+    this.heading = table.rows[reading.headingRow]?.cells ?? [];
+    this.isList = reading.headingRow === 0 && table.rows[0]?.line === 0;
     reading.columns.forEach(({ role }, column) => {
       this.columnsOf.set(role, [...(this.columnsOf.get(role) ?? []), column]);
     });
+    const family = this.columnsOf.get('familyName') ?? [];
+    if (family.length > 1) {
+      const isLater = (column: number): boolean => !isBetween(this.heading[column] ?? '');
+      this.columnsOf.set('familyName', [
+        ...family.filter((column) => !isLater(column)),
+        ...family.filter(isLater),
+      ]);
+    }
     const below = table.rows.slice(reading.headingRow + 1);
     this.decimals = reading.columns.map(({ role, name }, column) =>
       role === 'detail'
@@ -78,23 +109,62 @@ class RowReader implements People {
           ).decimal
         : '.',
     );
+    this.parts = partHeadings(table.rows);
+    this.figures = figureRows(table.rows, reading.headingRow);
+    this.usual = usualFirstCells(below);
   }
 
   read(row: Row, index: number): void {
-    if (!hasContent(row)) return;
-    if (index === this.reading.headingRow) return;
+    if (!hasContent(row) || index === this.reading.headingRow) return;
     const asked = this.reading.takenIn?.includes(row.line) ?? false;
-    if (index < this.reading.headingRow && !asked) {
+    const sole = soleCell(row);
+    const said = sole === null ? null : kindOfLine(sole);
+    if (!asked && said?.kind === 'staff') this.takeStaff(row, said.name, said.role);
+    else if (!asked && said?.kind === 'section' && this.parts.has(index)) {
+      this.section = said.name;
+      this.skip(row, 'section', said.name);
+    } else if (!asked && index < this.reading.headingRow) {
+      this.titles.add(titleKey(row));
       this.skip(row, 'title');
+    } else this.readBelow(row, index, said, asked);
+  }
+
+  private readBelow(row: Row, index: number, said: LineKind | null, asked: boolean): void {
+    const sole = soleCell(row) ?? '';
+    if (!asked && this.isList && sole.startsWith(SENDER)) {
+      const [name = '', address = ''] = nameAndAddress(sole.slice(SENDER.length));
+      this.skip(row, 'sender', name || address);
       return;
     }
     const person = this.person(row);
-    if (asked && person.shown !== '') this.take(row, { ...person, staff: false });
-    else {
-      const reason = this.reasonToSkip(row, index, person);
-      if (reason) this.skip(row, reason, person.shown);
-      else this.take(row, person);
+    if (asked && person.shown !== '') {
+      this.take(row, { ...person, staff: false });
+      return;
     }
+    const reason = this.reasonToSkip(row, index, person, said);
+    if (reason === null) this.take(row, person);
+    else this.skip(row, reason, OF_SOMEBODY.has(reason) ? person.shown : '');
+  }
+
+  /** "Teacher: Oda Lind" over a list. */
+  private takeStaff(row: Row, whole: string, role: string): void {
+    const [shown = '', address = ''] = nameAndAddress(whole);
+    const { given, family } = splitName(shown);
+    this.skip(row, 'staff', shown);
+    this.persons.push({
+      row: row.line,
+      givenName: given,
+      familyName: family,
+      preferredName: '',
+      shown: shown || nameOfAddress(address),
+      email: address === '' ? null : address,
+      externalId: null,
+      section: this.section,
+      attributes: {},
+      unread: [],
+      staff: true,
+      role,
+    });
   }
 
   private take(row: Row, person: Person): void {
@@ -111,6 +181,7 @@ class RowReader implements People {
     if (person.givenName === '' && person.familyName === '')
       warn('nameFromAddress', person.email ?? '');
     if (roleOfHeading(person.shown) !== null) warn('headingLikeName');
+    else if (isDoubtful(person)) warn('doubtfulName');
     this.persons.push(person);
   }
 
@@ -119,70 +190,110 @@ class RowReader implements People {
     this.skipped.push({ row: row.line, name: name === '' ? first : name, reason });
   }
 
-  private reasonToSkip(row: Row, index: number, person: Person): SkipReason | null {
+  private reasonToSkip(
+    row: Row,
+    index: number,
+    person: Person,
+    said: LineKind | null,
+  ): SkipReason | null {
     const filled = row.cells.map(cleanText).filter((cell) => cell !== '');
     const label = filled[0] ?? '';
-    const identified = person.email !== null || person.externalId !== null;
-    if (this.isHeadingAgain(row)) return 'heading';
+    if (filled.every(isRule) && (person.shown === '' || this.isList || label.length > 1))
+      return 'rule';
+    if (this.isHeadingAgain(row, index === this.reading.headingRow + 1)) return 'heading';
+    if (this.titles.size > 0 && this.titles.has(titleKey(row))) return 'title';
     if (isPointsLabel(label) || isPointsLabel(person.shown)) return 'points';
-    if (!identified && (isTotal(label) || isTotal(person.shown))) return 'total';
-    if (!identified && index === this.reading.headingRow + 1 && isListTitle(person.shown)) {
-      return 'title';
-    }
-    if (person.shown === '') {
-      const figures = filled.every((cell) => /^[\d.,%()\s]+$/.test(cell) || isMissing(cell));
-      return figures && index === this.reading.headingRow + 1
-        ? 'points'
-        : figures
-          ? 'total'
-          : 'noName';
-    }
-    if (filled.length === 1 && this.reading.columns.length > 2 && isFooter(label)) return 'footer';
+    const identified = person.email !== null || person.externalId !== null;
+    const surely =
+      identified ||
+      ['givenName' as const, 'familyName' as const].every((half) =>
+        /\p{L}/u.test(this.cell(row, half)),
+      );
+    const nobody = surely ? null : this.reasonOfWords(index, label, person, said);
+    if (nobody !== null) return nobody;
+    if (!/\p{L}/u.test(person.shown)) return this.reasonForNoName(index, filled);
     if (isTestAccount(person.shown)) return 'test';
     const role = this.cell(row, 'role');
     if (!person.staff && roleOfPerson(role) === 'other') return 'notStudent';
     const status = this.cell(row, 'status');
-    return status !== '' && isInactive(status) ? 'inactive' : null;
+    if (status !== '' && isInactive(status)) return 'inactive';
+    const alone = !identified && filled.length === 1;
+    return alone && isUnlikeName(person.shown, this.usual) ? 'notAName' : null;
   }
 
-  /** The heading printed once more, as page breaks do. */
-  private isHeadingAgain(row: Row): boolean {
-    const known = row.cells.filter((cell) => {
-      const role = roleOfHeading(cell);
-      return role !== null && role !== 'leftOut';
-    }).length;
-    return known >= 2 && known >= row.cells.filter((cell) => cell.trim() !== '').length / 2;
+  /** What the words of a row say of it, where nothing else says that it is somebody's. */
+  private reasonOfWords(
+    index: number,
+    label: string,
+    person: Person,
+    said: LineKind | null,
+  ): SkipReason | null {
+    const first = index === this.reading.headingRow + 1;
+    if (isTotal(label) || isTotal(person.shown) || this.figures.has(index)) return 'total';
+    const figure = person.shown === '' && /^\d/.test(label);
+    if (said !== null && said.kind !== 'staff' && !figure)
+      return said.kind === 'section' && first ? 'title' : said.kind;
+    return first && isListTitle(person.shown) ? 'title' : null;
+  }
+
+  private reasonForNoName(index: number, filled: readonly string[]): SkipReason {
+    const next = index === this.reading.headingRow + 1;
+    const figures = filled.every((cell) => /^[\d.,%()\s]+$/.test(cell) || isMissing(cell));
+    if (figures) return next ? 'points' : 'total';
+    return next ? 'heading' : 'noName';
+  }
+
+  /** The heading printed once more, as page breaks do, or one alone over pasted names. */
+  private isHeadingAgain(row: Row, first: boolean): boolean {
+    const filled = row.cells.filter((cell) => cell.trim() !== '');
+    if (this.isList)
+      return (
+        filled.length === 1 &&
+        (roleOfColumn(filled[0] ?? '') === 'fullName' || (first && isHeadingLine(filled[0] ?? '')))
+      );
+    const same = row.cells.filter(
+      (cell, column) =>
+        cell.trim() !== '' && plainWords(cell) === plainWords(this.heading[column] ?? ''),
+    ).length;
+    if (same >= filled.length * 0.6 && (same > 1 || filled.length === 1)) return true;
+    return (
+      filled.length > 1 &&
+      filled.every((cell) => {
+        const role = roleOfColumn(cell);
+        return role !== null && role !== 'leftOut';
+      })
+    );
   }
 
   private person(row: Row): Person {
-    const full = this.cell(row, 'fullName');
-    const givenCell = this.cell(row, 'givenName');
+    const whole = this.cell(row, 'fullName');
+    const [full = '', beside = ''] = /\S@\S/.test(whole) ? nameAndAddress(whole) : [whole];
     const familyCell = this.cell(row, 'familyName');
-    const address = addressIn(this.cell(row, 'email') || (/<[^<>]*@[^<>]*>/.exec(full)?.[0] ?? ''));
-    const { plain: fullName, remark } = withoutRemark(full.replace(/<[^<>]*@[^<>]*>/g, '').trim());
+    const address = addressIn(this.cell(row, 'email') || beside);
+    const { plain: fullName, remark } = withoutRemark(unquoted(full));
+    const givenCell = withoutRemark(unquoted(this.cell(row, 'givenName')));
     const fromFull = splitName(fullName);
     const given =
-      givenCell || (familyCell === '' ? fromFull.given : splitBefore(fullName, familyCell));
-    const family = familyCell || (givenCell === '' ? fromFull.family : fromFull.family);
-    const preferred = this.cell(row, 'preferredName') || (isName(remark) ? remark : '');
+      givenCell.plain || (familyCell === '' ? fromFull.given : splitBefore(fullName, familyCell));
+    const family = familyCell || fromFull.family;
+    const calledBeside = remark || givenCell.remark;
+    const preferred =
+      this.cell(row, 'preferredName') || (isCallName(calledBeside) ? calledBeside : '');
     const role = this.cell(row, 'role');
     const called = preferred === '' ? given : preferred;
-    const written =
-      fullName !== '' && !fullName.includes(',') && preferred === '' && givenCell === '';
-    const shown = written
-      ? remark === ''
-        ? fullName
-        : full
-      : [called, family].filter(Boolean).join(' ');
+    const asWritten =
+      fullName !== '' && !isTurned(fullName) && preferred === '' && givenCell.plain === '';
+    const joined = [called, family].filter(Boolean).join(' ');
+    const shown = asWritten ? (remark === '' ? fullName : full) : joined;
     return {
       row: row.line,
       givenName: given,
       familyName: family,
       preferredName: preferred === given ? '' : preferred,
-      shown: shown || (address.split('@')[0] ?? ''),
+      shown: shown || nameOfAddress(address),
       email: address === '' ? null : address,
       externalId: this.cell(row, 'externalId') || null,
-      section: this.cell(row, 'section') || null,
+      section: this.cell(row, 'section') || this.section,
       ...this.attributes(row, shown),
       staff: role !== '' && roleOfPerson(role) === 'staff',
       role,
@@ -191,35 +302,171 @@ class RowReader implements People {
 
   /** The cells of a role, cleaned and joined; '' where they are missing. */
   private cell(row: Row, role: ColumnRole): string {
-    const columns = this.columnsOf.get(role) ?? [];
-    const cells = columns
+    const nothing = NAME_ROLES.has(role) ? isMissingName : isMissing;
+    return (this.columnsOf.get(role) ?? [])
       .map((column) => row.cells[column] ?? '')
-      .filter((cell) => !isMissing(cell));
-    return cells.map((cell) => cleanText(restored(cell))).join(' ');
+      .filter((cell) => !nothing(cell))
+      .map((cell) => cleanText(restored(cell)).replace(/^'(?=\d)/, ''))
+      .join(' ');
   }
 
   private attributes(row: Row, name: string): Pick<Person, 'attributes' | 'unread'> {
-    const attributes: Record<string, string | number> = {};
+    const attributes = new Map<string, string | number>();
     const unread: RosterWarning[] = [];
     for (const column of this.columnsOf.get('detail') ?? []) {
       const reading = this.reading.columns[column];
       const cell = restored(row.cells[column] ?? '');
       if (!reading || isMissing(cell)) continue;
       const value = readValue(reading, cell, this.decimals[column] ?? '.');
-      if (value !== null) attributes[reading.name] = value;
+      if (value !== null) attributes.set(reading.name, value);
       else {
-        const given = cleanText(cell);
         unread.push({
           kind: 'unreadValue',
           row: row.line,
           name,
-          given,
+          given: cleanText(cell),
           likely: reading.name,
         });
       }
     }
-    return { attributes, unread };
+    return { attributes: Object.fromEntries(attributes), unread };
   }
+}
+
+/** Reasons to leave out somebody, where the others leave out something. */
+const OF_SOMEBODY: ReadonlySet<SkipReason> = new Set([
+  'test',
+  'notStudent',
+  'inactive',
+  'notAName',
+]);
+
+/** How the line that names who wrote a letter begins, as the list of names has it. */
+const SENDER = 'From: ';
+
+const NAME_ROLES: ReadonlySet<ColumnRole> = new Set([
+  'fullName',
+  'givenName',
+  'familyName',
+  'preferredName',
+]);
+
+/** The only cell of a row that holds something; null where there are several. */
+function soleCell({ cells }: Row): string | null {
+  const filled = cells.filter((cell) => cell.trim() !== '');
+  return filled.length === 1 ? (filled[0] ?? null) : null;
+}
+
+/** "S.No. Name Marks" over a list whose columns nothing parts. */
+function isHeadingLine(line: string): boolean {
+  const all = plainWords(line).split(' ');
+  return (
+    all.length > 1 &&
+    all.some((word) =>
+      /^(names?|nombres?|apellidos|vorname|nachname|prenom|cognome|voornaam|achternaam|surname|forename)$/.test(
+        word,
+      ),
+    )
+  );
+}
+
+/** A row without its figures: page heads differ in nothing else. */
+function titleKey({ cells }: Row): string {
+  return cells
+    .map((cell) => plainWords(cell).replace(/\d+/g, '0'))
+    .filter(Boolean)
+    .join(' ');
+}
+
+/** Rows that head a part of the list ("Class 7B"): one name of a part alone is the title of the whole. */
+function partHeadings(rows: readonly Row[]): ReadonlySet<number> {
+  const names = new Set<string>();
+  const found = rows.flatMap((row, index) => {
+    const sole = soleCell(row);
+    const said = sole === null ? null : kindOfLine(sole);
+    if (said?.kind !== 'section') return [];
+    names.add(plainWords(said.name));
+    return [index];
+  });
+  return new Set(names.size > 1 ? found : []);
+}
+
+/**
+ * "Min", "Max" and "Sum" are people, but for rows at the end of a table whose cells are figures, beside another such
+ * row or a total without doubt.
+ */
+function figureRows(rows: readonly Row[], headingRow: number): ReadonlySet<number> {
+  const found: number[] = [];
+  let sure = 0;
+  for (let index = rows.length - 1; index > headingRow; index--) {
+    const row = rows[index];
+    if (!row || !hasContent(row)) continue;
+    const [label = '', ...others] = row.cells.map(cleanText).filter((cell) => cell !== '');
+    const figures = others.length > 0 && others.every((cell) => /^[\d.,%]+$/.test(cell));
+    if (isTotal(label)) sure++;
+    else if (isTotal(label, false) && figures) found.push(index);
+    else if (kindOfLine(label) === null || others.length > 0) break;
+  }
+  return new Set(found.length + sure > 1 ? found : []);
+}
+
+/** What most first cells of a list are like. */
+interface Usual {
+  readonly withoutFigures: boolean;
+  readonly capital: boolean;
+}
+
+function usualFirstCells(rows: readonly Row[]): Usual {
+  const first = rows
+    .map(({ cells }) => cleanText(cells.find((cell) => cell.trim() !== '') ?? ''))
+    .filter(Boolean);
+  return {
+    withoutFigures:
+      first.length > 2 &&
+      first.filter((cell) => /\d/.test(cell)).length <= Math.max(1, first.length * 0.25),
+    capital: first.filter((cell) => /^[\p{Lu}\p{Lo}]/u.test(cell)).length > first.length * 0.6,
+  };
+}
+
+/** Among names without figures one with some, or a few small words among capital ones. */
+function isUnlikeName(shown: string, usual: Usual): boolean {
+  if (/\d/.test(shown)) return usual.withoutFigures;
+  const small = /^\p{Ll}/u.test(shown) && !/\p{Lu}/u.test(shown);
+  return usual.capital && small && shown.split(' ').length > 2;
+}
+
+/** Words that stand for nothing as often as they are a name, and names with signs, on a row that says no more. */
+function isDoubtful({ shown, email, externalId, familyName, givenName }: Person): boolean {
+  if (email !== null || externalId !== null) return false;
+  const single = givenName === '' || familyName === '';
+  return (
+    (single && (isMissing(shown) || isTotal(shown, false))) ||
+    (!looksLikeName(shown) && /[\d@;|{}]/.test(shown))
+  );
+}
+
+/** A name without a quote that stands alone at one of its ends. */
+function unquoted(name: string): string {
+  const odd = (name.match(/["“”]/g)?.length ?? 0) % 2 === 1;
+  return odd ? name.replace(/^["“”]\s*|\s*["“”]$/g, '') : name;
+}
+
+/** Whether the family name stands first, before a comma. */
+function isTurned(name: string): boolean {
+  return name.replace(/,\s*(jr|sr|ii|iii|iv|phd|md|esq)\.?$/i, '').includes(',');
+}
+
+/** "amira.haddad@…" tells a name by its parts; another address what stands before its sign. */
+function nameOfAddress(address: string): string {
+  const local = address.split('@')[0] ?? '';
+  const parts = local
+    .replace(/\d+$/, '')
+    .split(/[._-]+/)
+    .filter(Boolean);
+  const named = parts.length > 1 && parts.every((part) => /^\p{L}{2,}$/u.test(part));
+  return named
+    ? parts.map((part) => `${part[0]?.toUpperCase() ?? ''}${part.slice(1)}`).join(' ')
+    : local;
 }
 
 /** The value of a cell for the detail's kind; null where it is none. */
@@ -234,26 +481,15 @@ function readValue(
       return readNumber(cell, decimal);
     case 'yesNo':
       return readYesNo(cell);
-    case 'level':
-      return levels.find((level) => plainWords(level) === plainWords(cell)) ?? cleanText(cell);
+    case 'level': {
+      const level = levels.find((one) => plainWords(one) === plainWords(cell));
+      return level ?? (isOddWord(cleanText(cell)) ? null : cleanText(cell));
+    }
     case 'category':
       return cleanText(cell);
     default:
       return kind satisfies never;
   }
-}
-
-/** A name and what stands in brackets after or within it: "Amira (Miri) Haddad". */
-function withoutRemark(name: string): { readonly plain: string; readonly remark: string } {
-  const found = /^([^()]*\S)\s+\(([^()]+)\)\s*([^()]*)$/.exec(name);
-  if (!found) return { plain: name, remark: '' };
-  const [, before = '', remark = '', after = ''] = found;
-  return { plain: `${before} ${after}`.trim(), remark: remark.trim() };
-}
-
-/** One capitalised word is what somebody is called; pronouns, figures and remarks are not. */
-function isName(remark: string): boolean {
-  return /^\p{Lu}[\p{L}\p{M}'’-]+$/u.test(remark) && remark !== remark.toUpperCase();
 }
 
 /** The address in a cell such as `mailto:ana@example.org` or `Ana <ana@example.org>`; '' where there is none. */

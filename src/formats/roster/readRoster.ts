@@ -1,12 +1,15 @@
+import { unaccounted } from './account';
 import { partNames } from './archive';
 import { checkPeople } from './check';
 import { decode, looksBinary, type Encoding } from './decode';
-import { detectDelimiter, hasContent, parseDelimited } from './delimited';
+import { hasContent } from './delimited';
+import { fitOf } from './fit';
 import { jsonTables } from './json';
-import { isAddressList, isBulleted, listTable } from './lists';
 import { isOneRoster, oneRosterTables } from './oneRoster';
 import { readPeople } from './people';
 import { proposeReading } from './reading';
+import { namesTable } from './shapes/names';
+import { GRIDS, SHAPES, type ShapeId } from './shapes/list';
 import {
   MOST_BYTES,
   MOST_ROWS,
@@ -25,6 +28,8 @@ export interface ReadOptions {
   readonly sheet?: string;
   /** Titles of the classes to keep, where a file holds several. */
   readonly classes?: readonly string[];
+  /** How a text is laid out, taken at its word where it can be read so. */
+  readonly shape?: ShapeId;
   /** How a column without a heading is called, {} standing for its number. */
   readonly columnName?: string;
 }
@@ -36,6 +41,9 @@ export type ReadRoster =
       readonly table: Table;
       readonly reading: Reading;
       readonly sheets: readonly string[];
+      /** How the text was laid out, and how else it could be read; null and none for what says so itself. */
+      readonly shape: ShapeId | null;
+      readonly shapes: readonly ShapeId[];
     }
   | { readonly ok: false; readonly error: RosterError };
 
@@ -48,34 +56,47 @@ export async function readRosterFile(
     return { ok: false, error: { code: 'tooLarge', bytes: bytes.length, most: MOST_BYTES } };
   }
   const tables = await tablesOf(bytes, options);
-  return tables.ok ? readTables(tables.tables, options) : tables;
+  return tables.ok ? readTables(tables, options) : tables;
 }
 
 /** Reads pasted text in the same way. */
 export function readRosterText(
   text: string,
-  options: Pick<ReadOptions, 'columnName'> = {},
+  options: Pick<ReadOptions, 'columnName' | 'shape'> = {},
 ): ReadRoster {
-  const tables = textTables(text);
-  return tables.ok ? readTables(tables.tables, options) : tables;
+  const tables = textTables(text, options.shape);
+  return tables.ok ? readTables(tables, options) : tables;
 }
+
+type ShapedTables =
+  | Extract<Tables, { ok: false }>
+  | (Extract<Tables, { ok: true }> & {
+      readonly shape?: ShapeId;
+      readonly shapes?: readonly ShapeId[];
+    });
 
 /** Reads a table as a reading says, the proposed one or one that the teacher has changed. */
 export function readTable(table: Table, reading: Reading): Roster {
-  return checkPeople(readPeople(table, reading), reading);
+  const roster = checkPeople(readPeople(table, reading), reading);
+  const lost = unaccounted(table, reading, roster);
+  return lost.length === 0
+    ? roster
+    : { ...roster, skipped: [...roster.skipped, ...lost].sort((a, b) => a.row - b.row) };
 }
 
 /** First bytes of what is no text: a zip, an OLE compound file (old or protected workbooks). */
 const ZIP = [0x50, 0x4b];
 const COMPOUND = [0xd0, 0xcf, 0x11, 0xe0];
 
-async function tablesOf(bytes: Uint8Array, options: ReadOptions): Promise<Tables> {
+async function tablesOf(bytes: Uint8Array, options: ReadOptions): Promise<ShapedTables> {
   const begins = (signature: readonly number[]): boolean =>
     signature.every((byte, i) => bytes[i] === byte);
   if (begins(COMPOUND)) return { ok: false, error: compoundError(bytes) };
   if (begins(ZIP)) return zipTables(bytes, options);
   const { text } = decode(bytes, options.encoding);
-  return looksBinary(text) ? { ok: false, error: { code: 'binary' } } : textTables(text);
+  return looksBinary(text)
+    ? { ok: false, error: { code: 'binary' } }
+    : textTables(text, options.shape);
 }
 
 /** A protected workbook is a compound file with an encrypted package in it (MS-OFFCRYPTO). */
@@ -94,33 +115,84 @@ function zipTables(bytes: Uint8Array, options: ReadOptions): Tables | Promise<Ta
   return { ok: false, error: { code: 'unknownZip' } };
 }
 
-function textTables(text: string): Tables {
+function textTables(text: string, shape?: ShapeId): ShapedTables {
   const begin = text.trimStart();
   if (begin === '') return { ok: false, error: { code: 'empty' } };
   if (/^BEGIN:VCARD/i.test(begin)) return { ok: true, tables: [vcardTable(text)] };
   if (/^(\{|\[\s*[[{"\]])/.test(begin)) return jsonTables(begin);
-  if (isAddressList(text)) return { ok: true, tables: [listTable(text)] };
-  return { ok: true, tables: [rowsTable(text)] };
+  const shaped = bestShape(text, shape);
+  return shaped ? { ok: true, ...shaped } : { ok: false, error: { code: 'nobody' } };
 }
 
-/** Delimited rows, or a list of names where no delimiter parts them or the comma only parts a name. */
-function rowsTable(text: string): Table {
-  const announced = /^sep=(.)\r?\n/i.exec(text);
-  const body = announced ? text.replace(/^sep=.\r?(?=\n)/i, '') : text;
-  const delimiter = announced?.[1] === ';' ? ';' : detectDelimiter(body);
-  // A single line is one student's cells where tabs part it, else several names.
-  const single = !/[\r\n]\s*\S/.test(body.trimStart());
-  if (delimiter === null || (single && delimiter !== '\t')) return listTable(text);
-  const table: Table = {
-    name: '',
-    rows: parseDelimited(body, delimiter),
-    commaIsDecimal: delimiter === ';',
+/** The shape that fits a text best, or the one asked for where the text can be read so. */
+function bestShape(text: string, asked: ShapeId | undefined) {
+  const sample = firstLines(text);
+  const found = SHAPES.flatMap(({ id, read }): Shaped[] => {
+    const table = read(sample);
+    return table ? [{ id, table, from: id }, ...(HELD.has(id) ? [] : gridsOf(table, id))] : [];
+  });
+  const shapes = [...new Set(found.map(({ id }) => id))];
+  const allowed =
+    asked !== undefined && shapes.includes(asked)
+      ? found.filter(({ id }) => id === asked)
+      : found.filter((one) => !isOnlyAName(sample, one, found));
+  const best = bestOf(allowed);
+  if (!best) return undefined;
+  return {
+    tables: [sample === text ? best.table : wholeTable(text, best)],
+    shape: best.id,
+    shapes,
   };
-  const isList = delimiter === ',' && (isBulleted(body) || isFamilyCommaGiven(table));
-  return isList ? listTable(text) : table;
 }
 
-/** "Haddad, Amira" on every line: two cells, the second after a space, and no heading over them. */
+/** Lines that are read in every shape to find the best; the whole text is then read in that one alone. */
+const SAMPLE_LINES = 120;
+
+function firstLines(text: string): string {
+  const ends = /\r\n|\r|\n/g;
+  for (let line = 0; line < SAMPLE_LINES; line++) if (!ends.exec(text)) return text;
+  return text.slice(0, ends.lastIndex);
+}
+
+function wholeTable(text: string, { id, from }: Shaped): Table {
+  const whole = SHAPES.find((shape) => shape.id === from)?.read(text) ?? namesTable(text);
+  return GRIDS.find((grid) => grid.id === id)?.read(whole) ?? whole;
+}
+
+interface Shaped {
+  readonly id: ShapeId;
+  readonly table: Table;
+  /** The shape whose table was turned; its own where none was. */
+  readonly from: ShapeId;
+}
+
+/** Shapes that have one student a row already. */
+const HELD: ReadonlySet<ShapeId> = new Set(['names', 'cards']);
+
+/** A table that holds several students in a row, turned. */
+function gridsOf(table: Table, from: ShapeId): readonly Shaped[] {
+  return GRIDS.flatMap(({ id, read }): Shaped[] => {
+    const turned = read(table);
+    return turned ? [{ id, table: turned, from }] : [];
+  });
+}
+
+/** The best fit; of equals the first. */
+function bestOf(found: readonly Shaped[]): Shaped | undefined {
+  if (found.length < 2) return found[0];
+  const rated = found.map((one) => ({ one, fit: fitOf(one.table) }));
+  return rated.reduce((best, other) => (other.fit > best.fit + 1e-9 ? other : best)).one;
+}
+
+/** "Haddad, Amira" on every line: the comma parts a name, and no columns; on a single line signs part people. */
+function isOnlyAName(text: string, { id, table, from }: Shaped, found: readonly Shaped[]): boolean {
+  if (from !== id) return found.some((one) => one.id === from && isOnlyAName(text, one, found));
+  if (id !== 'comma' && id !== 'semicolon' && id !== 'bar') return false;
+  const single = !/[\r\n]\s*\S/.test(text.trimStart());
+  return single || (id === 'comma' && isFamilyCommaGiven(table));
+}
+
+/** Two cells, the second after a space, and no heading over them. */
 function isFamilyCommaGiven({ rows }: Table): boolean {
   const filled = rows.filter(hasContent);
   const spaced = filled.filter(({ cells }) => cells.length === 2 && /^\s+\S/.test(cells[1] ?? ''));
@@ -133,8 +205,14 @@ function isFamilyCommaGiven({ rows }: Table): boolean {
   );
 }
 
+/** A sheet that holds several students in a row, turned; a text is turned already where it is to be. */
+function turned(table: Table, shape: ShapeId | null): Table {
+  if (shape !== null) return table;
+  return bestOf([{ id: 'tab', table, from: 'tab' }, ...gridsOf(table, 'tab')])?.table ?? table;
+}
+
 function readTables(
-  tables: readonly Table[],
+  { tables, shape, shapes = [] }: Extract<ShapedTables, { ok: true }>,
   { sheet, columnName }: Pick<ReadOptions, 'sheet' | 'columnName'>,
 ): ReadRoster {
   const sheets = tables.map(({ name }) => name);
@@ -142,7 +220,8 @@ function readTables(
   if (chosen.some(({ rows }) => rows.filter(hasContent).length > MOST_ROWS + 1)) {
     return { ok: false, error: { code: 'tooManyRows', most: MOST_ROWS } };
   }
-  const read = chosen.map((table) => {
+  const read = chosen.map((given) => {
+    const table = turned(given, shape ?? null);
     const reading = proposeReading(table, undefined, columnName);
     return { table, reading, roster: readTable(table, reading) };
   });
@@ -153,5 +232,5 @@ function readTables(
       error: { code: tables.some(({ rows }) => rows.some(hasContent)) ? 'nobody' : 'empty' },
     };
   }
-  return { ok: true, ...best, sheets };
+  return { ok: true, ...best, sheets, shape: shape ?? null, shapes };
 }

@@ -1,6 +1,7 @@
 import { hasContent } from './delimited';
-import { roleOfHeading, settleRoles } from './headings';
-import { isPointsLabel, isTotal } from './names';
+import { isOfOthers, roleOfColumn, settleRoles } from './headings';
+import { isPointsLabel, isTotal } from './lineKinds';
+import { isSchoolRole } from './names';
 import { cleanText, isMissing, plainWords } from './text';
 import type { ColumnReading, ColumnRole, Reading, Row, Table } from './types';
 import { guessKind } from './values';
@@ -27,10 +28,10 @@ export function proposeReading(
   const words = headingRow < 0 ? [] : (table.rows[headingRow]?.cells ?? []);
   const below = table.rows
     .slice(headingRow + 1)
-    .filter((row) => hasContent(row) && !isSummary(row));
+    .filter((row) => hasContent(row) && !isSummary(row) && !isAgain(row, words));
   const cellsOf = (column: number): readonly string[] =>
     below.map(({ cells }) => cells[column] ?? '');
-  const known = Array.from({ length: width }, (_, column) => roleOfHeading(words[column] ?? ''));
+  const known = Array.from({ length: width }, (_, column) => roleOfColumn(words[column] ?? ''));
   const byWords = settleRoles(words, known);
   const roles =
     headingRow < 0 ? rolesByContent(width, below) : completeRoles(byWords, words, cellsOf);
@@ -38,6 +39,14 @@ export function proposeReading(
     headingRow,
     columns: nameDetails(roles, words, cellsOf, table.commaIsDecimal, columnName),
   };
+}
+
+/** The heading once more. */
+function isAgain({ cells }: Row, heading: readonly string[]): boolean {
+  return (
+    heading.length > 1 &&
+    cells.every((cell, column) => plainWords(cell) === plainWords(heading[column] ?? ''))
+  );
 }
 
 /** Possible points and totals say nothing of what kind a column is. */
@@ -50,35 +59,66 @@ function isSummary({ cells }: Row): boolean {
 function findHeading(rows: readonly Row[], width: number): number {
   const top = rows.slice(0, HEADING_ROWS);
   const knownIn = ({ cells }: Row): number => cells.filter((cell) => isHeadingWord(cell)).length;
-  const two = top.findIndex((row) => knownIn(row) >= 2 && row.cells.filter(isFilled).length > 1);
+  // A list's own heading is on no line of the text.
+  if (rows[0]?.line === 0) return 0;
+  const two = top.findIndex(
+    (row, index) =>
+      knownIn(row) >= 2 &&
+      row.cells.filter(isFilled).length > 1 &&
+      !isData(row, rows.slice(index + 1)),
+  );
   if (two >= 0) return two;
   const one = top.findIndex((row, index) => {
     const filled = row.cells.filter(isFilled);
     if (knownIn(row) === 0 || filled.length < Math.min(width, 2)) return false;
-    return isUnlikeData(row) && rows.slice(index + 1).some(hasContent);
+    const rest = rows.slice(index + 1).filter(hasContent);
+    if (rest.length === 0 || isData(row, rest)) return false;
+    return isUnlikeData(row) || (holdsNoFigures(row) && restHasFigures(row, rest));
   });
   if (one >= 0) return one;
-  const [first, ...rest] = top.filter(hasContent);
-  if (!first || rest.length === 0 || width < 2) return -1;
-  return isUnlikeData(first) && first.cells.every(isFilled) && restHasFigures(first, rest)
-    ? rows.indexOf(first)
-    : -1;
+  const first = top.find(hasContent);
+  if (!first || width < 2) return -1;
+  const rest = top.slice(top.indexOf(first) + 1).filter(hasContent);
+  if (rest.length === 0) return -1;
+  const [corner = '', ...others] = first.cells;
+  const dates = others.filter(isFilled);
+  const dated = !isFilled(corner) && dates.length > 0 && dates.every(isDate);
+  const worded = isUnlikeData(first) && first.cells.every(isFilled) && restHasFigures(first, rest);
+  return dated || worded ? rows.indexOf(first) : -1;
+}
+
+const isDate = (cell: string): boolean =>
+  /^\d{1,4}[-./]\d{1,2}([-./]\d{1,4})?\.?$/.test(cell.trim());
+
+/** Words known of headings are answers where rows below have some of them, but not all, in the same columns. */
+function isData({ cells }: Row, below: readonly Row[]): boolean {
+  const known = cells.flatMap((cell, column) => (isHeadingWord(cell) ? [column] : []));
+  const same = (row: Row, column: number): boolean =>
+    plainWords(row.cells[column] ?? '') === plainWords(cells[column] ?? '');
+  const again = (row: Row): boolean =>
+    cells.every((cell, column) => !isFilled(cell) || same(row, column));
+  return below
+    .slice(0, SAMPLE_ROWS)
+    .some((row) => known.some((column) => same(row, column)) && !again(row));
 }
 
 function isHeadingWord(cell: string): boolean {
-  const role = roleOfHeading(cell);
+  const role = roleOfColumn(cell);
   // "no" and "n" may be answers as well as headings.
   return role !== null && role !== 'leftOut';
 }
 
 const isFilled = (cell: string): boolean => cell.trim() !== '';
 
-/** Headings are different words; no address and no bare figure is one. */
-function isUnlikeData({ cells }: Row): boolean {
-  const words = cells.filter(isFilled).map(plainWords);
-  return (
-    new Set(words).size === words.length &&
-    !cells.some((cell) => cell.includes('@') || /^[\d.,%+-]+$/.test(cell.trim()))
+/** Headings are different words; no address and no bare figure is one, but dates may be. */
+function isUnlikeData(row: Row): boolean {
+  const words = row.cells.filter(isFilled).map(plainWords);
+  return new Set(words).size === words.length && holdsNoFigures(row);
+}
+
+function holdsNoFigures({ cells }: Row): boolean {
+  return !cells.some(
+    (cell) => cell.includes('@') || (/^[\d.,%+-]+$/.test(cell.trim()) && !isDate(cell)),
   );
 }
 
@@ -99,6 +139,8 @@ function completeRoles(
   const completed = byWords.map((role, column): ColumnRole => {
     const cells = cellsOf(column);
     if (role === 'externalId' || role === 'leftOut') return numberRole(role, cells);
+    // Parts that students have in a group are no roles of a school.
+    if (role === 'role' && !cells.some(isSchoolRole)) return 'detail';
     // A lab may be a section, or a mark for one.
     const marks = cells
       .filter((cell) => !isMissing(cell))
@@ -108,7 +150,7 @@ function completeRoles(
     if (cells.every((cell) => !isFilled(cell))) return 'leftOut';
     return (heading[column] ?? '').trim() === '' && isRunning(cells) ? 'leftOut' : 'detail';
   });
-  return oneNumber(byWords, withName(withAddress(completed, cellsOf), cellsOf));
+  return oneNumber(byWords, withName(withAddress(completed, heading, cellsOf), heading, cellsOf));
 }
 
 /** One column numbers the students: the one whose heading says so, else the first that could. */
@@ -126,24 +168,30 @@ function oneNumber(
 /** Where no heading says address, the column that holds some is it (a login name, for instance). */
 function withAddress(
   roles: readonly ColumnRole[],
+  heading: readonly string[],
   cellsOf: (column: number) => readonly string[],
 ): readonly ColumnRole[] {
   if (roles.includes('email')) return roles;
   const holdsAddresses = (column: number): boolean =>
     share(cellsOf(column).filter(isFilled), (cell) => /\S@\S/.test(cell)) > 0.5;
   const address = roles.findIndex(
-    (role, column) => (role === 'detail' || role === 'leftOut') && holdsAddresses(column),
+    (role, column) =>
+      (role === 'detail' || role === 'leftOut') &&
+      !isOfOthers(heading[column] ?? '') &&
+      holdsAddresses(column),
   );
   return roles.map((role, column) => (column === address ? 'email' : role));
 }
 
 function withName(
   completed: readonly ColumnRole[],
+  heading: readonly string[],
   cellsOf: (column: number) => readonly string[],
 ): readonly ColumnRole[] {
   if (completed.some((role) => NAME_ROLES.has(role))) return completed;
   const name = completed.findIndex(
-    (role, column) => role === 'detail' && looksLikeNames(cellsOf(column)),
+    (role, column) =>
+      role === 'detail' && !isOfOthers(heading[column] ?? '') && looksLikeNames(cellsOf(column)),
   );
   return completed.map((role, column) => (column === name ? 'fullName' : role));
 }
@@ -180,6 +228,9 @@ function rolesByContent(width: number, rows: readonly Row[]): readonly ColumnRol
     const filled = cells.filter((cell) => !isMissing(cell)).map(cleanText);
     if (filled.length === 0 || isRunning(cells)) return 'leftOut';
     if (share(filled, (cell) => /\S@\S/.test(cell)) > 0.5) return 'email';
+    if (filled.every(isSchoolRole)) return 'role';
+    if (filled.length > 1 && filled.every((cell) => /^\d{1,2}\s?[A-Za-z]$/.test(cell)))
+      return 'section';
     const differ = new Set(filled).size === filled.length;
     if (differ && filled.length > 1 && share(filled, isNumberLike) > 0.9) return 'externalId';
     return looksLikeNames(cells) ? 'fullName' : 'detail';
@@ -202,9 +253,11 @@ function oneName(
     parted && share((columns[first ?? 0] ?? []).filter(isFilled), isAllCapitals) > 0.8;
   let emails = 0;
   let numbers = 0;
+  let sections = 0;
   return roles.map((role, column) => {
     if (role === 'email') return emails++ === 0 ? role : 'detail';
     if (role === 'externalId') return numbers++ === 0 ? role : 'detail';
+    if (role === 'section') return sections++ === 0 ? role : 'detail';
     if (role !== 'fullName') return role;
     if (!parted) return column === first ? 'fullName' : 'detail';
     if (column === first) return capitals ? 'familyName' : 'givenName';

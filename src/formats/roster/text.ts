@@ -56,3 +56,10 @@ const MISSING = new Set([
 export function isMissing(cell: string): boolean {
   return MISSING.has(cleanText(cell).toLowerCase());
 }
+
+const STROKES = new Set(words('|-|--|–|—|.|?|n/a|n.a.|#n/a|k.a.|s/d'));
+
+/** Whether a cell of a name says that nothing is known: "Na", "Null" and "Nil" are people. */
+export function isMissingName(cell: string): boolean {
+  return STROKES.has(cleanText(cell).toLowerCase());
+}

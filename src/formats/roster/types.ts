@@ -10,6 +10,11 @@ export interface Table {
   readonly rows: readonly Row[];
   /** Whether a comma is certain to be a decimal sign, since cells are parted by something else. */
   readonly commaIsDecimal: boolean;
+  /** How much more than others this way of making rows is believed where several fit a text; 0 where left out. */
+  readonly belief?: number;
+  /** What was left out, and what was found doubtful, when the rows were made. */
+  readonly skipped?: readonly Skipped[];
+  readonly warnings?: readonly RosterWarning[];
 }
 
 /** What a column is taken for. */
@@ -78,7 +83,14 @@ export type SkipReason =
   | 'notStudent'
   | 'inactive'
   | 'noName'
-  | 'duplicate';
+  | 'duplicate'
+  | 'rule'
+  | 'section'
+  | 'place'
+  | 'sender'
+  | 'hidden'
+  | 'notAName'
+  | 'unread';
 
 /** Somebody or something left out, and why. */
 export interface Skipped {
@@ -98,7 +110,10 @@ export type WarningKind =
   | 'headingLikeName'
   | 'nameFromAddress'
   | 'cleanedName'
-  | 'unreadValue';
+  | 'unreadValue'
+  | 'doubtfulName'
+  | 'twoNames'
+  | 'strayQuote';
 
 /** Something doubtful on a row; `given` and `likely` are filled where they help. */
 export interface RosterWarning {

@@ -1,14 +1,15 @@
+import { isNoAmount } from './headings';
 import { cleanText, isMissing, plainWords } from './text';
 import type { DetailKind } from './types';
 import { words } from './words';
 
 const YES = new Set(
   words(`
-  yes|y|true|si|s|oui|o|vrai|ja|j|wahr|verdadero|x|✓|✔|☑|done`),
+  yes|y|true|si|s|oui|o|vrai|ja|j|wahr|verdadero|sim|vero|verdadeiro|waar|x|✓|✔|☑|☒|✅|[✓]|done`),
 );
 const NO = new Set(
   words(`
-  no|n|false|non|faux|nein|falsch|falso|✗|✘|☐`),
+  no|n|false|non|faux|nein|falsch|falso|nao|nee|onwaar|✗|✘|☐|❌|[ ]|[]`),
 );
 
 /** Orders of level words from low to high, as `plainWords` writes them. Words on one place mean the same. */
@@ -67,6 +68,30 @@ const SCALES: readonly (readonly (readonly string[])[])[] = [
   ],
   [['niedrig', 'gering', 'tief'], ['mittel'], ['hoch']],
   [
+    ['muito baixo', 'muito baixa'],
+    ['baixo', 'baixa'],
+    ['medio', 'media'],
+    ['alto', 'alta'],
+    ['muito alto', 'muito alta'],
+  ],
+  [['molto basso'], ['basso', 'bassa'], ['medio', 'media'], ['alto', 'alta'], ['molto alto']],
+  [['zeer laag'], ['laag'], ['gemiddeld', 'middel', 'midden'], ['hoog'], ['zeer hoog']],
+  [
+    ['iniciante', 'principiante'],
+    ['basico', 'basica', 'elementar'],
+    ['intermediario', 'intermediaria', 'intermedio', 'intermedia'],
+    ['avancado', 'avancada'],
+    ['especialista'],
+  ],
+  [
+    ['principiante', 'base'],
+    ['elementare'],
+    ['intermedio', 'intermedia'],
+    ['avanzato', 'avanzata'],
+    ['esperto', 'esperta'],
+  ],
+  [['beginner'], ['basis'], ['gevorderd', 'gevorderde'], ['expert']],
+  [
     ['anfanger', 'anfangerin', 'einsteiger', 'neu'],
     ['grundlagen'],
     ['mittelstufe', 'etwas'],
@@ -95,7 +120,10 @@ export function guessKind(
   cells: readonly string[],
   commaIsDecimal: boolean,
 ): KindGuess {
-  const values = cells.filter((cell) => !isMissing(cell)).map(cleanText);
+  const given = cells.filter((cell) => !isMissing(cell)).map(cleanText);
+  // A word for an absence says nothing of what the others are, unless most are such words.
+  const present = given.filter((value) => !isOddWord(value));
+  const values = present.length > given.length / 2 ? present : given;
   const decimal = commaIsDecimal || commaMeansDecimal(values) ? ',' : '.';
   const plain = { levels: [], decimal } as const;
   if (values.length === 0) return { kind: 'category', ...plain };
@@ -106,11 +134,35 @@ export function guessKind(
   ) {
     return { kind: 'yesNo', ...plain };
   }
-  if (values.every((value) => readNumber(value, decimal) !== null) && !values.some(isCode)) {
+  if (areNumbers(values, decimal) && !values.some(isCode) && !isNoAmount(heading)) {
     return { kind: /\b(skill|mastery)\b/i.test(heading) ? 'skill' : 'number', ...plain };
   }
   const levels = levelsOf(values);
   return levels ? { kind: 'level', levels, decimal } : { kind: 'category', ...plain };
+}
+
+/** Cells that say why there is no value. */
+const ODD_WORDS = new Set(
+  words(`
+  ex|exc|excused|exempt|abs|absent|absente|ausente|krank|entschuldigt|unentschuldigt|
+  dispensado|dispensada|exento|exenta|dispense|dispensee|malade|enfermo|enferma|missing|incomplete|
+  inc|not submitted|no submission|pending|tbd|tba|nicht abgegeben|fehlt|fehlend|afwezig|ziek|
+  assente|assenza|malato|esonerato|faltou|falta|doente|not graded|ungraded|no grade|ns|read only|
+  locked|withheld`),
+);
+
+/** Whether a cell among others says only that its value is missing: "EX", "krank", "#DIV/0!", "*". */
+export function isOddWord(value: string): boolean {
+  return (
+    /^#[A-Z/0!?]+$/.test(value) || /^[*()/\\–-]+$/.test(value) || ODD_WORDS.has(plainWords(value))
+  );
+}
+
+/** Numbers, but for one odd cell in five at most where there are five numbers and more. */
+function areNumbers(values: readonly string[], decimal: '.' | ','): boolean {
+  const numbers = values.filter((value) => readNumber(value, decimal) !== null).length;
+  if (numbers === values.length) return true;
+  return numbers >= 5 && numbers >= values.length * 0.8;
 }
 
 /** A single S or N may be a size or a point of the compass as well as an answer; alone it answers nothing. */
@@ -140,6 +192,9 @@ export function readNumber(cell: string, decimal: '.' | ','): number | null {
     .replace(/^\u2212/, '-');
   const thousands = decimal === ',' ? '.' : ',';
   const grouped = new RegExp(`^[+-]?\\d{1,3}(\\${thousands}\\d{3})+(\\${decimal}\\d+)?$`);
+  const outOf = /^(\d+(?:[.,]\d+)?)\/(\d{1,3})$/.exec(text);
+  // 17/20 is a mark of twenty; 4/3 is a day of March as well.
+  if (outOf && Number(outOf[2]) > 12) return readNumber(outOf[1] ?? '', decimal);
   const bare = grouped.test(text) ? text.replaceAll(thousands, '') : text;
   const written = decimal === ',' ? bare.replace(',', '.') : bare;
   // A column with decimal commas may still hold "3.5" where no thousand can be meant.

@@ -44,6 +44,13 @@ export const skipReasons: Readonly<Record<SkipReason, string>> = {
   inactive: 'no longer in the class',
   noName: 'no name on this row',
   duplicate: 'the same row twice',
+  rule: 'a line of signs',
+  section: 'the name of a class or group, kept with those below it',
+  place: 'a thing of the room, not a seat',
+  sender: 'who wrote the letter, not one of those it goes to',
+  hidden: 'hidden in the workbook',
+  notAName: 'unlike the names around it',
+  unread: 'not understood',
 };
 
 /** What is doubtful about somebody on a row. */
@@ -71,6 +78,12 @@ export function rosterWarningSentence({ kind, name, given, likely }: RosterWarni
       return `Invisible characters were taken out of the row of ${name}.`;
     case 'unreadValue':
       return `${name}: "${given}" could not be read as a value of ${likely} and is left out.`;
+    case 'doubtfulName':
+      return `${name} may be a name, or only stand for something else. Is it a student?`;
+    case 'twoNames':
+      return `${name} may be two students on one line. A semicolon, or a line for each, parts them.`;
+    case 'strayQuote':
+      return 'A quotation mark without its other half would have swallowed the rows below. They were read line by line.';
     default:
       return kind satisfies never;
   }
@@ -94,6 +107,9 @@ export function classDoubtSentence(warning: RosterWarning, other: string): strin
     case 'nameFromAddress':
     case 'cleanedName':
     case 'unreadValue':
+    case 'doubtfulName':
+    case 'twoNames':
+    case 'strayQuote':
       return rosterWarningSentence(warning);
     default:
       return kind satisfies never;

@@ -5,7 +5,7 @@ import { isKey } from '../frame/keyMap';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import { useId, useRef, useState, type DragEvent } from 'react';
-import type { Encoding } from '@/formats/roster/decode';
+import { ENCODINGS } from '@/formats/roster/decode';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
@@ -171,8 +171,6 @@ function FileChoices({ pasted }: { readonly pasted: PastedListState }) {
     </>
   );
 }
-
-const ENCODINGS: readonly Encoding[] = ['utf-8', 'windows-1252', 'utf-16le', 'utf-16be'];
 
 function OpenFile({ onFile }: { readonly onFile: (file: File) => void }) {
   const input = useRef<HTMLInputElement>(null);

@@ -117,6 +117,9 @@ function Remedies({
     case 'nameFromAddress':
     case 'cleanedName':
     case 'unreadValue':
+    case 'doubtfulName':
+    case 'twoNames':
+    case 'strayQuote':
       return null;
     default:
       return warning.kind satisfies never;

@@ -1,0 +1,21 @@
+import { documents } from './documents';
+import { files } from './files';
+import { fits } from './fits';
+import { headings } from './headings';
+import { people } from './people';
+import { quotes } from './quotes';
+import { shapes } from './shapes';
+import type { RosterCase } from './types';
+import { values } from './values';
+
+/** One file for each kind of list that a teacher has. */
+export const CORPUS: Readonly<Record<string, readonly RosterCase[]>> = {
+  fits,
+  documents,
+  shapes,
+  headings,
+  people,
+  values,
+  quotes,
+  files,
+};

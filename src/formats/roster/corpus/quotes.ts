@@ -1,0 +1,32 @@
+import { lines, type RosterCase } from './types';
+
+/** Quotes that swallow rows are found and read the other way. */
+export const quotes: readonly RosterCase[] = [
+  {
+    name: 'a quote that opens and is closed rows later',
+    given: lines(
+      'Name,Note,Score',
+      'Amira Haddad,"good,3',
+      'Bram Visser,fine,4',
+      'Chipo Dube,"also good",5',
+      'Dov Ash,ok,6',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
+    name: 'a quote that is never closed',
+    given: lines('Name,Score', '"Amira Haddad,3', 'Bram Visser,4', 'Chipo Dube,5'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'inches in cells',
+    given: lines('Name,Height,Score', 'Amira,"5\'2"",3', 'Bram,5\'4",4', 'Chipo,"5\'1"",5'),
+    students: ['Amira', 'Bram', 'Chipo'],
+  },
+  {
+    name: 'a true cell of several lines',
+    given: 'Name,Note,Score\nAmira,"first line\nsecond line\nthird, with a comma",3\nBram,x,4\n',
+    students: ['Amira', 'Bram'],
+    facts: [{ attributes: { Note: 'first line second line third, with a comma', Score: 3 } }],
+  },
+];

@@ -1,0 +1,19 @@
+import type { RosterStudent } from '../types';
+
+/** A list as a teacher has it, and what must be read in it. */
+export interface RosterCase {
+  readonly name: string;
+  readonly given: string | Uint8Array;
+  /** Every student as shown, in the order of the list. */
+  readonly students: readonly string[];
+  readonly staff?: readonly string[];
+  /** What is named as left out; told only where the case is about it. */
+  readonly leftOut?: readonly string[];
+  /** What is known about each student, as far as the case is about it. */
+  readonly facts?: readonly Partial<RosterStudent>[];
+  /** Name → kind of each detail; told only where the case is about it. */
+  readonly details?: Readonly<Record<string, string>>;
+}
+
+/** Lines of a text as a file has them. */
+export const lines = (...all: readonly string[]): string => `${all.join('\n')}\n`;

@@ -1,0 +1,100 @@
+import { lines, type RosterCase } from './types';
+
+const scores = (odd: string): string =>
+  lines(
+    'Name,Score',
+    'Amira,71',
+    'Bram,55',
+    `Chipo,${odd}`,
+    'Dov,60',
+    'Eli,48',
+    'Fay,90',
+    'Gil,77',
+    'Hana,81',
+  );
+
+/** One odd cell decides nothing; what is no amount is never balanced by. */
+export const values: readonly RosterCase[] = [
+  ...['EX', 'absent', 'krank', '#DIV/0!', 'excused', '#N/A', 'abs.', 'ausente', '*'].map(
+    (odd): RosterCase => ({
+      name: `"${odd}" among figures`,
+      given: scores(odd),
+      students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eli', 'Fay', 'Gil', 'Hana'],
+      details: { Score: 'number' },
+      facts: [{ attributes: { Score: 71 } }, {}, { attributes: {} }],
+    }),
+  ),
+  {
+    name: 'B1 stays B1',
+    given: lines('Name,Level,Locker', 'Amira,B1,B1', 'Bram,A2,C7', 'Chipo,B1,B2'),
+    students: ['Amira', 'Bram', 'Chipo'],
+    facts: [{ attributes: { Level: 'B1', Locker: 'B1' } }],
+    details: { Level: 'level', Locker: 'category' },
+  },
+  {
+    name: 'numbers kept as text by a sign of equality',
+    given: lines('Name,Student ID,Score', 'Amira,="00041",="7"', 'Bram,="00042",="8"'),
+    students: ['Amira', 'Bram'],
+    facts: [{ externalId: '00041', attributes: { Score: 7 } }],
+  },
+  {
+    name: 'numbers kept as text, quoted by the file',
+    given: lines('Name,Student ID', 'Amira,"=""00041"""', 'Bram,"=""00042"""'),
+    students: ['Amira', 'Bram'],
+    facts: [{ externalId: '00041' }],
+  },
+  {
+    name: 'telephones, birthdays and homes are no amounts',
+    given: lines(
+      'Name,Phone,Date of birth,Postcode,Home address,Mobile',
+      'Amira,5550101,20120304,1012,12 Weir Lane,06 1234',
+      'Bram,5550102,20111105,1013,3 Mill Row,06 1235',
+    ),
+    students: ['Amira', 'Bram'],
+  },
+  {
+    name: 'yes and no in seven languages and as ticks',
+    given: lines('Name,A,B,C,D,E,F', 'Amira,sim,sì,ja,✓,oui,[x]', 'Bram,não,no,nee,✗,non,[ ]'),
+    students: ['Amira', 'Bram'],
+    details: { A: 'yesNo', B: 'yesNo', C: 'yesNo', D: 'yesNo', E: 'yesNo', F: 'yesNo' },
+    facts: [{ attributes: { A: 'yes', B: 'yes', C: 'yes', D: 'yes', E: 'yes', F: 'yes' } }],
+  },
+  {
+    name: 'levels in seven languages',
+    given: lines(
+      'Name,A,B,C',
+      'Amira,baixo,basso,laag',
+      'Bram,médio,medio,gemiddeld',
+      'Chipo,alto,alto,hoog',
+    ),
+    students: ['Amira', 'Bram', 'Chipo'],
+    details: { A: 'level', B: 'level', C: 'level' },
+  },
+  {
+    name: 'marks out of a maximum',
+    given: lines('Name,Quiz', 'Amira,17/20', 'Bram,9 / 20', 'Chipo,12.5/20'),
+    students: ['Amira', 'Bram', 'Chipo'],
+    details: { Quiz: 'number' },
+    facts: [
+      { attributes: { Quiz: 17 } },
+      { attributes: { Quiz: 9 } },
+      { attributes: { Quiz: 12.5 } },
+    ],
+  },
+  {
+    name: 'marks of attendance',
+    given: lines('Name,Mon,Tue', 'Amira,P,A', 'Bram,L,P', 'Chipo,P,E'),
+    students: ['Amira', 'Bram', 'Chipo'],
+    details: { Mon: 'category', Tue: 'category' },
+  },
+  {
+    name: 'nothing missing becomes a nought',
+    given: lines('Name,Score,Boots', 'Amira,,38', 'Bram,-,', 'Chipo,0,39'),
+    students: ['Amira', 'Bram', 'Chipo'],
+    facts: [
+      { attributes: { Boots: 38 } },
+      { attributes: {} },
+      { attributes: { Score: 0, Boots: 39 } },
+    ],
+  },
+];

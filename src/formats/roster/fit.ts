@@ -1,0 +1,50 @@
+import { hasContent } from './delimited';
+import { roleOfColumn } from './headings';
+import { looksLikeName } from './names';
+import { readPeople } from './people';
+import { proposeReading } from './reading';
+import type { Reading, Table } from './types';
+
+/** Rows looked at to judge a way of reading. */
+const SAMPLE_ROWS = 250;
+
+/** A known heading speaks for the columns below it; more than four speak no louder. */
+const HEADING_WORTH = 0.15;
+const MOST_HEADINGS = 4;
+
+/**
+ * How well a table fits what was given, the higher the better: the share of rows that become people whose names look
+ * like names, less those that do not, and more where headings are known. About -2 to 2.2.
+ */
+export function fitOf(table: Table): number {
+  const sample: Table = { ...table, rows: table.rows.slice(0, SAMPLE_ROWS) };
+  const reading = proposeReading(sample);
+  const { persons, skipped } = readPeople(sample, reading);
+  const people = persons.filter(({ staff }) => !staff);
+  const named = people.filter(
+    ({ shown }) => looksLikeName(shown) && roleOfColumn(shown) === null,
+  ).length;
+  const nameless = skipped.filter(
+    ({ reason }) => reason === 'noName' || reason === 'notAName',
+  ).length;
+  const isList = sample.rows[0]?.line === 0;
+  const below = sample.rows.slice(reading.headingRow + 1).filter(hasContent);
+  // "Haddad,Amira" without a blank is two cells rather than one name.
+  const tight = isList ? below.filter(({ cells }) => /,\S/.test(cells[0] ?? '')).length : 0;
+  return (
+    (named - (people.length - named) - nameless - tight / 2) /
+      Math.max(1, people.length + nameless) +
+    HEADING_WORTH * Math.min(MOST_HEADINGS, knownHeadings(sample, reading)) +
+    (table.belief ?? 0)
+  );
+}
+
+/** Known headings that stand in the text itself. */
+function knownHeadings({ rows }: Table, { headingRow }: Reading): number {
+  const heading = rows[headingRow];
+  if (!heading || heading.line === 0) return 0;
+  return heading.cells.filter((cell) => {
+    const role = roleOfColumn(cell);
+    return role !== null && role !== 'leftOut';
+  }).length;
+}

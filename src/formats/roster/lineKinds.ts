@@ -1,0 +1,188 @@
+import { cleanText, plainWords } from './text';
+import { words } from './words';
+
+/** What a line, or a row with a single cell, says when it is nobody. */
+export type LineKind =
+  | { readonly kind: 'rule' }
+  | { readonly kind: 'title' }
+  | { readonly kind: 'total' }
+  | { readonly kind: 'footer' }
+  | { readonly kind: 'place' }
+  | { readonly kind: 'section'; readonly name: string }
+  | { readonly kind: 'staff'; readonly role: string; readonly name: string };
+
+/** Words that give a figure for a whole list, and are nobody's name. */
+const TOTALS = new Set(
+  words(`
+  total|totals|grand total|subtotal|sub total|average|averages|avg|class average|class mean|mean|
+  median|count|std dev|std|sd|st dev|stdev|standard deviation|variance|minimum|maximum|highest|lowest|range|overall average|
+  overall|totales|promedio|mediana|moyenne|somme|moyenne de la classe|ecart type|
+  summe|gesamt|insgesamt|zwischensumme|durchschnitt|mittelwert|klassenschnitt|anzahl|standardabweichung|
+  totale|totali|somma|soma|totaal|gemiddelde|aantal|mediaan|moda|desvio padrao|deviazione standard|
+  total general|media de la clase|media da turma|media della classe|media generale|n|
+  class total|overall total|students|pupils|number of students|number of pupils|headcount|effectif`),
+);
+/** Words that are names too: totals only where nothing speaks for a person. */
+const TOTALS_OR_NAMES = new Set(words('sum|max|min|media|mode|mediane|suma'));
+
+const PEOPLE =
+  '(?:students?|pupils?|learners?|participants?|names?|rows?|records?|people|children|present|absent|alumn[oa]s?|estudiantes|eleves|etudiants|schuler(?:innen)?|teilnehmer|studierende|alunn[io]|alun[oa]s|studenti|leerlingen|personen|inscritos|matriculados|boys|girls)';
+const COUNT_LINE = new RegExp(
+  `^(?:(?:total|grand total|subtotal|sum|count|number|anzahl|nombre|numero|totaal|aantal|totale|gesamt|insgesamt|n|effectif)(?: (?:of|de|d|der|di|number of|no of))*(?: (?:the|class|all))* ?(?:${PEOPLE})?(?: (?:in class|enrolled|listed|present))? ?\\d*(?: ${PEOPLE})?|${PEOPLE} ?(?:in total|total)? ?\\d+|\\d+ ${PEOPLE}(?: .{0,20})?)$`,
+);
+
+const COUNT_BEGINS = new RegExp(
+  `^(?:total|grand|subtotal|sum|count|number|anzahl|nombre|numero|totaal|aantal|totale|gesamt|insgesamt|n|effectif|${PEOPLE})\\b`,
+);
+
+/** Whether a label gives a figure for a whole list; `surely` leaves out words that are names as well. */
+export function isTotal(label: string, surely = true): boolean {
+  if (/^n\s*[=:]\s*\d+/i.test(cleanText(label))) return true;
+  const all = plainWords(label);
+  const bare = all
+    .replace(/( \d+)+$/, '')
+    .replace(/^(class|group|section|overall|record|student|row|course|klassen|kurs) (?=\S{2})/, '');
+  if (TOTALS.has(bare) && (bare !== 'n' || /\d/.test(all))) {
+    // A word for people alone is a heading.
+    return !/^(students|pupils)$/.test(bare) || /\d/.test(all);
+  }
+  // A name has no figures and does not begin with such a word: most labels are told by that.
+  if (!/\d/.test(all) && !COUNT_BEGINS.test(all)) return !surely && TOTALS_OR_NAMES.has(bare);
+  if (COUNT_LINE.test(all) && (/\d/.test(all) || all.split(' ').length > 1 || TOTALS.has(all)))
+    return true;
+  return !surely && TOTALS_OR_NAMES.has(bare);
+}
+
+const POINTS =
+  /^(points? possible|possible points|max(imum)? (points|marks?|score)|out of( \d+)?$|points? max(imum)?|weight(ing)?$|puntos? (posibles|maximos?)|puntuacion maxima|points possibles|bareme|max(imal)? ?punkte|punkte max|erreichbare punkte|maximalpunktzahl|punteggio massimo|punti massimi|pontuacao maxima|maximale punten)/;
+
+export function isPointsLabel(name: string): boolean {
+  return POINTS.test(plainWords(name));
+}
+
+const LIST_TITLE =
+  /\b(class ?list|roster|students?|pupils?|attendance|register|lista (de|degli|dei|d) ?(la )?(clase|alumnos|estudiantes|alunos|alunni|studenti|turma|presenca)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste|kursliste|elenco|leerlingenlijst|klassenlijst|presentielijst|registro|chamada|course|kurs|survey|excursion|timetable|school|schule|ecole|escuela|escola|scuola|university|college|semester|term|autumn|spring|summer|winter|herbst|class|klasse|clase|classe|turma|klas|seating|plan)\b/;
+
+/** Whether a line over a plain list tells what the list is: a word for it, and no bare name of two words. */
+export function isListTitle(line: string): boolean {
+  const all = plainWords(line);
+  if (!LIST_TITLE.test(all)) return false;
+  const count = all.split(' ').length;
+  return (
+    count > 2 ||
+    /\d/.test(all) ||
+    (count === 2 &&
+      /list|roster|register|attendance|liste|lista|elenco|lijst|student(s)? (names?|list)|students$|pupils$/.test(
+        all,
+      ))
+  );
+}
+
+const REMARK_WORD =
+  '(?:key|legend|legende|note|notes|remark|remarks|nb|n b|ps|comment|comments|attention|nota|notas|observaciones|leyenda|remarque|remarques|hinweis|hinweise|bemerkung|bemerkungen|legenda|anmerkung|opmerking|osservazioni|observacoes|source|quelle|fuente|fonte|bron|room|raum|sala|salle|aula|lokaal|date|datum|fecha|data|subject|betreff|asunto|objet|oggetto|assunto|onderwerp|sent|gesendet|time|course|kurs|curso|cours|corso|cursus|school|schule|escuela|ecole|scuola|escola|class|klasse|clase|classe|turma|klas|term|semester|year|contact|status|version|page|stand|updated|printed|exported|total|from|absent|present|location|ort|lugar|lieu|luogo|local|phone|tel|web|url|www)';
+const LABELLED = new RegExp(`^${REMARK_WORD}$`);
+const SECTION_WORD =
+  '(?:class|klasse|classe|clase|turma|klas|period|periodo|periode|section|seccion|sezione|secao|sektion|group|gruppe|grupo|groupe|gruppo|groep|team|equipo|equipe|equipa|squadra|table|tisch|mesa|bench|form|homeroom|home room|year|grade|jahrgang|kurs|course|block|lab|set|stream|tutor group|crew|boat|reihe|row|cohort|cohorte|abteilung|zug)';
+const SECTION_LABEL =
+  '(?:\\d{1,4}(?: ?[a-z]{1,2})?|[a-z]|[a-z]{1,2} ?\\d{1,3}[a-z]?|[ivx]{1,4}|\\d{1,2} \\d{1,2})';
+const SECTION_LINE = new RegExp(
+  `^(?:${SECTION_WORD} ${SECTION_LABEL}(?: ${SECTION_WORD} ${SECTION_LABEL})?|\\d{1,2} ?[a-z]|\\d{1,2} ?(?:st|nd|rd|th|e|a|o|º|ª) ?${SECTION_WORD}(?: [a-z])?|(?:team|crew) [a-z]+)$`,
+);
+const COUNTED = new RegExp(`[\\s,;:–—-]*\\(?\\b\\d+ ?${PEOPLE}\\)?$`, 'i');
+
+/** The name of a class or group that a line heads ("Class 7B", "7B", "Otters:"); null where it heads none. */
+export function sectionHeading(line: string): string | null {
+  const text = cleanText(line).replace(COUNTED, '');
+  const bare = text.replace(/\s*:$/, '').replace(/^[-–—=*#\s]+|[-–—=*#\s]+$/g, '');
+  if (bare === '' || bare.includes('@')) return null;
+  const [head = '', tail = ''] = bare.split(/\s+[-–—]\s+|\s*:\s+/, 2);
+  if (SECTION_LINE.test(plainWords(bare))) return bare;
+  // "Period 3 - Biology" says what the part is about as well.
+  if (SECTION_LINE.test(plainWords(head)) && !/[,;]/.test(tail) && tail.split(' ').length <= 4)
+    return bare;
+  const named = text.endsWith(':') && bare.split(' ').length <= 4 && /^[\p{L}\d]/u.test(bare);
+  return named && !/[:;,.]/.test(bare) && !LABELLED.test(plainWords(bare)) ? bare : null;
+}
+
+const MADE =
+  /^(?:(?:list )?(?:generated|exported|printed|downloaded|created|last updated|updated|compiled|prepared) (?:on|by|from|at|with|\d)|last updated|report (?:generated|created|of|for)|end of (?:list|report|document|page|file)|generado|exportado|impreso|exporte le|genere le|imprime le|erstellt (?:am|von)|exportiert|gedruckt (?:am|von)|stand (?:vom )?\d|generato|stampato|gerado em|impresso|afgedrukt|gegenereerd|continued|continuacion|fortsetzung|suite|confidential|vertraulich|confidencial|confidentiel)/;
+const PAGE =
+  /^(?:(?:page|pages|seite|pagina|pag|p|s|blatt|sheet|folha|foglio) ?\d+(?: ?(?:of|von|de|di|sur|van|\/) ?\d+)?|\d+ ?(?:of|von|de|di|sur|van) ?\d+)$/;
+
+/** Whether a line is a page number: "Page 2", "- 3 -", "2/5". */
+export function isPageNumber(line: string): boolean {
+  return (
+    PAGE.test(plainWords(line)) || /^[-–—\s]*\d+\s*(?:\/\s*\d+)?[-–—\s]*$/.test(cleanText(line))
+  );
+}
+
+/** Whether a line is made of signs alone. */
+export function isRule(line: string): boolean {
+  return !/[\p{L}\p{N}]/u.test(line) && cleanText(line) !== '';
+}
+
+const LONGEST_NAME = 60;
+
+/** Whether a cell standing alone on its row reads as a remark. */
+export function isRemark(line: string): boolean {
+  const text = cleanText(line);
+  const all = plainWords(text);
+  const label = /^([^:]{1,30}):/.exec(text)?.[1];
+  return (
+    text.length > LONGEST_NAME ||
+    GREETING.test(text) ||
+    isClosing(text) ||
+    /^[*†‡§¹²³]+\s*\S*\s*[=:]/.test(text) ||
+    /^[*†‡§¹²³]+\s+\p{Ll}/u.test(text) ||
+    /^(?:\(\*+\)|\p{Ll}{1,3}\))\s*[=:]/u.test(text) ||
+    /\S\s=\s\S/.test(text) ||
+    (label !== undefined && LABELLED.test(plainWords(label))) ||
+    MADE.test(all) ||
+    /^(room|raum|sala|salle|aula|lokaal|building|floor) \d+ ?[a-z]?$/.test(all) ||
+    /^(https?:\/\/|www\.)/i.test(text) ||
+    (/[.!?]$/.test(text) && all.split(' ').length >= 5) ||
+    (text.endsWith(':') && all.split(' ').length >= 5)
+  );
+}
+
+const GREETING =
+  /^(?:dear|hi|hello|hey|good (?:morning|afternoon)|liebe[rs]?|hallo|sehr geehrte[rs]?|guten (?:tag|morgen)|bonjour|cher|chere|hola|estimad[oa]s?|querid[oa]s?|ciao|cari|caro|cara|ola|prezad[oa]s?|beste|geachte)\b.*[,:!]$/i;
+const CLOSING =
+  /^(?:(?:kind|best|warm|many) (?:regards|wishes|thanks)|regards|best|thanks|thank you|many thanks|cheers|sincerely|yours(?: sincerely| faithfully| truly)?|(?:viele|liebe|beste|herzliche) gr(?:ü|ue)(?:ß|ss)e|mit freundlichen gr(?:ü|ue)(?:ß|ss)en|danke|cordialement|bien à vous|merci|(?:un )?(?:cordial )?saludos?|gracias|cordiali saluti|grazie|saluti|obrigad[oa]|atenciosamente|met vriendelijke groet(?:en)?|groet(?:en|jes)?|bedankt)\s*[,.!]*$/i;
+
+/** Whether a line ends a letter: whoever is named below it wrote it. */
+export function isClosing(line: string): boolean {
+  return CLOSING.test(cleanText(line)) && /[,.!]$|\s/.test(cleanText(line));
+}
+
+const STAFF_LINE =
+  /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff)|(?:klassen|fach)?lehr(?:er|erin|kraft)|dozent(?:in)?|profesor(?:a|es)?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor)\s*[:–—]\s*(\S.*)$/i;
+
+const PLACES = new Set(
+  words(`
+  board|blackboard|whiteboard|smartboard|screen|door|window|windows|front|back|teacher desk|desk|
+  teacher s desk|teachers desk|front of room|front of class|front of the room|back of room|aisle|
+  entrance|exit|projector|empty|empty seat|free|seat|tafel|tur|fenster|pult|lehrerpult|vorne|hinten|
+  frei|leer|pizarra|puerta|ventana|ventanas|mesa del profesor|tableau|porte|fenetre|bureau|
+  fenetres|bureau du prof|vide|lavagna|porta|finestra|cattedra|quadro|lousa|janela|mesa do professor|
+  bord|deur|raam|leeg|lehrer|teacher|library|cupboard|sink|left|right`),
+);
+
+/** Whether a cell of a seat plan is a thing of the room, not a seat. */
+export function isPlace(cell: string): boolean {
+  return PLACES.has(plainWords(cell));
+}
+
+/** What a line by itself says; null where it may be somebody. */
+export function kindOfLine(line: string): LineKind | null {
+  const text = cleanText(line);
+  if (isRule(text)) return { kind: 'rule' };
+  const staff = STAFF_LINE.exec(text);
+  if (staff) return { kind: 'staff', role: staff[1] ?? '', name: (staff[2] ?? '').trim() };
+  if (/\S@\S/.test(text)) return null;
+  if (isTotal(text)) return { kind: 'total' };
+  if (isPageNumber(text)) return { kind: 'footer' };
+  const name = sectionHeading(text);
+  if (name !== null) return { kind: 'section', name };
+  return isRemark(text) ? { kind: 'footer' } : null;
+}

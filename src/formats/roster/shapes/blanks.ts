@@ -1,0 +1,81 @@
+import type { Row, Table } from '../types';
+
+/** Columns that hold for most lines are believed rather than a list. */
+const EVEN = 0.05;
+/** A position is between columns when this share of the lines has nothing there. */
+const BLANK_SHARE = 0.85;
+/** And so many lines must fit into the columns so found. */
+const FITTING_SHARE = 0.75;
+
+/** Text whose columns are parted by two or more blanks, as documents and pages have it; null for other text. */
+export function blanksTable(text: string): Table | null {
+  if (text.includes('\t')) return null;
+  const lines = text.split(/\r\n|\r|\n/).map((line) => line.trimEnd());
+  const filled = lines.filter((line) => line !== '');
+  const parted = filled.filter((line) => segments(line).length > 1);
+  if (parted.length < 2 || parted.length < filled.length * 0.5) return null;
+  const columns = columnsOf(parted);
+  const rows = lines.map((line, index): Row => {
+    const fitted = columns && fit(line, columns);
+    return { line: index + 1, cells: fitted ?? segments(line).map(({ text: cell }) => cell) };
+  });
+  return { name: '', rows, commaIsDecimal: false, belief: EVEN };
+}
+
+interface Segment {
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+}
+
+/** What stands in a line between runs of two or more blanks. */
+function segments(line: string): readonly Segment[] {
+  return Array.from(line.matchAll(/\S+(?:\s\S+)*/g), ({ 0: text, index }) => ({
+    from: index,
+    to: index + text.length,
+    text,
+  }));
+}
+
+type Columns = readonly (readonly [from: number, to: number])[];
+
+/** Where columns begin and end: between runs of two positions and more that are blank in nearly all lines. */
+function columnsOf(lines: readonly string[]): Columns | null {
+  const width = Math.max(...lines.map((line) => line.length));
+  const blank = Array.from(
+    { length: width },
+    (_, at) =>
+      lines.filter((line) => (line[at] ?? ' ') === ' ').length >= lines.length * BLANK_SHARE,
+  );
+  const columns: [number, number][] = [];
+  let from = -1;
+  for (let at = 0; at <= width; at++) {
+    const gap = at >= width || (blank[at] && (blank[at + 1] ?? true));
+    if (!gap && from < 0) from = at;
+    if (gap && from >= 0) {
+      columns.push([from, at]);
+      from = -1;
+      while (at + 1 < width && blank[at + 1]) at++;
+    }
+  }
+  if (columns.length < 2) return null;
+  const fitting = lines.filter((line) => fit(line, columns) !== null);
+  return fitting.length >= lines.length * FITTING_SHARE ? columns : null;
+}
+
+/** The cells of a line, each under its column; null where a segment stands under several. */
+function fit(line: string, columns: Columns): readonly string[] | null {
+  const cells = columns.map(() => '');
+  for (const { from, to, text } of segments(line)) {
+    const under = columns.flatMap(([start, end], i) => (from < end && to > start ? [i] : []));
+    const [column = nearest(columns, from), ...others] = under;
+    if (others.length > 0 || (cells[column] ?? '') !== '') return null;
+    cells[column] = text;
+  }
+  return cells;
+}
+
+function nearest(columns: Columns, at: number): number {
+  const after = columns.findIndex(([start]) => start > at);
+  return after < 0 ? columns.length - 1 : Math.max(0, after - 1);
+}

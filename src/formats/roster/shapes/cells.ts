@@ -1,0 +1,91 @@
+import { hasContent, parseDelimited, parseLines, type Delimiter } from '../delimited';
+import type { Row, RosterWarning, Table } from '../types';
+
+/** Rows looked at to find out whether a sign parts a text. */
+const SAMPLE_ROWS = 120;
+/** A sign parts a text when this share of its rows has the same number of cells. */
+const STEADY_SHARE = 0.3;
+
+/** What signs part into rows is a table rather than a list; a comma may part a name in two as well. */
+const EVEN = 0.05;
+
+/** A text as cells between signs; null where the sign does not part it. */
+export function cellsTable(text: string, delimiter: Delimiter): Table | null {
+  const announced = /^sep=(.)\r?\n/i.exec(text);
+  if (announced && announced[1] !== delimiter) return null;
+  // The line that names the sign stays a line of the text, without content.
+  const body = announced ? text.replace(/^sep=./i, '') : text;
+  if (!body.includes(delimiter)) return null;
+  const sample = parseDelimited(body, delimiter, SAMPLE_ROWS).filter(hasContent);
+  if (!announced && !isSteady(sample)) {
+    const loose = parseLines(firstLines(body), delimiter).filter(hasContent);
+    if (!isSteady(loose)) return null;
+  }
+  const { rows, strayed } = readCells(body, delimiter);
+  const warnings = strayed.map((line): RosterWarning => ({
+    kind: 'strayQuote',
+    row: line,
+    name: '',
+    given: '',
+    likely: '',
+  }));
+  return {
+    name: '',
+    rows: rows.map(withoutEquals),
+    commaIsDecimal: delimiter === ';',
+    belief: delimiter !== ',' || usualWidth(sample).width > 2 ? EVEN : 0,
+    warnings,
+  };
+}
+
+/** Spreadsheets keep leading zeros of a text as ="00041". */
+function withoutEquals(row: Row): Row {
+  if (!row.cells.some((cell) => cell.startsWith('="'))) return row;
+  return { ...row, cells: row.cells.map((cell) => cell.replace(/^="([^"]*)"$/, '$1')) };
+}
+
+const firstLines = (text: string): string => text.split(/\r\n|\r|\n/, SAMPLE_ROWS).join('\n');
+
+function isSteady(rows: readonly Row[]): boolean {
+  const { width, count } = usualWidth(rows);
+  if (width >= 2 && count >= Math.min(2, rows.length) && count >= rows.length * STEADY_SHARE)
+    return true;
+  // Rows may end with cells left out.
+  const wide = rows.filter(({ cells }) => cells.length > 1);
+  return wide.length >= 2 && wide.length >= rows.length * STEADY_SHARE;
+}
+
+function usualWidth(rows: readonly Row[]): { readonly width: number; readonly count: number } {
+  const counts = new Map<number, number>();
+  rows.forEach(({ cells }) => counts.set(cells.length, (counts.get(cells.length) ?? 0) + 1));
+  let [width, count] = [0, 0];
+  counts.forEach((many, one) => {
+    if (one >= 2 && many > count) [width, count] = [one, many];
+  });
+  return { width, count };
+}
+
+/**
+ * Cells by the standard, or line by line where a quote that stands astray swallows whole rows: told by cells with
+ * line breaks that hold the sign, and by more rows of the usual width when every line is a row.
+ */
+function readCells(
+  text: string,
+  delimiter: Delimiter,
+): { readonly rows: readonly Row[]; readonly strayed: readonly number[] } {
+  const rows = parseDelimited(text, delimiter);
+  const swallowing = rows.filter(({ cells }) =>
+    cells.some((cell) => /[\r\n]/.test(cell) && cell.includes(delimiter)),
+  );
+  const open = rows.filter(({ cells }) => cells.some((cell) => /^"[^"]*$/.test(cell)));
+  if (swallowing.length === 0 && open.length === 0) return { rows, strayed: [] };
+  const lines = parseLines(text, delimiter);
+  const [one, other] = [usualWidth(rows.filter(hasContent)), usualWidth(lines.filter(hasContent))];
+  const better = other.count > one.count && other.count >= lines.filter(hasContent).length * 0.8;
+  if (better || swallowing.length === 0)
+    return {
+      rows: lines,
+      strayed: (better && swallowing.length > 0 ? swallowing : open).map(({ line }) => line),
+    };
+  return { rows, strayed: [] };
+}

@@ -1,0 +1,198 @@
+import { hasContent } from '../delimited';
+import { roleOfColumn } from '../headings';
+import { isPlace, isRule, isTotal, kindOfLine, sectionHeading } from '../lineKinds';
+import { looksLikeName } from '../names';
+import { cleanText, isMissingName, plainWords } from '../text';
+import type { Row, Skipped, SkipReason, Table } from '../types';
+import { nameAndAddress, splitOutside } from './names';
+
+const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
+
+/** What turns a table asks for much before it does, and is believed. */
+const MUCH = 0.5;
+
+interface Cell {
+  readonly line: number;
+  readonly column: number;
+  readonly text: string;
+}
+
+function tableOf(
+  table: Table,
+  people: readonly (Cell & { readonly section: string })[],
+  skipped: readonly Skipped[],
+): Table {
+  const rows = people.map(({ line, text, section }): Row => {
+    const [name = '', address = ''] = nameAndAddress(text);
+    return { line, cells: [name, address, '', section] };
+  });
+  return {
+    ...table,
+    belief: MUCH,
+    rows: [{ line: 0, cells: HEADINGS }, ...rows],
+    skipped: [...(table.skipped ?? []), ...skipped],
+  };
+}
+
+const cellsOf = ({ line, cells }: Row): readonly Cell[] =>
+  cells.flatMap((cell, column) => {
+    const text = cleanText(cell);
+    return text === '' ? [] : [{ line, column, text }];
+  });
+
+const aside = ({ line, text }: Cell, reason: SkipReason): Skipped => ({
+  row: line,
+  name: text,
+  reason,
+});
+
+/** Names in a grid as they sit in a room; null where a table does not look like one. */
+export function seatsTable(table: Table): Table | null {
+  const filled = table.rows.filter(hasContent);
+  const width = Math.max(0, ...filled.map(({ cells }) => cells.length));
+  if (filled.length < 2 || width < 2 || filled.length > 60) return null;
+  const top = filled.findIndex(
+    (row) => cellsOf(row).length > 1 || cellsOf(row).some(({ text }) => isPlace(text)),
+  );
+  const cells = filled.slice(Math.max(0, top)).flatMap(cellsOf);
+  const places = cells.filter(({ text }) => isPlace(text));
+  const seats = cells.filter(({ text }) => !isPlace(text) && !isMissingName(text) && !isRule(text));
+  const names = seats.filter(({ text }) => looksLikeName(text) && roleOfColumn(text) === null);
+  if (names.length < 4 || names.length < seats.length * 0.85) return null;
+  if (new Set(seats.map(({ text }) => plainWords(text))).size < seats.length * 0.95) return null;
+  const whole = names.filter(({ text }) => text.includes(' ')).length > names.length * 0.7;
+  const inColumns = Array.from(
+    { length: width },
+    (_, column) => names.filter((one) => one.column === column).length,
+  );
+  const wide = inColumns.filter((count) => count >= 2).length;
+  if (places.length === 0 && !(whole && wide >= 3) && !(wide >= 4)) return null;
+  return tableOf(
+    table,
+    seats.map((one) => ({ ...one, section: '' })),
+    [
+      ...filled
+        .slice(0, Math.max(0, top))
+        .flatMap(cellsOf)
+        .map((one) => aside(one, 'title')),
+      ...cells.filter((one) => !seats.includes(one)).map((one) => aside(one, 'place')),
+    ],
+  );
+}
+
+/** One column for each group, its name above; null where a table does not look like that. */
+export function groupColumnsTable(table: Table): Table | null {
+  const filled = table.rows.filter(hasContent);
+  const from = filled.findIndex((row) => cellsOf(row).length > 1);
+  const head = filled[from];
+  if (!head) return null;
+  const headings = cellsOf(head);
+  const below = filled.slice(from + 1);
+  if (headings.length < 2 || below.length < 1) return null;
+  const cells = below.flatMap(cellsOf).filter(({ text }) => !isMissingName(text));
+  const headed = new Set(headings.map(({ column }) => column));
+  if (cells.some(({ column }) => !headed.has(column))) return null;
+  const counted = cells.filter(({ text }) => isTotal(text) || /^\d+$/.test(text));
+  const members = cells.filter((one) => !counted.includes(one));
+  const names = members.filter(({ text }) => looksLikeName(text) && roleOfColumn(text) === null);
+  if (names.length < 2 || names.length < members.length * 0.9) return null;
+  if (new Set(members.map(({ text }) => plainWords(text))).size < members.length * 0.95)
+    return null;
+  const groupWords = headings.every(({ text }) => sectionHeading(text) !== null);
+  // Words of one kind over names of another: "Otters", "Herons" over given and family names.
+  const words = headings.every(
+    ({ text }) => looksLikeName(text) && !text.includes(' ') && roleOfColumn(text) === null,
+  );
+  const whole = names.filter(({ text }) => text.includes(' ')).length > names.length * 0.7;
+  if (!groupWords && !(words && whole)) return null;
+  const people = headings.flatMap(({ column, text: section }) =>
+    members
+      .filter((one) => one.column === column)
+      .map((one) => ({ ...one, section: section.replace(/:$/, '') })),
+  );
+  return tableOf(table, people, [
+    ...filled
+      .slice(0, from)
+      .flatMap(cellsOf)
+      .map((one) => aside(one, 'title')),
+    ...headings.map((one) => aside(one, 'section')),
+    ...counted.map((one) => aside(one, 'total')),
+  ]);
+}
+
+const MEMBER =
+  /^(?:member|student|pupil|name|player|person|participant|mitglied|schuler|schulerin|miembro|integrante|alumno|membre|eleve|membro|aluno|alunno|lid|leerling)(?: (?:name|no|nr))? ?\d+$/;
+const MEMBERS =
+  /^(?:(?:group |team )?members?(?: names?)?|students?|names?|pupils?|who|people|mitglieder|schuler|schulerinnen|miembros|integrantes|alumnos|membres|eleves|membri|componenti|membros|alunos|leden|leerlingen)$/;
+
+const LEADER =
+  /^(?:(?:group|team) )?(?:leader|lead|captain|speaker|spokesperson|coordinator|chef|cheffe|leiter|leiterin|sprecher|sprecherin|jefe|jefa|capitan|coordinador|coordinadora|responsable|capo|capogruppo|lider|leider)$/;
+
+/** A group in each row, its members in cells of their own or in one; null where a table does not look like that. */
+export function groupRowsTable(table: Table): Table | null {
+  const filled = table.rows.filter(hasContent);
+  const at = filled.findIndex((row) => cellsOf(row).length > 1);
+  const head = filled[at];
+  if (!head) return null;
+  const headings = cellsOf(head);
+  const numbered = headings.filter(({ text }) => MEMBER.test(plainWords(text)));
+  const single = headings.filter(({ text }) => MEMBERS.test(plainWords(text)));
+  const columns = new Set((numbered.length > 1 ? numbered : single).map(({ column }) => column));
+  const below = filled.slice(at + 1);
+  const members = below.flatMap(cellsOf).filter(({ column }) => columns.has(column));
+  const several = members.filter(({ text }) => parted(text).length > 1);
+  if (
+    numbered.length < 2 &&
+    (single.length !== 1 || several.length === 0 || several.length < members.length / 2)
+  )
+    return null;
+  const leaders = headings.filter(({ text }) => LEADER.test(plainWords(text)));
+  leaders.forEach(({ column }) => columns.add(column));
+  const group = headings.find(
+    ({ column, text }) => !columns.has(column) && roleOfColumn(text) === 'section',
+  );
+  const label = group ?? headings.find(({ column }) => !columns.has(column));
+  if (numbered.length < 2 && !group) return null;
+  const people = below.flatMap((row) => {
+    const section = cleanText(row.cells[label?.column ?? -1] ?? '');
+    return cellsOf(row)
+      .filter(({ column, text }) => columns.has(column) && !isMissingName(text))
+      .flatMap((one) =>
+        (numbered.length > 1 ? [one.text] : parted(one.text)).map((text) => ({
+          ...one,
+          text,
+          section,
+        })),
+      );
+  });
+  const lines = new Set(people.map(({ line }) => line));
+  return tableOf(table, people, [
+    ...filled
+      .slice(0, at)
+      .flatMap(cellsOf)
+      .map((one) => aside(one, 'title')),
+    aside(
+      { line: head.line, column: 0, text: headings.map(({ text }) => text).join(', ') },
+      'heading',
+    ),
+    ...below
+      .filter(({ line }) => lines.has(line))
+      .flatMap(cellsOf)
+      .filter(({ column }) => !columns.has(column) && column !== label?.column)
+      .map((one) => aside(one, 'footer')),
+    ...below
+      .filter(({ line }) => !lines.has(line))
+      .flatMap(cellsOf)
+      .map((one) => aside(one, kindOfLine(one.text)?.kind === 'total' ? 'total' : 'noName')),
+  ]);
+}
+
+/** The people named in one cell. */
+function parted(cell: string): readonly string[] {
+  const sign = [';', '/', '|', ',', '、'].find((one) => splitOutside(cell, one).length > 1);
+  const parts = sign === undefined ? [cell] : splitOutside(cell, sign);
+  return parts
+    .flatMap((part) => part.split(/\s+(?:and|&|und|y|et)\s+/u))
+    .map((part) => part.trim())
+    .filter(Boolean);
+}

@@ -1,0 +1,48 @@
+import type { Delimiter } from '../delimited';
+import type { Table } from '../types';
+import { blanksTable } from './blanks';
+import { cardsTable } from './cards';
+import { cellsTable } from './cells';
+import { groupColumnsTable, groupRowsTable, seatsTable } from './grids';
+import { isAddressList, isBulleted, namesTable, withoutBullets } from './names';
+
+/** How a text may be laid out. A new one is a line in one of the two lists below. */
+export type ShapeId = (typeof SHAPES)[number]['id'] | (typeof GRIDS)[number]['id'];
+
+interface Shape {
+  readonly id: string;
+  /** The text read so; null where it cannot be. */
+  readonly read: (text: string) => Table | null;
+}
+
+interface Grid {
+  readonly id: string;
+  /** A table of cells as one student a row; null where it is one already. */
+  readonly read: (table: Table) => Table | null;
+}
+
+const cells =
+  (delimiter: Delimiter) =>
+  (text: string): Table | null => {
+    if (isBulleted(text))
+      return cellsTable(withoutBullets(text), delimiter) ?? cellsTable(text, delimiter);
+    return cellsTable(text, delimiter);
+  };
+
+/** Ways to part a text into rows. */
+export const SHAPES = [
+  { id: 'names', read: namesTable },
+  { id: 'cards', read: cardsTable },
+  { id: 'tab', read: cells('\t') },
+  { id: 'semicolon', read: cells(';') },
+  { id: 'comma', read: (text) => (isAddressList(text) ? null : cells(',')(text)) },
+  { id: 'bar', read: cells('|') },
+  { id: 'blanks', read: blanksTable },
+] as const satisfies readonly Shape[];
+
+/** Ways in which a table holds several students in one row. */
+export const GRIDS = [
+  { id: 'groupRows', read: groupRowsTable },
+  { id: 'groupColumns', read: groupColumnsTable },
+  { id: 'seats', read: seatsTable },
+] as const satisfies readonly Grid[];

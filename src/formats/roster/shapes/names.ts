@@ -1,0 +1,420 @@
+import { looksLikeName } from '../names';
+import { cleanText } from '../text';
+import { isClosing, kindOfLine, sectionHeading } from '../lineKinds';
+import { roleOfHeading } from '../headings';
+import type { RosterWarning, Row, Table } from '../types';
+
+/** Signs and numbers that stand before the entries of a list. */
+const BULLET =
+  /^\s*(?:(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*)/u;
+/** Letters and Roman numbers before entries; taken for bullets only where most lines have one. */
+const LETTER_BULLET = /^\s*\(?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)]\s+(?=\S)/;
+/** "1 Amira Haddad": a number alone, where most lines have one. */
+const NUMBER_BEFORE = /^\s*(\d{1,4})\s+(?=\p{L})/u;
+/** "2026-0041 Amira Haddad". */
+const ID_BEFORE = /^\s*([A-Za-z]{0,3}\d[\d\-./]{2,})[\s:,–-]+(?=\p{L})/u;
+/** "Amira Haddad (0041)", "Amira Haddad 7B". */
+const AFTER = /^(.*\p{L}.*?)\s*[,;–-]?\s+[([]?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
+
+const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
+
+/** Whether text is a list of `Name <address>` entries rather than rows of cells. */
+export function isAddressList(text: string): boolean {
+  const angled = text.match(/<[^<>\s]+@[^<>\s]+>/g)?.length ?? 0;
+  const filled = filledLines(text);
+  if (filled.some((line) => HEADER.test(line))) return angled > 0 || /["“]/.test(text);
+  return angled > 0 && angled >= filled.length / 2;
+}
+
+/** Whether most lines begin with a number and a stop, or with a bullet. */
+export function isBulleted(text: string): boolean {
+  const filled = filledLines(text);
+  return filled.filter((line) => BULLET.test(line)).length > filled.length / 2;
+}
+
+/** The text without the bullets of its lines, each line in its place. */
+export function withoutBullets(text: string): string {
+  return text
+    .split(/\r\n|\r|\n/)
+    .map((line) => line.replace(BULLET, ''))
+    .join('\n');
+}
+
+function filledLines(text: string): readonly string[] {
+  return text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
+}
+
+/** Lines of a letter's head that name those it goes to, and those that say something else. */
+const HEADER = /^\s*(?:to|cc|bcc|an|kopie|para|cco|à|aan|destinataires?|destinatari)\s*:\s*(?=\S)/i;
+const SENDER = /^\s*(?:from|von|de|da|van|reply-to|expéditeur)\s*:\s*(.*)$/i;
+
+interface Line {
+  readonly line: number;
+  readonly text: string;
+}
+
+/** A list of people as a table of names and addresses: one a line, bulleted, numbered, or parted by signs. */
+export function namesTable(text: string): Table {
+  const all = headedBlocks(
+    text.split(/\r\n|\r|\n/).map((one, index): Line => ({ line: index + 1, text: one })),
+  );
+  const filled = joinBroken(all.filter(({ text: one }) => /\S/.test(one)));
+  const strip = stripperFor(filled.map(({ text: one }) => one));
+  const groups = groupLines(filled);
+  const alone = filled.length === 1;
+  const many = holdSeveral(filled.map(({ text: one }) => one));
+  const bulleted = isBulleted(text);
+  const rows: Row[] = [{ line: 0, cells: HEADINGS }];
+  let letter = false;
+  let closed = false;
+  for (const { line, text: raw } of filled) {
+    if (closed) {
+      rows.push({ line, cells: [`From: ${raw.trim()}`] });
+      continue;
+    }
+    closed = isClosing(raw) && filled.at(-1)?.line !== line;
+    if (SENDER.test(raw) && filled.some((one) => HEADER.test(one.text))) {
+      // Who wrote a letter is no more a student of it than its subject is.
+      rows.push({ line, cells: [raw.replace(SENDER, 'From: $1')] });
+      continue;
+    }
+    const header = HEADER.test(raw);
+    letter = header || (letter && /^\s/.test(raw));
+    const group = groups?.(raw) ?? null;
+    const list = (group?.members ?? (header ? raw.replace(HEADER, '') : raw)).trim();
+    const { text: stripped, id, section } = strip(group || header ? { whole: list } : list);
+    const rawly = bulleted || alone || many || group || header || letter ? null : kindOfLine(raw);
+    if (rawly !== null && rawly.kind !== 'section') {
+      rows.push({ line, cells: [raw.trim()] });
+      continue;
+    }
+    const several = alone || many || group !== null || header || letter;
+    const parts = entriesOf(stripped, several, group !== null);
+    const surely =
+      parts.length > 1 && parts.every((part) => looksLikeName(part) || /\S@\S/.test(part));
+    const said = group || header || letter || surely ? null : kindOfLine(stripped);
+    const entries = said !== null ? [stripped] : parts;
+    for (const entry of entries) {
+      const [name = '', address = ''] = nameAndAddress(entry);
+      const last = rows.at(-1);
+      if (name === '' && address !== '' && entries.length === 1 && last && last.line > 0) {
+        const [before = '', known = ''] = last.cells;
+        // An address on a line of its own belongs to the name above it.
+        if (
+          before !== '' &&
+          known === '' &&
+          kindOfLine(before) === null &&
+          roleOfHeading(before) === null
+        ) {
+          rows[rows.length - 1] = {
+            line: last.line,
+            cells: [before, address, ...last.cells.slice(2)],
+          };
+          continue;
+        }
+      }
+      const tail = address === '' ? null : AFTER.exec(name);
+      const inClass =
+        tail && /^\D{0,2}\d{1,2}\D{0,2}$/.test(tail[2] ?? '') ? (tail[2] ?? '') : section;
+      rows.push({ line, cells: [tail?.[1] ?? name, address, id, group?.label ?? inClass] });
+    }
+    if (entries.length === 0) rows.push({ line, cells: [stripped === '' ? raw.trim() : stripped] });
+  }
+  const warnings = many ? [] : pairsIn(rows);
+  return { name: '', rows, commaIsDecimal: false, warnings, belief: many || groups ? SURE : 0 };
+}
+
+/** "Amira Haddad, Bram Visser" on every line may be a name turned round, or two people. */
+function pairsIn(rows: readonly Row[]): readonly RosterWarning[] {
+  const parted = rows.filter(({ line, cells }) => line > 0 && (cells[0] ?? '').includes(','));
+  const pairs = parted.filter(({ cells }) =>
+    /^\p{Lu}\S* \p{Lu}\S*, \p{Lu}\S* \p{Lu}\S*$/u.test(cells[0] ?? ''),
+  );
+  if (pairs.length < parted.length) return [];
+  return pairs.map(({ line, cells }) => ({
+    kind: 'twoNames',
+    row: line,
+    name: cells[0] ?? '',
+    given: '',
+    likely: '',
+  }));
+}
+
+/** Lines that surely name several people are no rows of a table without headings. */
+const SURE = 0.12;
+
+/**
+ * "Otters" over whole names, one block after another: where each block but for its first line is of whole names, and
+ * the first lines are single words, those name the groups.
+ */
+function headedBlocks(all: readonly Line[]): readonly Line[] {
+  const blocks: Line[][] = [[]];
+  for (const line of all) {
+    if (/\S/.test(line.text)) blocks.at(-1)?.push(line);
+    else if (blocks.at(-1)?.length) blocks.push([]);
+  }
+  const filled = blocks.filter(({ length }) => length > 0);
+  const isSingle = ({ text }: Line): boolean => /^\s*[\p{L}\d'’-]+\s*$/u.test(text);
+  const headed =
+    filled.length > 1 &&
+    filled.every(
+      ([first, ...others]) =>
+        first && isSingle(first) && others.length > 1 && !others.some(isSingle),
+    );
+  if (!headed) return all;
+  const heads = new Set(filled.map(([first]) => first));
+  return all.map((line) => (heads.has(line) ? { ...line, text: `${line.text.trim()}:` } : line));
+}
+
+/** "Haddad," on one line and "Amira" on the next are one name, where that happens again and again. */
+function joinBroken(all: readonly Line[]): readonly Line[] {
+  const open = all.map(({ text }) => /^[^,;@:]*,\s*$/.test(text) && kindOfLine(text) === null);
+  const joins = all.filter((_, i) => open[i] && i + 1 < all.length && !open[i + 1]);
+  const alternate = joins.length >= 2 && open.every((one, i) => !one || !open[i + 1]);
+  if (!alternate) return all;
+  const joined: Line[] = [];
+  all.forEach((one, i) => {
+    const before = joined.at(-1);
+    if (i > 0 && open[i - 1] && before) {
+      joined[joined.length - 1] = {
+        line: before.line,
+        text: `${before.text.trim()} ${one.text.trim()}`,
+      };
+    } else joined.push(one);
+  });
+  return joined;
+}
+
+interface Stripped {
+  readonly text: string;
+  readonly id: string;
+  readonly section: string;
+}
+
+/** Takes numbers, bullets, student numbers and classes from lines of which most have them. */
+function stripperFor(
+  all: readonly string[],
+): (line: string | { readonly whole: string }) => Stripped {
+  const most = (holds: (line: string) => boolean, of = all): boolean =>
+    of.filter(holds).length > of.length / 2 && of.length > 1;
+  const letters = most((line) => LETTER_BULLET.test(line)) && areInOrder(all);
+  const bare = all.map((line) => line.replace(BULLET, ''));
+  const numbers = bare.flatMap((line) => NUMBER_BEFORE.exec(line)?.[1] ?? []);
+  const running =
+    numbers.length > all.length / 2 &&
+    numbers.every((one, i) => i === 0 || Number(one) > Number(numbers[i - 1]));
+  const ids = !running && most((line) => ID_BEFORE.test(line), bare);
+  const ends = bare
+    .filter((line) => kindOfLine(line) === null)
+    .map((line) => AFTER.exec(line)?.[2] ?? '');
+  const after = ends.length > 1 && ends.filter((end) => end !== '').length > ends.length / 2;
+  const sections =
+    after &&
+    new Set(ends).size < ends.length * 0.7 &&
+    ends.every((end) => /^$|^\D{0,2}\d{1,2}\D{0,2}$/.test(end));
+  return (line) => {
+    if (typeof line !== 'string') return { text: line.whole, id: '', section: '' };
+    let text = line.replace(BULLET, '');
+    let [id, section] = ['', ''];
+    if (letters) text = text.replace(LETTER_BULLET, '');
+    if (running) text = text.replace(NUMBER_BEFORE, '');
+    const before = ids ? ID_BEFORE.exec(text) : null;
+    if (before) {
+      id = before[1] ?? '';
+      text = text.slice(before[0].length);
+    }
+    const end = after && kindOfLine(text) === null ? AFTER.exec(text) : null;
+    if (end) {
+      text = end[1] ?? '';
+      if (sections) section = end[2] ?? '';
+      else if (id === '') id = end[2] ?? '';
+    }
+    return { text: cleanEnd(text), id, section };
+  };
+}
+
+/** "a)", "b)", "c)": letters before names count only in their order, so that "A. Haddad" keeps its initial. */
+function areInOrder(all: readonly string[]): boolean {
+  // "A. Haddad" has an initial, "A. Amira Haddad" a letter before it.
+  if (all.some((line) => /^\s*[A-Z]\.\s+\S+$/.test(line))) return false;
+  const found = all.flatMap(
+    (line) => /^\s*\(?([a-zA-Z]+)[.)]\s/.exec(line)?.[1]?.toLowerCase() ?? [],
+  );
+  const roman = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x', 'xi', 'xii'];
+  return (
+    found.length > 1 &&
+    (found.every((one, i) => one === String.fromCharCode(97 + (i % 26))) ||
+      found.every((one, i) => i >= roman.length || one === roman[i]))
+  );
+}
+
+const cleanEnd = (text: string): string =>
+  text
+    .trim()
+    .replace(/[,;]+\s*$/, '')
+    .replace(/\s+[*†‡]+$/, '')
+    .trim();
+
+/**
+ * Whether lines surely name several people by commas: three parts and more, each a name. Lines of single words with
+ * one number of parts are rows of a table as well.
+ */
+function holdSeveral(all: readonly string[]): boolean {
+  const parted = all
+    .map((line) => splitOutside(cleanEnd(line.replace(BULLET, '')), ','))
+    .filter((parts) => parts.length > 1 && parts.every((part) => looksLikeName(part)));
+  // Under names of groups, lines of several names are their members.
+  const sections = all.filter((line) => kindOfLine(line)?.kind === 'section').length;
+  if (sections > 1 && parted.length > 0 && parted.length + sections === all.length) return true;
+  const long = parted.filter(
+    (parts) => parts.length >= 3 && !parts.some((part) => SUFFIX.test(part)),
+  );
+  if (long.length === 0) return false;
+  const parts = parted.flat();
+  const whole = parts.filter((part) => part.includes(' ')).length >= parts.length * 0.7;
+  return whole || new Set(parted.map(({ length }) => length)).size > 1;
+}
+
+const SUFFIX = /^(jr|sr|ii|iii|iv|phd|md)\b/i;
+
+interface GroupLine {
+  readonly label: string;
+  readonly members: string;
+}
+
+/** "Group 1: Amira, Bram and Chipo": how such lines are read, where most lines are of that kind. */
+function groupLines(all: readonly Line[]): ((line: string) => GroupLine | null) | null {
+  const read = (line: string): GroupLine | null => {
+    const found = /^\s*(?:[-•*]\s*)?([^:@<>,;]{1,40}?)\s*(?::|\s[–—-]\s|\s?→)\s*(\S.*)$/u.exec(
+      line,
+    );
+    if (!found || HEADER.test(line) || SENDER.test(line)) return null;
+    const [, label = '', members = ''] = found;
+    const said = kindOfLine(line);
+    if (said?.kind === 'staff' || said?.kind === 'total') return null;
+    const named = sectionHeading(label) !== null;
+    if (said?.kind === 'footer' && !named) return null;
+    return members.includes('@') ||
+      (!named && !/[,;/&]| and | und | y | et /.test(members) && !line.includes(':'))
+      ? null
+      : { label: label.trim(), members };
+  };
+  const groups = all.flatMap(({ text }) => read(text) ?? []);
+  const several = groups.filter(({ members }) => /[,;/&]| and | und | y | et /.test(members));
+  return groups.length >= 2 &&
+    groups.length >= all.length * 0.6 &&
+    several.length > 0 &&
+    (several.length >= groups.length / 2 ||
+      groups.every(({ label }) => sectionHeading(label) !== null))
+    ? read
+    : null;
+}
+
+const PARTING = [';', '、', '，', '،', '؛', ' / ', '|', '•', '·'] as const;
+const LAST = /\s+(?:and|&|und|y|et|e|en)\s+(?=\S)/u;
+
+/** People on one line: parted by signs; `several` tells that a comma parts people, not a name. */
+function entriesOf(line: string, several: boolean, members: boolean): readonly string[] {
+  const text = cleanEnd(line);
+  if (text === '') return [];
+  const sign = several
+    ? PARTING.find((one) => splitOutside(text, one).length > 1)
+    : ([';', '、', '，', '،'] as const).find((one) => splitOutside(text, one).length > 1);
+  const parts = sign === undefined ? [text] : splitOutside(text, sign);
+  return parts.flatMap((part) =>
+    commaEntries(
+      part,
+      several && (sign === undefined || sign === ';'),
+      members && sign === undefined,
+    ),
+  );
+}
+
+/** A comma parts people where each has an address, or where a line holds several; else it parts a name. */
+function commaEntries(part: string, several: boolean, members: boolean): readonly string[] {
+  const entries = splitOutside(part, ',');
+  const addresses = entries.filter((entry) => /\S@\S/.test(entry)).length;
+  if (addresses > 1) return joinNames(entries);
+  if (!several || addresses > 0) return [part];
+  if (members)
+    return entries
+      .flatMap((entry) => entry.split(LAST))
+      .map(withoutAnd)
+      .filter(Boolean);
+  const quoted = entries.length > 1 && entries.every((entry) => /^["“].*["”]$/.test(entry));
+  const last = LAST.exec(entries.at(-1) ?? '');
+  const split =
+    last &&
+    (entries.length > 1 ||
+      (looksLikeName(part) && part.split(LAST).every((one) => one.trim() !== '')))
+      ? [...entries.slice(0, -1), ...(entries.at(-1) ?? '').split(LAST)]
+      : entries;
+  const whole = split.map(withoutAnd).filter(Boolean);
+  const two = whole.length === 2 && !last && !whole.every((entry) => entry.includes(' '));
+  return quoted || (whole.length > 1 && !two) ? whole : [part];
+}
+
+const withoutAnd = (entry: string): string =>
+  entry.replace(/^(?:and|und|et|y|e|en|&)\s+/u, '').trim();
+
+/** "Haddad", "Amira <a@x>" were one entry with a comma in the name. */
+function joinNames(entries: readonly string[]): readonly string[] {
+  const joined: string[] = [];
+  let before = '';
+  for (const entry of entries) {
+    const whole = before === '' ? entry : `${before}, ${entry}`;
+    if (entry.includes('@')) {
+      joined.push(whole);
+      before = '';
+    } else before = whole;
+  }
+  return before === '' ? joined : [...joined, before];
+}
+
+/** Parts at a sign, but not within quotes or angle brackets. */
+export function splitOutside(line: string, sign: string): readonly string[] {
+  const parts: string[] = [];
+  let part = '';
+  let quoted = false;
+  let angled = false;
+  for (let at = 0; at < line.length; at++) {
+    const letter = line[at] ?? '';
+    if (letter === '"' && line.indexOf('"') !== line.lastIndexOf('"')) quoted = !quoted;
+    if (letter === '<') angled = true;
+    if (letter === '>') angled = false;
+    if (!quoted && !angled && line.startsWith(sign, at)) {
+      parts.push(part);
+      part = '';
+      at += sign.length - 1;
+    } else part += letter;
+  }
+  return [...parts, part].map((one) => one.trim()).filter((one) => one !== '');
+}
+
+/** The name and the address of an entry; '' where it has none. */
+export function nameAndAddress(entry: string): readonly string[] {
+  const angled = /^([^<>]*)<([^<>]*)>\s*([^<>]*)$/.exec(entry);
+  const [, before = '', address = '', after = ''] = angled ?? [];
+  // Angle brackets without an address sign hold one only at the end of a name, where a slip is to be seen.
+  if (address.includes('@') || (before.trim() !== '' && address !== '' && after === '')) {
+    return [unquote(`${before} ${after}`), address.trim()];
+  }
+  const bare = /(?:^|[\s(:])([^\s()<>,;:]+@[^\s()<>,;]+)\)?/.exec(entry);
+  if (!bare) return [unquote(entry), ''];
+  return [
+    unquote(
+      entry
+        .replace(bare[0], ' ')
+        .replace(/\(\s*\)?/g, ' ')
+        .replace(/[\s,:–—-]+$/, ''),
+    ),
+    bare[1] ?? '',
+  ];
+}
+
+function unquote(name: string): string {
+  return cleanText(name)
+    .replace(/^["“](.*)["”]$/, '$1')
+    .replace(/^'(.*)'$/, '$1')
+    .trim();
+}
