@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
 import { mergeRosters } from '@/formats/roster/merge';
-import { readRosterFile, type ReadRoster } from '@/formats/roster/readRoster';
+import { readRosterFile, type ReadOptions, type ReadRoster } from '@/formats/roster/readRoster';
 import type { RosterStudent } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';
 import { BAD_INPUT, DONE, writeJson, type Complain } from './files';
@@ -12,9 +13,9 @@ export async function rosterCommand(args: readonly string[], complain: Complain)
     complain(sayRoster.commandLine.usage);
     return BAD_INPUT;
   }
-  const { file, out, into } = parsed;
-  const read = await readFile(file);
-  const earlier = into === null ? null : await readFile(into);
+  const { file, out, into, sheet, classes } = parsed;
+  const read = await readFile(file, { ...(sheet === null ? {} : { sheet }), classes });
+  const earlier = into === null ? null : await readFile(into, {});
   const failed = [read, earlier].find((one) => typeof one === 'string');
   const output =
     typeof failed === 'string' || typeof read === 'string'
@@ -31,7 +32,7 @@ export async function rosterCommand(args: readonly string[], complain: Complain)
 type Read = Extract<ReadRoster, { ok: true }>;
 
 /** What a file holds, or the sentence that says why it cannot be read. */
-async function readFile(path: string): Promise<Read | string> {
+async function readFile(path: string, options: ReadOptions): Promise<Read | string> {
   let bytes: Uint8Array;
   try {
     bytes = readFileSync(path);
@@ -39,6 +40,7 @@ async function readFile(path: string): Promise<Read | string> {
     return sayRoster.commandLine.cannotRead(path);
   }
   const read = await readRosterFile(new Uint8Array(bytes), {
+    ...options,
     columnName: sayRoster.roster.unnamedColumn,
   });
   return read.ok ? read : sayRoster.rosterErrorSentence(read.error);
@@ -81,14 +83,26 @@ interface RosterArguments {
   readonly file: string;
   readonly out: string;
   readonly into: string | null;
+  readonly sheet: string | null;
+  readonly classes: readonly string[];
 }
 
 function rosterArguments(args: readonly string[]): RosterArguments | null {
-  const at = args.indexOf('--into');
-  const into = at < 0 ? null : (args[at + 1] ?? null);
-  const paths = at < 0 ? args : [...args.slice(0, at), ...args.slice(at + 2)];
-  const [file, out, ...others] = paths;
-  if (file === undefined || out === undefined || others.length > 0 || (at >= 0 && into === null))
+  try {
+    const { values, positionals } = parseArgs({
+      args: [...args],
+      allowPositionals: true,
+      options: {
+        into: { type: 'string' },
+        sheet: { type: 'string' },
+        class: { type: 'string', multiple: true },
+      },
+    });
+    const [file, out, ...others] = positionals;
+    if (file === undefined || out === undefined || others.length > 0) return null;
+    const { into = null, sheet = null, class: classes = [] } = values;
+    return { file, out, into, sheet, classes };
+  } catch {
     return null;
-  return { file, out, into };
+  }
 }

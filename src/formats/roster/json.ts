@@ -24,7 +24,9 @@ export function jsonTables(text: string): Tables {
   try {
     data = JSON.parse(text);
   } catch {
-    return { ok: false, error: { code: 'damaged', what: 'json' } };
+    const each = jsonLines(text);
+    if (!each) return { ok: false, error: { code: 'damaged', what: 'json' } };
+    data = each;
   }
   const list = Array.isArray(data)
     ? data
@@ -46,6 +48,18 @@ export function jsonTables(text: string): Tables {
     format === 'gruppetto.class' ? students.map((one) => ofClassFile(one, file)) : students;
   const fields = format === 'gruppetto.request' ? known.map(ofRequest) : known.map(flat);
   return { ok: true, tables: [tableOf(fields)] };
+}
+
+/** One object on each line; null where a line is none. */
+function jsonLines(text: string): readonly unknown[] | null {
+  try {
+    return text
+      .split(/\r\n|\r|\n/)
+      .filter((line) => line.trim() !== '')
+      .map((line): unknown => JSON.parse(line));
+  } catch {
+    return null;
+  }
 }
 
 function tableOf(students: readonly Json[]): Table {

@@ -2,7 +2,7 @@ import { decode } from './decode';
 import { parseDelimited, hasContent } from './delimited';
 import { unpack } from './archive';
 import type { Tables } from './workbook';
-import type { Row } from './types';
+import type { Row, Skipped } from './types';
 
 const PARTS = ['users.csv', 'enrollments.csv', 'classes.csv', 'roles.csv', 'courses.csv'];
 const HEADINGS = [
@@ -37,14 +37,16 @@ export function oneRosterTables(bytes: Uint8Array, classes: readonly string[] = 
   const titleOf = new Map(
     file('classes.csv').map((one) => [one.get('sourcedid'), one.get('title')]),
   );
-  const enrolled = file('enrollments.csv').filter(
-    (one) => one.get('status').toLowerCase() !== 'tobedeleted',
-  );
+  const enrolments = file('enrollments.csv');
+  const enrolled = enrolments.filter((one) => one.get('status').toLowerCase() !== 'tobedeleted');
   const roles = file('roles.csv');
   const enrolmentsOf = groupBy(enrolled, (one) => one.get('usersourcedid'));
+  const goneOf = groupBy(enrolments, (one) => one.get('usersourcedid'));
   const rolesOf = groupBy(roles, (one) => one.get('usersourcedid'));
   const rows: Row[] = [{ line: 0, cells: HEADINGS }];
-  for (const user of file('users.csv')) {
+  const skipped: Skipped[] = [];
+  const users = file('users.csv');
+  for (const user of users) {
     const id = user.get('sourcedid');
     const places = (enrolmentsOf.get(id) ?? []).map((one) => ({
       title: titleOf.get(one.get('classsourcedid')) ?? one.get('classsourcedid'),
@@ -52,16 +54,25 @@ export function oneRosterTables(bytes: Uint8Array, classes: readonly string[] = 
     }));
     const chosen =
       classes.length === 0 ? places : places.filter(({ title }) => classes.includes(title));
-    if (
-      chosen.length === 0 &&
-      (classes.length > 0 || enrolled.length > 0) &&
-      isStudent(user, rolesOf.get(id))
-    )
-      continue;
-    rows.push({ line: user.line, cells: cellsOf(user, chosen, rolesOf.get(id) ?? []) });
+    const outside = chosen.length === 0 && (classes.length > 0 || enrolments.length > 0);
+    if (outside && isStudent(user, rolesOf.get(id))) {
+      const gone = goneOf.has(id) && places.length === 0;
+      const reason = places.length > 0 ? 'otherClass' : gone ? 'inactive' : 'notEnrolled';
+      skipped.push({ row: user.line, name: nameOf(user), reason });
+    } else rows.push({ line: user.line, cells: cellsOf(user, chosen, rolesOf.get(id) ?? []) });
   }
-  return { ok: true, tables: [{ name: '', rows, commaIsDecimal: false }] };
+  const known = new Set(users.map((user) => user.get('sourcedid')));
+  for (const one of enrolled) {
+    const id = one.get('usersourcedid');
+    if (!known.has(id)) skipped.push({ row: one.line, name: id, reason: 'noRecord' });
+    known.add(id);
+  }
+  return { ok: true, tables: [{ name: '', rows, commaIsDecimal: false, skipped }] };
 }
+
+const nameOf = (user: Entry): string =>
+  [user.get('givenname'), user.get('familyname')].filter(Boolean).join(' ') ||
+  user.get('sourcedid');
 
 /** Titles of the classes of an export, in its order; none where it holds none. */
 export function oneRosterClasses(bytes: Uint8Array): readonly string[] {

@@ -117,6 +117,10 @@ class RowReader implements People {
   read(row: Row, index: number): void {
     if (!hasContent(row) || index === this.reading.headingRow) return;
     const asked = this.reading.takenIn?.includes(row.line) ?? false;
+    if (row.hidden && !asked && index > this.reading.headingRow) {
+      this.skip(row, 'hidden', this.person(row).shown);
+      return;
+    }
     const sole = soleCell(row);
     const said = sole === null ? null : kindOfLine(sole);
     if (!asked && said?.kind === 'staff') this.takeStaff(row, said.name, said.role);
@@ -304,7 +308,7 @@ class RowReader implements People {
   private cell(row: Row, role: ColumnRole): string {
     const nothing = NAME_ROLES.has(role) ? isMissingName : isMissing;
     return (this.columnsOf.get(role) ?? [])
-      .map((column) => row.cells[column] ?? '')
+      .map((column) => cellAt(row, column, role))
       .filter((cell) => !nothing(cell))
       .map((cell) => cleanText(restored(cell)).replace(/^'(?=\d)/, ''))
       .join(' ');
@@ -315,7 +319,7 @@ class RowReader implements People {
     const unread: RosterWarning[] = [];
     for (const column of this.columnsOf.get('detail') ?? []) {
       const reading = this.reading.columns[column];
-      const cell = restored(row.cells[column] ?? '');
+      const cell = restored(cellAt(row, column, 'detail'));
       if (!reading || isMissing(cell)) continue;
       const value = readValue(reading, cell, this.decimals[column] ?? '.');
       if (value !== null) attributes.set(reading.name, value);
@@ -331,6 +335,13 @@ class RowReader implements People {
     }
     return { attributes: Object.fromEntries(attributes), unread };
   }
+}
+
+/** A cell, or the one above it that it is joined to: for what several students may share, not for what names one. */
+function cellAt({ cells, joined }: Row, column: number, role: ColumnRole): string {
+  const cell = cells[column] ?? '';
+  const shared = role === 'section' || role === 'detail' || role === 'status' || role === 'role';
+  return cell.trim() === '' && shared ? (joined?.[column] ?? '') : cell;
 }
 
 /** Reasons to leave out somebody, where the others leave out something. */

@@ -3,9 +3,11 @@ import { partNames } from './archive';
 import { checkPeople } from './check';
 import { decode, looksBinary, type Encoding } from './decode';
 import { hasContent } from './delimited';
+import { otherArchive, otherKind, otherText } from './fileKinds';
 import { fitOf } from './fit';
 import { jsonTables } from './json';
 import { isOneRoster, oneRosterTables } from './oneRoster';
+import { openDocumentTables } from './openDocument';
 import { readPeople } from './people';
 import { proposeReading } from './reading';
 import { namesTable } from './shapes/names';
@@ -16,6 +18,7 @@ import {
   type Reading,
   type Roster,
   type RosterError,
+  type RosterWarning,
   type Table,
 } from './types';
 import { vcardTable } from './vcard';
@@ -73,6 +76,8 @@ type ShapedTables =
   | (Extract<Tables, { ok: true }> & {
       readonly shape?: ShapeId;
       readonly shapes?: readonly ShapeId[];
+      /** Whether letters of the file look wrong. */
+      readonly doubtful?: boolean;
     });
 
 /** Reads a table as a reading says, the proposed one or one that the teacher has changed. */
@@ -91,6 +96,8 @@ const COMPOUND = [0xd0, 0xcf, 0x11, 0xe0];
 async function tablesOf(bytes: Uint8Array, options: ReadOptions): Promise<ShapedTables> {
   const begins = (signature: readonly number[]): boolean =>
     signature.every((byte, i) => bytes[i] === byte);
+  const other = otherKind(bytes);
+  if (other) return { ok: false, error: other };
   if (begins(COMPOUND)) return { ok: false, error: compoundError(bytes) };
   if (begins(ZIP)) return zipTables(bytes, options);
   const { text } = decode(bytes, options.encoding);
@@ -104,6 +111,8 @@ function compoundError(bytes: Uint8Array): RosterError {
   const text = new TextDecoder('utf-16le').decode(
     bytes.subarray(0, bytes.length - (bytes.length % 2)),
   );
+  if (text.includes('WordDocument') || text.includes('PowerPoint'))
+    return { code: 'otherKind', kind: 'document' };
   return { code: text.includes('EncryptedPackage') ? 'protected' : 'oldWorkbook' };
 }
 
@@ -111,13 +120,24 @@ function zipTables(bytes: Uint8Array, options: ReadOptions): Tables | Promise<Ta
   const names = partNames(bytes);
   if (!names) return { ok: false, error: { code: 'damaged', what: 'zip' } };
   if (isOneRoster(names)) return oneRosterTables(bytes, options.classes);
-  if (names.some((name) => name.startsWith('xl/'))) return workbookTables(bytes);
-  return { ok: false, error: { code: 'unknownZip' } };
+  const binary = names.some((name) => /^xl\/.*\.bin$/.test(name) && !/printer/i.test(name));
+  if (!binary && names.some((name) => name.startsWith('xl/'))) return workbookTables(bytes);
+  if (isOpenDocument(bytes, names)) return openDocumentTables(bytes);
+  return { ok: false, error: otherArchive(names) };
+}
+
+/** An OpenDocument archive says first what it is; a spreadsheet, where it does. */
+function isOpenDocument(bytes: Uint8Array, names: readonly string[]): boolean {
+  const begin = String.fromCharCode(...bytes.subarray(0, 120));
+  const said = /mimetypeapplication\/vnd\.oasis\.opendocument\.([a-z]+)/.exec(begin)?.[1];
+  return names.includes('content.xml') && (said === undefined || said === 'spreadsheet');
 }
 
 function textTables(text: string, shape?: ShapeId): ShapedTables {
   const begin = text.trimStart();
   if (begin === '') return { ok: false, error: { code: 'empty' } };
+  const other = otherText(begin);
+  if (other) return { ok: false, error: other };
   if (/^BEGIN:VCARD/i.test(begin)) return { ok: true, tables: [vcardTable(text)] };
   if (/^(\{|\[\s*[[{"\]])/.test(begin)) return jsonTables(begin);
   const shaped = bestShape(text, shape);
@@ -212,11 +232,13 @@ function turned(table: Table, shape: ShapeId | null): Table {
 }
 
 function readTables(
-  { tables, shape, shapes = [] }: Extract<ShapedTables, { ok: true }>,
+  { tables, shape, shapes = [], doubtful = false }: Extract<ShapedTables, { ok: true }>,
   { sheet, columnName }: Pick<ReadOptions, 'sheet' | 'columnName'>,
 ): ReadRoster {
   const sheets = tables.map(({ name }) => name);
   const chosen = sheet === undefined ? tables : tables.filter(({ name }) => name === sheet);
+  if (chosen.length === 0 && tables.length > 0)
+    return { ok: false, error: { code: 'noSuchSheet', sheets } };
   if (chosen.some(({ rows }) => rows.filter(hasContent).length > MOST_ROWS + 1)) {
     return { ok: false, error: { code: 'tooManyRows', most: MOST_ROWS } };
   }
@@ -225,12 +247,27 @@ function readTables(
     const reading = proposeReading(table, undefined, columnName);
     return { table, reading, roster: readTable(table, reading) };
   });
-  const [best] = read.sort((a, b) => b.roster.students.length - a.roster.students.length);
+  const [best, ...others] = read.sort(
+    (a, b) => b.roster.students.length - a.roster.students.length,
+  );
   if (!best || (best.roster.students.length === 0 && best.roster.skipped.length === 0)) {
     return {
       ok: false,
       error: { code: tables.some(({ rows }) => rows.some(hasContent)) ? 'nobody' : 'empty' },
     };
   }
-  return { ok: true, ...best, sheets, shape: shape ?? null, shapes };
+  const unread = others.filter(({ roster }) => roster.students.length > 0);
+  const warnings = [
+    ...(doubtful ? [aboutFile('wrongLetters', '', '')] : []),
+    ...unread.map(({ table: { name }, roster }) =>
+      aboutFile('otherSheet', name, String(roster.students.length)),
+    ),
+  ];
+  const roster = { ...best.roster, warnings: [...warnings, ...best.roster.warnings] };
+  return { ok: true, ...best, roster, sheets, shape: shape ?? null, shapes };
+}
+
+/** A doubt about the whole file stands on no row. */
+function aboutFile(kind: RosterWarning['kind'], name: string, given: string): RosterWarning {
+  return { kind, row: 0, name, given, likely: '' };
 }

@@ -70,8 +70,9 @@ function findHeading(rows: readonly Row[], width: number): number {
   if (two >= 0) return two;
   const one = top.findIndex((row, index) => {
     const filled = row.cells.filter(isFilled);
-    if (knownIn(row) === 0 || filled.length < Math.min(width, 2)) return false;
     const rest = rows.slice(index + 1).filter(hasContent);
+    const alone = filled.length === 1 && share(rest.map(countFilled), (count) => count === 1) > 0.6;
+    if (knownIn(row) === 0 || (filled.length < Math.min(width, 2) && !alone)) return false;
     if (rest.length === 0 || isData(row, rest)) return false;
     return isUnlikeData(row) || (holdsNoFigures(row) && restHasFigures(row, rest));
   });
@@ -284,7 +285,9 @@ function looksLikeNames(cells: readonly string[]): boolean {
   return lettered > 0.8 && different > 0.6 && guessKind('', filled, false).kind === 'category';
 }
 
-function share(cells: readonly string[], holds: (cell: string) => boolean): number {
+const countFilled = ({ cells }: Row): number => cells.filter(isFilled).length;
+
+function share<T>(cells: readonly T[], holds: (cell: T) => boolean): number {
   return cells.length === 0 ? 0 : cells.filter(holds).length / cells.length;
 }
 

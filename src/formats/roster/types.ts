@@ -2,6 +2,10 @@
 export interface Row {
   readonly line: number;
   readonly cells: readonly string[];
+  /** What the cell above says for a cell that is joined to it; '' and left out for others. */
+  readonly joined?: readonly string[];
+  /** Whether the sheet does not show the row. */
+  readonly hidden?: boolean;
 }
 
 /** Rows that belong together: a delimited file, one sheet of a workbook, the cards of an address book. */
@@ -89,6 +93,10 @@ export type SkipReason =
   | 'place'
   | 'sender'
   | 'hidden'
+  | 'hiddenSheet'
+  | 'notEnrolled'
+  | 'otherClass'
+  | 'noRecord'
   | 'notAName'
   | 'unread';
 
@@ -113,7 +121,9 @@ export type WarningKind =
   | 'unreadValue'
   | 'doubtfulName'
   | 'twoNames'
-  | 'strayQuote';
+  | 'strayQuote'
+  | 'otherSheet'
+  | 'wrongLetters';
 
 /** Something doubtful on a row; `given` and `likely` are filled where they help. */
 export interface RosterWarning {
@@ -138,6 +148,9 @@ export interface Roster {
   readonly warnings: readonly RosterWarning[];
 }
 
+/** What a file is that no list can be read from. */
+export type OtherKind = 'photo' | 'pdf' | 'document' | 'richText' | 'page' | 'otherSheets';
+
 /** Why a file cannot be read at all. */
 export type RosterError =
   | { readonly code: 'empty' }
@@ -145,6 +158,8 @@ export type RosterError =
   | { readonly code: 'damaged'; readonly what: 'zip' | 'workbook' | 'json' }
   | { readonly code: 'protected' }
   | { readonly code: 'oldWorkbook' }
+  | { readonly code: 'otherKind'; readonly kind: OtherKind }
+  | { readonly code: 'noSuchSheet'; readonly sheets: readonly string[] }
   | { readonly code: 'tooLarge'; readonly bytes: number; readonly most: number }
   | { readonly code: 'tooManyRows'; readonly most: number }
   | { readonly code: 'unpacksTooLarge' }

@@ -123,7 +123,7 @@ export function guessKind(
   const given = cells.filter((cell) => !isMissing(cell)).map(cleanText);
   // A word for an absence says nothing of what the others are, unless most are such words.
   const present = given.filter((value) => !isOddWord(value));
-  const values = present.length > given.length / 2 ? present : given;
+  const values = present.length >= given.length / 2 ? present : given;
   const decimal = commaIsDecimal || commaMeansDecimal(values) ? ',' : '.';
   const plain = { levels: [], decimal } as const;
   if (values.length === 0) return { kind: 'category', ...plain };

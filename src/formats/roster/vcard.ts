@@ -1,34 +1,57 @@
-import type { Row, Table } from './types';
+import type { Row, Skipped, Table } from './types';
 
 const HEADINGS = ['Full name', 'Given name', 'Family name', 'Preferred name', 'E-mail', 'Role'];
 
 /** Beyond the least preferred that a card can say. */
 const UNRANKED = 101;
 
-/** The cards of an address book, version 3 or 4 (RFC 2426, RFC 6350), as a table; groups and lists are no persons. */
+/**
+ * The cards of an address book, version 3 or 4 (RFC 2426, RFC 6350), as a table; groups and lists are no persons, and
+ * are named as left out. A card that is cut off counts as far as it goes.
+ */
 export function vcardTable(text: string): Table {
   const rows: Row[] = [{ line: 0, cells: HEADINGS }];
+  const skipped: Skipped[] = [];
   let card: Map<string, string> | null = null;
   /** property → how much the value taken so far is preferred; the lower the more. */
   const ranks = new Map<string, number>();
   let start = 0;
+  const finish = (): void => {
+    if (!card) return;
+    const cells = cellsOf(card);
+    const called = unescape(card.get('FN') ?? card.get('ORG') ?? card.get('TEL') ?? '').replace(
+      /;+$/,
+      '',
+    );
+    if (/^(group|org|location)/i.test(card.get('KIND') ?? '') || card.has('MEMBER'))
+      skipped.push({ row: start, name: called, reason: 'notStudent' });
+    else if (cells.every((cell) => cell === ''))
+      skipped.push({ row: start, name: called || NAMELESS, reason: 'noName' });
+    else rows.push({ line: start, cells });
+    card = null;
+  };
   for (const { line, content } of unfold(text)) {
     const { name, value, rank } = property(content);
     if (name === 'BEGIN' && value.toUpperCase() === 'VCARD') {
+      finish();
       card = new Map();
       ranks.clear();
       start = line;
-    } else if (name === 'END' && card) {
-      if (!/^(group|org)/i.test(card.get('KIND') ?? ''))
-        rows.push({ line: start, cells: cellsOf(card) });
-      card = null;
-    } else if (card && rank < (ranks.get(name) ?? Infinity)) {
+    } else if (name === 'END' && card) finish();
+    else if (!card) {
+      const rest = content.trim();
+      if (rest !== '') skipped.push({ row: line, name: rest, reason: 'footer' });
+    } else if (rank < (ranks.get(name) ?? Infinity)) {
       card.set(name, value);
       ranks.set(name, rank);
     }
   }
-  return { name: '', rows, commaIsDecimal: false };
+  finish();
+  return { name: '', rows, commaIsDecimal: false, skipped };
 }
+
+/** A card of which nothing is known. */
+const NAMELESS = 'BEGIN:VCARD';
 
 function cellsOf(card: ReadonlyMap<string, string>): readonly string[] {
   const [family = '', given = ''] = splitUnescaped(card.get('N') ?? '');
@@ -49,6 +72,13 @@ function unfold(text: string): readonly { readonly line: number; readonly conten
   text.split(/\r\n|\r|\n/).forEach((content, index) => {
     const last = lines.at(-1);
     if (/^[ \t]/.test(content) && last) last.content += content.slice(1);
+    // Quoted-printable goes on after a sign of equality at the end (RFC 2045, 6.7).
+    else if (
+      last &&
+      /;(ENCODING=)?QUOTED-PRINTABLE/i.test(last.content) &&
+      last.content.endsWith('=')
+    )
+      last.content = last.content.slice(0, -1) + content;
     else lines.push({ line: index + 1, content });
   });
   return lines;

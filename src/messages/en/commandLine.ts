@@ -1,13 +1,15 @@
 export const commandLine = {
   usage: `Usage:
   gruppetto arrange REQUEST.json RESULT.json [--effort quick|normal|thorough]
-  gruppetto roster FILE OUT.json [--into EARLIER]
+  gruppetto roster FILE OUT.json [--into EARLIER] [--sheet NAME] [--class TITLE]...
 
 arrange makes the groups that a gruppetto.request file asks for and writes a gruppetto.result file.
 Ends with 0 when every rule holds, 3 when not all can (the result is written all the same),
 2 when the request cannot be used (nothing is written).
 
 roster reads any class list and writes its students, what was left out and what is doubtful.
+Of a workbook the sheet with most students is read, or the one named with --sheet; of a school's export
+every class, or those named with --class. Sheets and people that were not read are named.
 With --into it also says who is new, who has gone and what has changed since an earlier list.
 Ends with 0, or with 2 when the file cannot be read (the JSON then holds the reason).`,
   cannotRead: (path: string) => `The file ${path} cannot be read. Nothing was written.`,

@@ -1,4 +1,4 @@
-import type { RosterError, RosterWarning, SkipReason } from '../../formats/roster/types';
+import type { OtherKind, RosterError, RosterWarning, SkipReason } from '../../formats/roster/types';
 
 /** Why a file cannot be read at all, what that leaves, and what to do. */
 export function rosterErrorSentence(error: RosterError): string {
@@ -13,6 +13,10 @@ export function rosterErrorSentence(error: RosterError): string {
       return 'The workbook is protected by a password. Nothing was taken in; save a copy without the password and open that.';
     case 'oldWorkbook':
       return 'The workbook is in an old format that cannot be read. Nothing was taken in; save it as XLSX or CSV and open that.';
+    case 'otherKind':
+      return OTHER_KINDS[error.kind];
+    case 'noSuchSheet':
+      return `The workbook has no sheet of that name. It has: ${error.sheets.join(', ')}. Nothing was taken in; name one of these.`;
     case 'tooLarge':
       return `The file has ${Math.ceil(error.bytes / 1_048_576)} MB; up to ${error.most / 1_048_576} MB can be read. Nothing was taken in.`;
     case 'tooManyRows':
@@ -32,6 +36,19 @@ export function rosterErrorSentence(error: RosterError): string {
 
 const DAMAGED = { zip: 'archive', workbook: 'workbook', json: 'JSON file' };
 
+const OTHER_KINDS: Readonly<Record<OtherKind, string>> = {
+  photo:
+    'This is a picture: letters in it cannot be read. Nothing was taken in; type the names, or save the list as text, CSV or XLSX.',
+  pdf: 'This is a PDF, which cannot be read as a list. Nothing was taken in; open it, select the names, copy them and paste them here.',
+  document:
+    'This is a document, not a list that can be read. Nothing was taken in; open it, copy the names and paste them here.',
+  richText:
+    'This is formatted text (RTF). Nothing was taken in; open it, copy the names and paste them here, or save it as plain text.',
+  page: 'This is a web page (HTML), whatever its name says. Nothing was taken in; open it, copy the table and paste it here, or save it as CSV or XLSX.',
+  otherSheets:
+    'This is a spreadsheet of a program whose files cannot be read. Nothing was taken in; save it as XLSX or CSV and open that.',
+};
+
 export const skipReasons: Readonly<Record<SkipReason, string>> = {
   title: 'a title above the list',
   heading: 'a heading',
@@ -48,7 +65,11 @@ export const skipReasons: Readonly<Record<SkipReason, string>> = {
   section: 'the name of a class or group, kept with those below it',
   place: 'a thing of the room, not a seat',
   sender: 'who wrote the letter, not one of those it goes to',
-  hidden: 'hidden in the workbook',
+  hidden: 'a hidden row of the sheet',
+  hiddenSheet: 'a hidden sheet of the workbook',
+  notEnrolled: 'in no class of the export',
+  otherClass: 'in a class that was not chosen',
+  noRecord: 'enrolled, but without a record of a person',
   notAName: 'unlike the names around it',
   unread: 'not understood',
 };
@@ -82,6 +103,10 @@ export function rosterWarningSentence({ kind, name, given, likely }: RosterWarni
       return `${name} may be a name, or only stand for something else. Is it a student?`;
     case 'twoNames':
       return `${name} may be two students on one line. A semicolon, or a line for each, parts them.`;
+    case 'otherSheet':
+      return `The sheet ${name} holds ${given === '1' ? 'one student' : `${given} students`} and was not read. Choose it to read it instead.`;
+    case 'wrongLetters':
+      return 'Some letters look wrong. Read the file in another encoding before you take the names in.';
     case 'strayQuote':
       return 'A quotation mark without its other half would have swallowed the rows below. They were read line by line.';
     default:
@@ -109,6 +134,8 @@ export function classDoubtSentence(warning: RosterWarning, other: string): strin
     case 'unreadValue':
     case 'doubtfulName':
     case 'twoNames':
+    case 'otherSheet':
+    case 'wrongLetters':
     case 'strayQuote':
       return rosterWarningSentence(warning);
     default:

@@ -119,6 +119,8 @@ function Remedies({
     case 'unreadValue':
     case 'doubtfulName':
     case 'twoNames':
+    case 'otherSheet':
+    case 'wrongLetters':
     case 'strayQuote':
       return null;
     default:

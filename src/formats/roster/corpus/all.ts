@@ -1,3 +1,4 @@
+import { archives } from './archives';
 import { documents } from './documents';
 import { files } from './files';
 import { fits } from './fits';
@@ -18,4 +19,5 @@ export const CORPUS: Readonly<Record<string, readonly RosterCase[]>> = {
   values,
   quotes,
   files,
+  archives,
 };
