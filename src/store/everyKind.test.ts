@@ -292,7 +292,13 @@ describe.each(SEEDS)('with records of every kind at random (seed %i)', (seed) =>
     const before = byId(store.records.every());
     const plan = { added: [], updated: [], details: [], staff: [], gone: [], day: '2026-10-15' };
     takeInRoster(store, mine.ids.classId, plan);
+    // The box that the list was pasted into is emptied, and is full again once the step is undone.
+    const box: string = emptyDraft({ of: 'paste', classId: mine.ids.classId }).id;
+    const others = Object.entries(before).filter(([id]) => id !== box);
+    expect(byId(store.records.every())).toEqual(Object.fromEntries(others));
+    store.history.undo(mine.ids.classId);
     expect(byId(store.records.every())).toEqual(before);
+    store.history.redo(mine.ids.classId);
     expect(byId(other.records)).toEqual(
       Object.fromEntries(other.records.map(({ id }) => [id, store.records.find(id)])),
     );

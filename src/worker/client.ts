@@ -158,7 +158,7 @@ export type RosterAsk =
   | {
       readonly what: 'text';
       readonly text: string;
-      readonly options: Pick<ReadOptions, 'columnName'>;
+      readonly options: Pick<ReadOptions, 'columnName' | 'shape'>;
     }
   | { readonly what: 'file'; readonly bytes: Uint8Array; readonly options: ReadOptions };
 export type RosterAnswer =
@@ -175,7 +175,7 @@ export class RosterClient {
 
   async readText(
     text: string,
-    options: Pick<ReadOptions, 'columnName'>,
+    options: Pick<ReadOptions, 'columnName' | 'shape'>,
     call?: CallOptions,
   ): Promise<ReadRoster> {
     const answer = await this.calls.call({ what: 'text', text, options }, call);

@@ -19,53 +19,132 @@ export interface Merge {
   readonly added: readonly MergeEntry[];
   readonly gone: readonly MergeEntry[];
   readonly changed: readonly (MergeEntry & { readonly changes: readonly FieldChange[] })[];
+  /** Those of whom number, address and name do not agree on who they are, with the name in the earlier list. */
+  readonly asked: readonly (MergeEntry & { readonly before: string })[];
 }
 
 /** A student of the newer list with the place of the same student in the earlier one, -1 for a newcomer. */
 export interface Match {
   readonly student: RosterStudent;
   readonly earlier: number;
+  /** Whether number, address and name do not agree on who it is: only the teacher can tell. */
+  readonly doubtful: boolean;
 }
 
-/** Matches two lists of one class: by student number, then by address, then by name; each student once. */
+/** What tells a student apart, the surest first; '' where it is not known. */
+const KEYS: readonly ((student: RosterStudent) => string)[] = [
+  ({ externalId }) => externalId?.toLowerCase() ?? '',
+  ({ externalId }) => coreOf(externalId),
+  ({ externalId }) => lastPartOf(externalId),
+  ({ email }) => email?.toLowerCase() ?? '',
+  nameKey,
+];
+const EXACT = 0;
+/** Steps by a number that was changed on its way, in which the name has to agree. */
+const CHANGED_NUMBER = [1, 2];
+
+/**
+ * Matches two lists of one class: by student number (also where one lost its leading zeros or a prefix), then by
+ * address, then by name; each student once.
+ */
 export function matchStudents(
   earlier: readonly RosterStudent[],
   newer: readonly RosterStudent[],
 ): readonly Match[] {
   const matched = new Array<number>(newer.length).fill(-1);
   const taken = new Set<number>();
-  const keys: readonly ((student: RosterStudent) => string)[] = [
-    ({ externalId }) => externalId?.toLowerCase() ?? '',
-    ({ email }) => email?.toLowerCase() ?? '',
-    nameKey,
-  ];
-  keys.forEach((key, step) => {
-    const places = new Map<string, number[]>();
-    earlier.forEach((student, place) => {
-      if (key(student) !== '' && !taken.has(place))
-        places.set(key(student), [...(places.get(key(student)) ?? []), place]);
-    });
+  KEYS.forEach((key, step) => {
+    const places = placesBy(earlier, key, taken);
+    const asking = placesBy(newer, key, new Set());
     newer.forEach((student, i) => {
       if (matched[i] !== -1) return;
-      const place = places
-        .get(key(student))
-        ?.find((one) => !taken.has(one) && mayBeSame(student, earlier[one], step));
+      const found = places.get(key(student)) ?? [];
+      // A number cut short may be that of several.
+      if (
+        CHANGED_NUMBER.includes(step) &&
+        (found.length > 1 || (asking.get(key(student))?.length ?? 0) > 1)
+      )
+        return;
+      const place = found.find((one) => !taken.has(one) && mayBeSame(student, earlier[one], step));
       if (place === undefined) return;
       matched[i] = place;
       taken.add(place);
     });
   });
-  return newer.map((student, i) => ({ student, earlier: matched[i] ?? -1 }));
+  return newer.map((student, i) => {
+    const place = matched[i] ?? -1;
+    return { student, earlier: place, doubtful: isDoubtful(student, earlier, place) };
+  });
 }
 
-/** Two students of one name but different numbers are two students. */
-function mayBeSame(one: RosterStudent, two: RosterStudent | undefined, step: number): boolean {
-  if (step === 0 || !two) return true;
+function placesBy(
+  students: readonly RosterStudent[],
+  key: (student: RosterStudent) => string,
+  without: ReadonlySet<number>,
+): ReadonlyMap<string, readonly number[]> {
+  const places = new Map<string, number[]>();
+  students.forEach((student, place) => {
+    if (key(student) === '' || without.has(place)) return;
+    places.set(key(student), [...(places.get(key(student)) ?? []), place]);
+  });
+  return places;
+}
+
+/** A number without signs, a prefix of letters and leading zeros. */
+function coreOf(number: string | null): string {
+  return (number ?? '')
+    .toLowerCase()
+    .replace(/[^\p{L}\d]/gu, '')
+    .replace(/^\p{L}+(?=\d)/u, '')
+    .replace(/^0+(?=\d)/, '');
+}
+
+/** The last part of a number such as 2026-0041, of three figures at least; the whole where it has no parts. */
+function lastPartOf(number: string | null): string {
+  const last = coreOf((number ?? '').split(/[-/. ]/).at(-1) ?? '');
+  return /\d{2,}/.test(last) ? last : '';
+}
+
+/** Whether two numbers are one but for leading zeros or a prefix. */
+export function sameNumber(one: string, two: string): boolean {
   return (
-    one.externalId === null ||
-    two.externalId === null ||
-    one.externalId.toLowerCase() === two.externalId.toLowerCase()
+    coreOf(one) === coreOf(two) || (lastPartOf(one) !== '' && lastPartOf(one) === lastPartOf(two))
   );
+}
+
+/** Two students of one name but different numbers are two students; a changed number needs the name to agree. */
+function mayBeSame(one: RosterStudent, two: RosterStudent | undefined, step: number): boolean {
+  if (step === EXACT || !two) return true;
+  if (CHANGED_NUMBER.includes(step)) return shareName(one, two);
+  return (
+    one.externalId === null || two.externalId === null || sameNumber(one.externalId, two.externalId)
+  );
+}
+
+/** Number or address say one student, the name another, and nothing else speaks for either. */
+function isDoubtful(
+  student: RosterStudent,
+  earlier: readonly RosterStudent[],
+  place: number,
+): boolean {
+  const match = earlier[place];
+  if (!match || shareName(student, match)) return false;
+  const address = student.email?.toLowerCase() ?? '';
+  const number = student.externalId?.toLowerCase() ?? '';
+  const both =
+    address !== '' &&
+    address === match.email?.toLowerCase() &&
+    number !== '' &&
+    number === match.externalId?.toLowerCase();
+  return !both;
+}
+
+/** Whether two students have a word of their names in common. */
+function shareName(one: RosterStudent, two: RosterStudent): boolean {
+  const wordsOf = (student: RosterStudent): readonly string[] =>
+    `${nameKey(student)} ${plainWords(student.preferredName)}`.split(' ').filter(Boolean);
+  const words = new Set(wordsOf(two));
+  return words.size === 0 || wordsOf(one).some((word) => words.has(word));
 }
 
 function nameKey({ givenName, familyName, displayName }: RosterStudent): string {
@@ -82,6 +161,9 @@ export function mergeRosters(
   return {
     added: matches.flatMap(({ student, earlier: place }) => (place < 0 ? [entry(student)] : [])),
     gone: earlier.flatMap((student, place) => (staying.has(place) ? [] : [entry(student)])),
+    asked: matches.flatMap(({ student, earlier: place, doubtful }) =>
+      doubtful ? [{ ...entry(student), before: earlier[place]?.displayName ?? '' }] : [],
+    ),
     changed: matches.flatMap(({ student, earlier: place }) => {
       const before = earlier[place];
       const changes = before ? changesBetween(before, student) : [];
@@ -103,7 +185,8 @@ function changesBetween(before: RosterStudent, after: RosterStudent): readonly F
   const [old, now] = [fields(before), fields(after)];
   return Object.keys(now).flatMap((field): FieldChange[] => {
     const [from, to] = [old[field] ?? null, now[field] ?? null];
-    return to === null || from === to ? [] : [{ field, from, to }];
+    const sameId = field === 'externalId' && sameNumber(String(from ?? ''), String(to ?? ''));
+    return to === null || from === to || sameId ? [] : [{ field, from, to }];
   });
 }
 

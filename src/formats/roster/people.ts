@@ -338,7 +338,7 @@ class RowReader implements People {
 }
 
 /** A cell, or the one above it that it is joined to: for what several students may share, not for what names one. */
-function cellAt({ cells, joined }: Row, column: number, role: ColumnRole): string {
+export function cellAt({ cells, joined }: Row, column: number, role: ColumnRole): string {
   const cell = cells[column] ?? '';
   const shared = role === 'section' || role === 'detail' || role === 'status' || role === 'role';
   return cell.trim() === '' && shared ? (joined?.[column] ?? '') : cell;

@@ -465,3 +465,19 @@ describe('whatever comes in', () => {
     );
   });
 });
+
+test('a number that lost its zeros or a prefix is the same; one that says another name is asked about', () => {
+  const before = read(
+    'Name,Email,ID\nAna Ruiz,,00071\nBo Li,,2026-0072\nCaro Moe,,S0073\nDov Ash,dov@example.org,74\nEli Orr,,75',
+  );
+  const after = read(
+    'Name,Email,ID\nAna Ruiz,,71\nBo Li,,0072\nCaro Moe,,73\nFay Ito,fay@example.org,74\nGil Roe,,0075',
+  );
+  const merge = mergeRosters(before.students, after.students);
+  expect(merge.changed.map(({ name }) => name)).toEqual(['Fay Ito']);
+  expect(merge.asked.map(({ name, before: was }) => [name, was])).toEqual([['Fay Ito', 'Dov Ash']]);
+  expect([merge.added, merge.gone].map((all) => all.map(({ name }) => name))).toEqual([
+    ['Gil Roe'],
+    ['Eli Orr'],
+  ]);
+});

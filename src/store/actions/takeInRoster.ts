@@ -1,4 +1,5 @@
 import type { ClassRecord, Detail } from '../../schema/classRecord';
+import { emptyDraft } from '../../schema/draft';
 import { DetailId, newId, SectionId, StudentId, type ClassId } from '../../schema/ids';
 import { newStudent, type StudentRecord } from '../../schema/student';
 import { wholeName } from '../../schema/wholeName';
@@ -31,9 +32,13 @@ export interface RosterPlan {
   readonly day: string;
 }
 
-/** Takes a list into the class as one step to undo: new sections and details, new students, what changed of others. */
+/**
+ * Takes a list into the class as one step to undo: new sections and details, new students, what changed of others.
+ * The box it was pasted into is emptied by the same step, so that undoing it brings the text back.
+ */
 export function takeInRoster(store: AppStore, classId: ClassId, plan: RosterPlan): void {
-  store.history.act('addStudents', ({ get, all, put }) => {
+  store.history.act('addStudents', ({ get, all, put, remove }) => {
+    remove(emptyDraft({ of: 'paste', classId }).id);
     const current = get('class', classId);
     if (!current) return;
     const facts = [...plan.added, ...plan.updated.map((one) => one.facts)];

@@ -16,12 +16,32 @@ const ROWS_SHOWN = 3;
 /** Lines that may be chosen as the one with the headings. */
 const HEADING_CHOICES = 12;
 
+/** How the text is laid out, where it could be read in several ways. */
+function ReadAs({ pasted }: { readonly pasted: PastedListState }) {
+  const { shape, shapes } = pasted;
+  if (shape === null || shapes.length < 2) return null;
+  return (
+    <Select
+      label={sayRoster.roster.shapeLabel}
+      value={shape}
+      options={shapes.map((value) => ({ value, label: sayRoster.roster.shape[value] }))}
+      onChange={pasted.readIn}
+    />
+  );
+}
+
 /** How each column is taken, over the first rows of the teacher's own data; nothing for a plain list of names. */
 export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) {
   const { table, reading } = pasted;
   if (!table || !reading) return null;
   // A plain list has no columns of its own: its headings stand on no line of the text.
-  if (reading.columns.length < 3 && table.rows[0]?.line === 0) return null;
+  if (table.rows[0]?.line === 0) {
+    return (
+      <div className={styles.over}>
+        <ReadAs pasted={pasted} />
+      </div>
+    );
+  }
   const heading = table.rows[reading.headingRow]?.cells ?? [];
   const rows = table.rows
     .slice(reading.headingRow + 1)
@@ -29,22 +49,21 @@ export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) 
     .slice(0, ROWS_SHOWN);
   return (
     <>
-      {table.rows[0]?.line !== 0 && (
-        <div className={styles.over}>
-          <Select
-            label={sayRoster.roster.headingLabel}
-            value={String(reading.headingRow)}
-            options={[
-              { value: '-1', label: sayRoster.roster.noHeading },
-              ...table.rows.slice(0, HEADING_CHOICES).map(({ line }, row) => ({
-                value: String(row),
-                label: sayRoster.roster.headingOnLine(line),
-              })),
-            ]}
-            onChange={(row) => pasted.setHeading(Number(row))}
-          />
-        </div>
-      )}
+      <div className={styles.over}>
+        <ReadAs pasted={pasted} />
+        <Select
+          label={sayRoster.roster.headingLabel}
+          value={String(reading.headingRow)}
+          options={[
+            { value: '-1', label: sayRoster.roster.noHeading },
+            ...table.rows.slice(0, HEADING_CHOICES).map(({ line }, row) => ({
+              value: String(row),
+              label: sayRoster.roster.headingOnLine(line),
+            })),
+          ]}
+          onChange={(row) => pasted.setHeading(Number(row))}
+        />
+      </div>
       {pasted.remembered && (
         <p className={styles.remembered}>{sayRoster.roster.rememberedReading}</p>
       )}

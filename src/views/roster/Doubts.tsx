@@ -2,7 +2,7 @@
 
 import { Button } from '../primitives/Button';
 import { Children, type ReactNode } from 'react';
-import type { SkipReason, WarningKind } from '@/formats/roster/types';
+import type { RosterWarning, SkipReason, WarningKind } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';
 import { Choice } from '../primitives/Choice';
 import styles from './PasteBox.module.css';
@@ -10,21 +10,37 @@ import type { PastedListState } from './usePastedList';
 
 /** Told by the question about names given twice, so not told again. */
 const ASKED: readonly WarningKind[] = ['sameName'];
+/** Whether it is somebody at all: the answer stands beside it. */
+const PERHAPS_NOBODY: readonly WarningKind[] = ['headingLikeName', 'doubtfulName'];
 /** A slip that loses mail: told before the others. */
 const ADDRESS: readonly WarningKind[] = ['malformedAddress', 'otherDomain'];
 
 /** Rows without anybody on them: there is no one to take in. */
-const NEVER_TAKEN: readonly SkipReason[] = ['heading', 'noName'];
+const NEVER_TAKEN: readonly SkipReason[] = [
+  'heading',
+  'noName',
+  'rule',
+  'hiddenSheet',
+  'noRecord',
+  'otherClass',
+  'notEnrolled',
+];
 
 /** What only the teacher can tell, what looks wrong, who was left out and who is missing. */
 export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
   const { roster, draft, plan } = pasted;
+  const skipped = [...roster.skipped, ...pasted.leftInFile];
+  const perhaps = roster.warnings.filter(
+    ({ kind, row, name }) => PERHAPS_NOBODY.includes(kind) && studentOn(pasted, row, name),
+  );
   const addresses = roster.warnings.filter(({ kind }) => ADDRESS.includes(kind));
   const others = roster.warnings.filter(
-    ({ kind }) => !ADDRESS.includes(kind) && !ASKED.includes(kind),
+    ({ kind }) =>
+      !ADDRESS.includes(kind) && !ASKED.includes(kind) && !PERHAPS_NOBODY.includes(kind),
   );
   return (
     <>
+      <WhichClass pasted={pasted} />
       <Questions pasted={pasted} />
       {addresses.length > 0 && (
         <div className={styles.doubt} data-tone="brick">
@@ -37,7 +53,7 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
                   <Button
                     size="small"
                     variant="paper"
-                    onClick={() => pasted.write(pasted.text.replace(warning.given, warning.likely))}
+                    onClick={() => pasted.write(mended(pasted.text, warning))}
                   >
                     {sayRoster.roster.useAddress(warning.likely)}
                   </Button>
@@ -47,18 +63,63 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
           </ul>
         </div>
       )}
+      {perhaps.length > 0 && (
+        <div className={styles.doubt}>
+          <p className={styles.question}>{sayRoster.roster.perhapsNobody(perhaps.length)}</p>
+          <ul className={styles.cases}>
+            {perhaps.map((warning) => (
+              <li key={`${warning.row} ${warning.name}`} className={styles.skipped}>
+                <span>
+                  {sayRoster.roster.onRow(sayRoster.rosterWarningSentence(warning), warning.row)}
+                </span>
+                <button
+                  type="button"
+                  className={styles.take}
+                  onClick={() => {
+                    const student = studentOn(pasted, warning.row, warning.name);
+                    if (student) pasted.leaveOut(student);
+                  }}
+                >
+                  {sayRoster.roster.leaveOut}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
       {others.length > 0 && (
         <Box title={sayRoster.roster.doubtful(others.length)}>
           {others.map((warning) =>
-            sayRoster.roster.onRow(sayRoster.rosterWarningSentence(warning), warning.row),
+            warning.row === 0
+              ? sayRoster.rosterWarningSentence(warning)
+              : sayRoster.roster.onRow(sayRoster.rosterWarningSentence(warning), warning.row),
           )}
         </Box>
       )}
-      {roster.skipped.length > 0 && (
+      {skipped.length + pasted.leftByHand.length > 0 && (
         <div className={styles.doubt}>
-          <p className={styles.question}>{sayRoster.roster.leftOut(roster.skipped.length)}</p>
+          <p className={styles.question}>
+            {sayRoster.roster.leftOut(skipped.length + pasted.leftByHand.length)}
+          </p>
           <ul className={styles.cases}>
-            {roster.skipped.map(({ name, reason, row }, i) => (
+            {pasted.leftByHand.map((student) => (
+              <li key={`${student.row} ${student.displayName}`} className={styles.skipped}>
+                <span>
+                  {sayRoster.roster.onRow(
+                    sayRoster.roster.leftOutCase(student.displayName, sayRoster.roster.leftByHand),
+                    student.row,
+                  )}
+                </span>
+                <button
+                  type="button"
+                  className={styles.take}
+                  onClick={() => pasted.takeBack(student)}
+                >
+                  {sayRoster.roster.takeBack}
+                </button>
+              </li>
+            ))}
+            {skipped.map(({ name, reason, row }, i) => (
               <li key={i} className={styles.skipped}>
                 <span>
                   {sayRoster.roster.onRow(
@@ -66,7 +127,7 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
                     row,
                   )}
                 </span>
-                {NEVER_TAKEN.includes(reason) || (
+                {NEVER_TAKEN.includes(reason) || !roster.skipped.some((one) => one.row === row) || (
                   <button
                     type="button"
                     className={styles.take}
@@ -113,6 +174,22 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
   );
 }
 
+/** The student of a row, by the name that a warning tells; undefined once they are left out. */
+function studentOn({ draft }: PastedListState, row: number, name: string) {
+  return draft.roster.students.find(
+    (one) => one.row === row && one.displayName.replace(/ \(\d+\)$/, '') === name,
+  );
+}
+
+/** The text with what was probably meant in place of what was given, on the line of the warning and nowhere else. */
+function mended(text: string, { row, given, likely }: RosterWarning): string {
+  const ends = /\r\n|\r|\n/g;
+  for (let line = 1; line < row; line++) ends.exec(text);
+  const from = row > 1 ? ends.lastIndex : 0;
+  const at = text.indexOf(given, from);
+  return at < 0 ? text : `${text.slice(0, at)}${likely}${text.slice(at + given.length)}`;
+}
+
 function Box({ title, children }: { readonly title: string; readonly children: ReactNode }) {
   const lines = Children.toArray(children);
   return (
@@ -123,6 +200,26 @@ function Box({ title, children }: { readonly title: string; readonly children: R
           <li key={i}>{line}</li>
         ))}
       </ul>
+    </div>
+  );
+}
+
+/** Whether the list belongs to this class at all. */
+function WhichClass({ pasted }: { readonly pasted: PastedListState }) {
+  if (!pasted.asksWhichClass) return null;
+  return (
+    <div className={styles.doubt} data-tone="brick">
+      <p className={styles.question}>
+        {sayRoster.roster.otherClass(pasted.className, pasted.draft.roster.students.length)}
+      </p>
+      <div className={styles.answers}>
+        <Button size="small" variant="paper" onClick={pasted.isThisClass}>
+          {sayRoster.roster.thisClass}
+        </Button>
+        <Button size="small" variant="paper" onClick={pasted.makeAnotherClass}>
+          {sayRoster.roster.anotherClass}
+        </Button>
+      </div>
     </div>
   );
 }

@@ -4,7 +4,7 @@ import UploadFileRounded from '@mui/icons-material/UploadFileRounded';
 import { isKey } from '../frame/keyMap';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
-import { useId, useRef, useState, type DragEvent } from 'react';
+import { useId, useRef } from 'react';
 import { ENCODINGS } from '@/formats/roster/decode';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -12,7 +12,9 @@ import type { StudentRecord } from '@/schema/student';
 import { KeyOf } from '../frame/KeyOf';
 import { ColumnPreview } from './ColumnPreview';
 import { Doubts } from './Doubts';
+import { NamesToAdd } from './NamesToAdd';
 import styles from './PasteBox.module.css';
+import { useDroppedFiles } from './useDroppedFiles';
 import { usePastedList, type PastedListState } from './usePastedList';
 import { Select } from '../primitives/Select';
 
@@ -29,12 +31,17 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
   const told = useTold();
   const areaId = useId();
   const area = useRef<HTMLTextAreaElement>(null);
-  const [over, setOver] = useState(false);
   const empty = students.length === 0;
   const { added, updated, gone } = pasted.plan;
   const idle = pasted.text.trim() === '';
   const news = added.length + updated.length + gone.length;
-  const ready = news > 0 && pasted.openQuestions === 0 && pasted.upToDate;
+  const sound = pasted.trouble === '' && !pasted.wrongLetters;
+  const ready = news > 0 && pasted.openQuestions === 0 && pasted.upToDate && sound;
+  const openFiles = (files: readonly File[]): void => {
+    const [only] = files;
+    void (files.length === 1 && only ? pasted.open(only) : pasted.openAll(files));
+  };
+  const over = useDroppedFiles(openFiles);
 
   const takeIn = (): void => {
     if (!ready) return;
@@ -42,25 +49,8 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
     told(sayRoster.roster.takenIn(added.length, updated.length, gone.length));
     area.current?.focus();
   };
-  const drop = (event: DragEvent): void => {
-    event.preventDefault();
-    setOver(false);
-    const file = event.dataTransfer.files[0];
-    if (file) void pasted.open(file);
-  };
   return (
-    <section
-      className={styles.box}
-      aria-labelledby={`${areaId}-title`}
-      data-over={over}
-      onDragOver={(event) => {
-        if (!event.dataTransfer.types.includes('Files')) return;
-        event.preventDefault();
-        setOver(true);
-      }}
-      onDragLeave={() => setOver(false)}
-      onDrop={drop}
-    >
+    <section className={styles.box} aria-labelledby={`${areaId}-title`} data-over={over}>
       <h2 id={`${areaId}-title`} className={styles.title}>
         {empty ? sayRoster.roster.pasteFirst : sayRoster.roster.pasteMore}
       </h2>
@@ -84,15 +74,21 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
       />
       {!idle && <FileChoices pasted={pasted} />}
       <div role="status" className={styles.read}>
-        {!idle && pasted.trouble === '' && sayRoster.roster.read(pasted.roster.students.length)}
+        {!idle && pasted.trouble === '' && readSentence(pasted)}
       </div>
       {pasted.trouble !== '' && (
         <p role="alert" className={styles.trouble}>
           {pasted.trouble}
         </p>
       )}
+      {pasted.wrongLetters && (
+        <p role="alert" className={styles.trouble}>
+          {sayRoster.roster.wrongLetters}
+        </p>
+      )}
       {!idle && pasted.trouble === '' && (
         <>
+          <NamesToAdd pasted={pasted} />
           <ColumnPreview pasted={pasted} />
           <Doubts pasted={pasted} />
         </>
@@ -104,10 +100,20 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
             : sayRoster.roster.takeIn(added.length, updated.length, gone.length)}
           <KeyOf name="takeIn" />
         </Button>
-        <OpenFile onFile={(file) => void pasted.open(file)} />
+        <OpenFile onFiles={openFiles} />
       </div>
     </section>
   );
+}
+
+/** What the reading came to: how many students, or that nothing changes. */
+function readSentence({ upToDate, roster, table, plan }: PastedListState): string {
+  if (!upToDate && table === null) return sayRoster.roster.reading;
+  const read = sayRoster.roster.read(roster.students.length);
+  const same = plan.added.length + plan.updated.length + plan.gone.length === 0;
+  return same && upToDate && roster.students.length > 0
+    ? `${read} ${sayRoster.roster.unchanged}`
+    : read;
 }
 
 /** How an opened file is read: which sheet, which classes, in which encoding. */
@@ -172,7 +178,7 @@ function FileChoices({ pasted }: { readonly pasted: PastedListState }) {
   );
 }
 
-function OpenFile({ onFile }: { readonly onFile: (file: File) => void }) {
+function OpenFile({ onFiles }: { readonly onFiles: (files: readonly File[]) => void }) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
@@ -187,11 +193,12 @@ function OpenFile({ onFile }: { readonly onFile: (file: File) => void }) {
         ref={input}
         type="file"
         hidden
+        multiple
         aria-label={sayRoster.roster.openFile}
-        accept=".csv,.tsv,.txt,.xlsx,.zip,.vcf,.json,text/*"
+        accept=".csv,.tsv,.txt,.xlsx,.ods,.zip,.vcf,.json,.jsonl,text/*"
         onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) onFile(file);
+          const files = [...(event.target.files ?? [])];
+          if (files.length > 0) onFiles(files);
           event.target.value = '';
         }}
       />

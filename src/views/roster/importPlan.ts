@@ -1,4 +1,4 @@
-import { matchStudents } from '@/formats/roster/merge';
+import { matchStudents, sameNumber } from '@/formats/roster/merge';
 import type { Roster, RosterStudent } from '@/formats/roster/types';
 import type { ClassRecord } from '@/schema/classRecord';
 import { valueKey } from '@/schema/presence';
@@ -24,33 +24,38 @@ export interface ImportDraft {
   readonly twice: readonly TwiceCase[];
   /** Place in the roster → the student of the class it surely is: by number or by address. */
   readonly known: ReadonlyMap<number, StudentRecord>;
-  /** Students of the class whom the list does not name; only told where the list names most of the class. */
+  /** Students of the class whom the list does not name; none where it names nobody of the class. */
   readonly gone: readonly StudentRecord[];
   /** Whether the list names so many of the class that whoever is missing has most likely left. */
   readonly whole: boolean;
+  /** Whether the list names nearly nobody of the class, so that another class may be meant. */
+  readonly stranger: boolean;
 }
 
-/** A list that names at least this share of the class is taken for a newer list of the same class. */
-const SAME_CLASS_SHARE = 0.5;
-/** And one that names this share for a whole one. */
+/** A list that names this share of the class is taken for a whole one. */
 const WHOLE_CLASS_SHARE = 0.8;
+/** A list of which less than this share is known is more likely that of another class. */
+const ANOTHER_CLASS_SHARE = 0.15;
+/** Fewer students than these, or than a third of the class, tell nothing about whose list it is. */
+const FEW = 4;
 
 export function draftImport(roster: Roster, all: readonly StudentRecord[]): ImportDraft {
   const matches = matchStudents(all.map(asRosterStudent), roster.students);
   const known = new Map<number, StudentRecord>();
   const twice: TwiceCase[] = [];
   const firstRow = new Map<string, number>();
-  matches.forEach(({ student, earlier }, index) => {
+  matches.forEach(({ student, earlier, doubtful }, index) => {
     const match = all[earlier];
     const name = nameKey(student);
     const before = firstRow.get(name);
-    if (match && (sameNumber(student, match) || sameAddress(student, match)))
+    if (match && !doubtful && (hasSameNumber(student, match) || sameAddress(student, match)))
       known.set(index, match);
     else if (before !== undefined) twice.push({ index, student, inClass: null, before });
     else if (match) twice.push({ index, student, inClass: match, before: 0 });
     if (before === undefined) firstRow.set(name, student.row);
   });
-  const matched = new Set(matches.map(({ earlier }) => earlier));
+  const matched = new Set(matches.map(({ earlier }) => earlier).filter((place) => place >= 0));
+  const strangers = matched.size / Math.max(1, roster.students.length);
   const inClass = all.filter(({ left }) => left === null);
   const gone = all.filter(({ left }, place) => left === null && !matched.has(place));
   const share = inClass.length === 0 ? 0 : 1 - gone.length / inClass.length;
@@ -58,8 +63,12 @@ export function draftImport(roster: Roster, all: readonly StudentRecord[]): Impo
     roster,
     twice,
     known,
-    gone: share >= SAME_CLASS_SHARE ? gone : [],
+    gone: matched.size > 0 && gone.length < inClass.length ? gone : [],
     whole: share >= WHOLE_CLASS_SHARE,
+    stranger:
+      inClass.length >= FEW &&
+      roster.students.length >= Math.max(FEW, inClass.length / 3) &&
+      strangers < ANOTHER_CLASS_SHARE,
   };
 }
 
@@ -96,7 +105,7 @@ export function planImport(
   draft.roster.students.forEach((student, index) => {
     const one = cases.get(index);
     const same = one && answerTo(one) === 'same' ? one.inClass : (draft.known.get(index) ?? null);
-    const facts = factsOf(student);
+    const facts = factsOf(student, same);
     if (same) {
       const news = newsOf(same, facts, theClass);
       if (news.length === 0 && same.left === null) return;
@@ -123,7 +132,10 @@ export function planImport(
   };
 }
 
-function factsOf(student: RosterStudent): StudentFacts {
+/** What a list says of a student; a number that only lost its zeros or prefix on the way stays as the class has it. */
+function factsOf(student: RosterStudent, same: StudentRecord | null): StudentFacts {
+  const number = student.externalId ?? '';
+  const known = same?.externalId ?? '';
   const plain = student.displayName.replace(/ \(\d+\)$/, '');
   return {
     name: plain,
@@ -131,7 +143,8 @@ function factsOf(student: RosterStudent): StudentFacts {
     familyName: student.familyName,
     preferredName: student.preferredName,
     email: student.email ?? '',
-    externalId: student.externalId ?? '',
+    externalId:
+      known.length > number.length && number !== '' && sameNumber(number, known) ? known : number,
     section: student.section ?? '',
     details: student.attributes,
   };
@@ -184,9 +197,8 @@ export function asRosterStudent(student: StudentRecord): RosterStudent {
 const nameKey = ({ displayName }: RosterStudent): string =>
   displayName.replace(/ \(\d+\)$/, '').toLocaleLowerCase('en');
 
-const sameNumber = (student: RosterStudent, record: StudentRecord): boolean =>
-  student.externalId !== null &&
-  student.externalId.toLowerCase() === record.externalId.toLowerCase();
+const hasSameNumber = ({ externalId }: RosterStudent, record: StudentRecord): boolean =>
+  externalId !== null && record.externalId !== '' && sameNumber(externalId, record.externalId);
 
 const sameAddress = (student: RosterStudent, record: StudentRecord): boolean =>
   student.email !== null && student.email.toLowerCase() === record.email.toLowerCase();

@@ -34,11 +34,19 @@ describe('a second list of the class', () => {
     expect(plan(['Amira', 'Bram', 'Chipo'], crew, true).gone).toHaveLength(2);
   });
 
-  test('that names little of the class says nothing about the others', () => {
-    expect(plan(['Amira', 'Fay'], crew, true)).toMatchObject({
-      gone: [],
-      added: [{ name: 'Fay' }],
-    });
+  test('that names little of the class tells who is not in it, and marks nobody unasked', () => {
+    expect(plan(['Amira', 'Fay'])).toMatchObject({ gone: [], added: [{ name: 'Fay' }] });
+    const { gone, stranger } = draftImport(rosterOf(['Amira', 'Fay']), crew);
+    expect([gone.map(({ name }) => name), stranger]).toEqual([
+      ['Bram', 'Chipo', 'Dov', 'Eero'],
+      false,
+    ]);
+  });
+
+  test('that names nobody of the class is asked about: another class may be meant', () => {
+    const draft = draftImport(rosterOf(['Fay', 'Gil', 'Hana', 'Ines', 'Jun']), crew);
+    expect([draft.stranger, draft.gone]).toEqual([true, []]);
+    expect(draftImport(rosterOf(['Fay', 'Gil']), crew).stranger).toBe(false);
   });
 
   test('brings back who had left, and leaves alone who had left and is not named', () => {

@@ -19,7 +19,7 @@ jest.mock('@/worker/client', () => ({ browserRosterClient: () => mockClient }));
 const fileOf = (text: string): FileText => ({
   ok: true,
   encoding: 'utf-8',
-  sheets: [{ name: '', text }],
+  sheets: [{ name: '', text, left: [] }],
   classes: [],
 });
 /** A file as the box is given it; jsdom's own cannot give its bytes. */

@@ -3,7 +3,8 @@
 import { useEffect, useMemo, useState } from 'react';
 import { proposeReading } from '@/formats/roster/reading';
 import { readTable } from '@/formats/roster/readRoster';
-import type { ColumnReading, Reading, Roster, Table } from '@/formats/roster/types';
+import type { ShapeId } from '@/formats/roster/shapes/list';
+import type { ColumnReading, Reading, Roster, Skipped, Table } from '@/formats/roster/types';
 import { levelsFor } from '@/formats/roster/values';
 import { sayRoster } from '@/messages/roster';
 import type { DraftField } from '@/schema/draft';
@@ -17,6 +18,7 @@ import { useOpenedFile } from './useOpenedFile';
 import { useReadText } from './useReadText';
 import { useRemembered } from './useRemembered';
 
+const NOTHING: readonly Skipped[] = [];
 const NOBODY: Roster = { students: [], staff: [], attributes: [], skipped: [], warnings: [] };
 
 interface Changed {
@@ -32,8 +34,13 @@ export function useRosterReading(field: DraftField) {
   const [client] = useState(browserRosterClient);
   useEffect(() => () => client.close(), [client]);
   const keep = (next: string): void => keepDraft(store, field, next);
-  const { read, upToDate, forget } = useReadText(text, client);
-  const files = useOpenedFile(client, keep);
+  /** A layout chosen by hand stands for the text it was chosen for, and while that is only added to. */
+  const [shape, setShape] = useState<ShapeId | null>(null);
+  const { read, upToDate, forget } = useReadText(text, shape, client);
+  const files = useOpenedFile(client, (next) => {
+    setShape(null);
+    keep(next);
+  });
 
   const [changed, setChanged] = useState<Changed | null>(null);
   const table = read?.ok ? read.table : null;
@@ -47,6 +54,7 @@ export function useRosterReading(field: DraftField) {
   const write = useStable((next: string): void => {
     // Of a file and a text begun after it, the text stands.
     const left = files.giveWay();
+    if (next.trim() === '') setShape(null);
     if (left !== '') notify({ text: sayRoster.roster.fileLeft(left) });
     keep(next);
   });
@@ -61,7 +69,13 @@ export function useRosterReading(field: DraftField) {
     table,
     reading,
     remembered: remembered.known && changed?.table !== table,
+    /** How the text is laid out, and how else it could be read. */
+    shape: read?.ok ? read.shape : null,
+    shapes: read?.ok ? read.shapes : [],
+    readIn: setShape,
     file: files.file,
+    /** What of the opened file is not in the text, by name. */
+    leftInFile: files.file?.sheets.find((sheet) => sheet.text === text)?.left ?? NOTHING,
     /** Why what stands in the box, or the file just opened, cannot be read; '' while it can. */
     trouble:
       files.trouble === '' && read && !read.ok
@@ -69,6 +83,7 @@ export function useRosterReading(field: DraftField) {
         : files.trouble,
     write,
     open: files.open,
+    openAll: files.openAll,
     readAs: files.readAs,
     chooseClasses: files.chooseClasses,
     setColumn: (column: number, next: Partial<ColumnReading>): void => {
@@ -89,10 +104,10 @@ export function useRosterReading(field: DraftField) {
     },
     /** Takes in a row that was left out. */
     takeInRow: (line: number): void => change({ takenIn: [...(reading?.takenIn ?? []), line] }),
-    /** Empties the box and remembers how the columns were read. */
+    /** Remembers how the columns were read, once the box is empty. */
     done: (): void => {
       if (reading) remembered.remember(reading);
-      keep('');
+      setShape(null);
       files.forget();
       setChanged(null);
       forget();

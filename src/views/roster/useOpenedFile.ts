@@ -2,6 +2,7 @@
 
 import { useRef, useState } from 'react';
 import type { FileText, TextSheet } from '@/formats/roster/asText';
+import { togetherText } from '@/formats/roster/together';
 import type { Encoding } from '@/formats/roster/decode';
 import type { ReadOptions } from '@/formats/roster/readRoster';
 import { sayRoster } from '@/messages/roster';
@@ -45,7 +46,9 @@ export function useOpenedFile(client: RosterClient, onText: (text: string) => vo
       setTrouble(sayRoster.roster.fileTrouble(name, sayRoster.rosterErrorSentence(result.error)));
       return;
     }
-    const { sheets, encoding, classes } = result;
+    const { encoding, classes } = result;
+    const all = allTogether(result.sheets);
+    const sheets = all ? [...result.sheets, all] : result.sheets;
     setFile({ name, bytes, encoding, sheets, classes, chosen: options.classes ?? classes });
     onText(sheets[0]?.text ?? '');
   };
@@ -60,6 +63,44 @@ export function useOpenedFile(client: RosterClient, onText: (text: string) => vo
     opening,
     open: (opened: File): Promise<void> =>
       openBytes(opened.name, async () => new Uint8Array(await opened.arrayBuffer())),
+    /** Several files at once, as the sheets of one; one that cannot be read is told, the others stand. */
+    openAll: async (opened: readonly File[]): Promise<void> => {
+      const turn = ++lastOpening.current;
+      setOpening(sayRoster.roster.files(opened.length));
+      setTrouble('');
+      const sheets: TextSheet[] = [];
+      const troubles: string[] = [];
+      for (const one of opened) {
+        const read = await readWhole(
+          client,
+          async () => new Uint8Array(await one.arrayBuffer()),
+          {},
+        );
+        if (!read) troubles.push(sayRoster.roster.fileUnread(one.name));
+        else if (!read.result.ok)
+          troubles.push(
+            sayRoster.roster.fileTrouble(
+              one.name,
+              sayRoster.rosterErrorSentence(read.result.error),
+            ),
+          );
+        else sheets.push(...sheetsOfFile(one.name, read.result.sheets));
+      }
+      if (turn !== lastOpening.current) return;
+      setOpening('');
+      setTrouble(troubles.join(' '));
+      if (sheets.length === 0) return;
+      const all = allTogether(sheets);
+      setFile({
+        name: sayRoster.roster.files(opened.length),
+        bytes: new Uint8Array(),
+        encoding: null,
+        sheets: all ? [all, ...sheets] : sheets,
+        classes: [],
+        chosen: [],
+      });
+      onText((all ?? sheets[0])?.text ?? '');
+    },
     readAs: (encoding: Encoding): void => {
       // The choice is seen at once, the reading of it follows.
       if (file) setFile({ ...file, encoding });
@@ -77,6 +118,25 @@ export function useOpenedFile(client: RosterClient, onText: (text: string) => vo
       return opening;
     },
     forget: () => setFile(null),
+  };
+}
+
+/** Sheets of one of several files, called by the file. */
+function sheetsOfFile(name: string, sheets: readonly TextSheet[]): readonly TextSheet[] {
+  const stem = name.replace(/\.[^.]*$/, '');
+  return sheets.map((sheet) => ({
+    ...sheet,
+    name: sheet.name === '' || sheets.length === 1 ? stem : `${stem}: ${sheet.name}`,
+  }));
+}
+
+/** All sheets in one, each as a section of its own; null where there is only one. */
+function allTogether(sheets: readonly TextSheet[]): TextSheet | null {
+  if (sheets.length < 2) return null;
+  return {
+    name: sayRoster.roster.allSheets,
+    text: togetherText(sheets, sayRoster.rosterWords),
+    left: sheets.flatMap(({ left }) => left),
   };
 }
 

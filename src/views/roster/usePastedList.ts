@@ -1,12 +1,18 @@
 'use client';
 
 import type { DraftField } from '@/schema/draft';
+import type { RosterStudent } from '@/formats/roster/types';
 import type { ClassId } from '@/schema/ids';
+import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
+import { createClass } from '@/store/actions/classes';
+import { keepDraft } from '@/store/actions/drafts';
 import { takeInRoster } from '@/store/actions/takeInRoster';
 import { useStore } from '@/store/react';
+import { freshLineupName } from '../frame/lineupNames';
 import { today } from '../frame/today';
 import { draftImport, planImport, type TwiceAnswer, type TwiceCase } from './importPlan';
 import { useRosterReading } from './rosterReading';
@@ -19,11 +25,21 @@ export function pasteField(classId: ClassId): DraftField {
 /** The list being taken in: read anew with every letter, kept over a crash, taken in when said so. */
 export function usePastedList(theClass: ClassRecord, students: readonly StudentRecord[]) {
   const store = useStore();
+  const router = useRouter();
   const field = useMemo(() => pasteField(theClass.id), [theClass.id]);
   const reading = useRosterReading(field);
   const [answers, setAnswers] = useState<ReadonlyMap<string, TwiceAnswer>>(new Map());
   const [markGone, setMarkGone] = useState<boolean | null>(null);
-  const { roster } = reading;
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const [sameClass, setSameClass] = useState(false);
+  const read = reading.roster;
+  const roster = useMemo(
+    () =>
+      left.size === 0
+        ? read
+        : { ...read, students: read.students.filter((one) => !left.has(rowKey(one))) },
+    [read, left],
+  );
   const draft = useMemo(() => draftImport(roster, students), [roster, students]);
   const answerTo = (one: TwiceCase): TwiceAnswer | null => answers.get(questionKey(one)) ?? null;
   const marks = markGone ?? draft.whole;
@@ -32,7 +48,27 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
     ...reading,
     draft,
     plan,
-    openQuestions: draft.twice.filter((one) => answerTo(one) === null).length,
+    /** Students of the list whom the teacher leaves out. */
+    leftByHand: read.students.filter((one) => left.has(rowKey(one))),
+    leaveOut: (student: RosterStudent) => setLeft((all) => new Set(all).add(rowKey(student))),
+    takeBack: (student: RosterStudent) =>
+      setLeft((all) => new Set([...all].filter((key) => key !== rowKey(student)))),
+    /** Whether it must still be said that a list which names nearly nobody is of this class. */
+    asksWhichClass: draft.stranger && !sameClass,
+    isThisClass: () => setSameClass(true),
+    className: theClass.name,
+    /** Letters of the file look wrong: another encoding is to be chosen first. */
+    wrongLetters: reading.text.includes('\ufffd'),
+    /** Makes a class of its own of the list, which waits there to be taken in. */
+    makeAnotherClass: (): void => {
+      const classId = createClass(store, sayRoster.roster.anotherClassName, freshLineupName([]));
+      keepDraft(store, pasteField(classId), reading.text);
+      reading.write('');
+      router.push(`/c/${classId}/roster`);
+    },
+    openQuestions:
+      draft.twice.filter((one) => answerTo(one) === null).length +
+      (draft.stranger && !sameClass ? 1 : 0),
     answerTo,
     answer: (one: TwiceCase, answer: TwiceAnswer) =>
       setAnswers((all) => new Map(all).set(questionKey(one), answer)),
@@ -46,6 +82,8 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
       reading.done();
       setAnswers(new Map());
       setMarkGone(null);
+      setLeft(new Set());
+      setSameClass(false);
     },
   };
 }
@@ -54,5 +92,9 @@ export type PastedListState = ReturnType<typeof usePastedList>;
 
 /** A row and the name on it: editing another row leaves the answer standing. */
 function questionKey({ student }: TwiceCase): string {
+  return rowKey(student);
+}
+
+function rowKey(student: RosterStudent): string {
   return `${student.row} ${student.displayName}`;
 }
