@@ -25,8 +25,9 @@ export interface Measured {
 
 /** What a result costs by every goal of the request, in the plain reckoning of `reference`, with its bounds. */
 export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Measured {
-  const spread: Record<string, Measure> = {};
-  const alike: Record<string, Measure> = {};
+  // Names may be any, `__proto__` too.
+  const spread = new Map<string, Measure>();
+  const alike = new Map<string, Measure>();
   const measures: { -readonly [K in keyof Measures]: Measures[K] } = {};
   let provenBest = true;
   const note = (value: number, least: number, weight: number): void => {
@@ -42,13 +43,13 @@ export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Mea
       case 'spread': {
         const cost = mean((round) => spreadCost(problem, goal.attribute, round));
         const scale = goal.attribute.kind === 'category' ? problem.studentCount : 1;
-        spread[goal.name] = { cost, bestPossible: least * scale };
+        spread.set(goal.name, { cost, bestPossible: least * scale });
         note(cost, least * scale, goal.weight);
         break;
       }
       case 'alike': {
         const cost = mean((round) => alikeCost(problem, goal.attribute, round));
-        alike[goal.name] = { cost, bestPossible: least };
+        alike.set(goal.name, { cost, bestPossible: least });
         note(cost, least, goal.weight);
         break;
       }
@@ -88,8 +89,8 @@ export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Mea
   if (problem.rounds > 1) {
     measures.rounds = { made: problem.rounds, bestPossible: mostFreshRounds(problem) };
   }
-  if (Object.keys(spread).length > 0) measures.spread = spread;
-  if (Object.keys(alike).length > 0) measures.alike = alike;
+  if (spread.size > 0) measures.spread = Object.fromEntries(spread);
+  if (alike.size > 0) measures.alike = Object.fromEntries(alike);
   return { measures, provenBest };
 }
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { ArrangeRequest, RequestRule } from '../core/format';
+import { withEveryName } from './anyName';
 import { SizingSchema } from './recipe';
 
 /** More students than the engine takes; a bound against runaway files, far above any class. */
@@ -103,7 +104,17 @@ export function readRequest(data: unknown): ReadRequest {
   if (early) return { ok: false, issues: [early] };
   const parsed = RequestSchema.safeParse(data);
   if (!parsed.success) return { ok: false, issues: parsed.error.issues.map(shapeIssue) };
-  const request: ArrangeRequest = parsed.data;
+  const given = isObject(data) ? listOf(data.students) : [];
+  const request: ArrangeRequest = {
+    ...parsed.data,
+    students: parsed.data.students.map((student, i) => {
+      const one = given[i];
+      const { attributes } = student;
+      return attributes && isObject(one)
+        ? { ...student, attributes: withEveryName(attributes, one.attributes) }
+        : student;
+    }),
+  };
   const issues = meaningIssues(request);
   return issues.length > 0 ? { ok: false, issues } : { ok: true, request };
 }
@@ -158,7 +169,15 @@ function meaningIssues(request: ArrangeRequest): RequestIssue[] {
     const { id } = student;
     if (known.has(id)) issues.push({ code: 'studentTwice', path: `students.${index}`, id });
     known.add(id);
-    Object.keys(student.attributes ?? {}).forEach((name) => attributes.add(name));
+    Object.entries(student.attributes ?? {}).forEach(([name, value]) => {
+      attributes.add(name);
+      if (typeof value !== 'string' && typeof value !== 'number')
+        issues.push({
+          code: 'wrongValue',
+          path: `students.${index}.attributes.${name}`,
+          detail: 'expected text or a number',
+        });
+    });
   });
   const checkAttribute = (attribute: string, path: string): void => {
     if (attributes.has(attribute)) return;

@@ -1,3 +1,4 @@
+import { withEveryName } from './anyName';
 import { z } from 'zod';
 import type { ArrangeResult } from '../core/format';
 
@@ -101,5 +102,14 @@ export type ResultFile = z.infer<typeof ResultSchema>;
 /** The file for a result; `why` is the sentence for its clash. */
 export function toResultFile(result: ArrangeResult, why: string): ResultFile {
   const { clash, ...rest } = result;
-  return ResultSchema.parse(clash ? { ...rest, clash: { ...clash, why } } : rest);
+  const file = ResultSchema.parse(clash ? { ...rest, clash: { ...clash, why } } : rest);
+  const { spread, alike } = file.measures;
+  return {
+    ...file,
+    measures: {
+      ...file.measures,
+      ...(spread ? { spread: withEveryName(spread, result.measures.spread) } : {}),
+      ...(alike ? { alike: withEveryName(alike, result.measures.alike) } : {}),
+    },
+  };
 }

@@ -18,12 +18,12 @@ export type Attribute =
 
 /** Reads an attribute of the present students: a number when every value given is one, else a category. */
 export function readAttribute(students: readonly RequestStudent[], name: string): Attribute {
-  const given = students.map(({ attributes }) => attributes?.[name]);
+  const given = students.map(({ attributes }) => valueIn(attributes, name));
   const held = given.filter((value) => value !== undefined);
   if (held.length > 0 && held.every((value) => typeof value === 'number')) {
     return {
       kind: 'number',
-      valueOfStudent: Float64Array.from(given, (value) => (typeof value === 'number' ? value : 0)),
+      valueOfStudent: inReach(given),
       known: Uint8Array.from(given, (value) => (value === undefined ? 0 : 1)),
     };
   }
@@ -38,6 +38,38 @@ export function readAttribute(students: readonly RequestStudent[], name: string)
   };
 }
 
+/** What a student has under a name, be it called `constructor`. */
+function valueIn(
+  attributes: RequestStudent['attributes'],
+  name: string,
+): string | number | undefined {
+  return attributes && Object.hasOwn(attributes, name) ? attributes[name] : undefined;
+}
+
+/** Beyond these a square is no number any more, or nothing. */
+const LARGEST = 2 ** 300;
+const LEAST = 2 ** -300;
+/** Values that all lie so far from nought, in widths of their range, lose their last figures in sums of squares. */
+const FAR = 1_024;
+
+/**
+ * The values where sums of their squares are sound: those far from nought are counted from the least of them, and huge
+ * or tiny ones scaled by a power of two. No cost knows the difference: each is a part of the values' own spread.
+ */
+function inReach(given: readonly (string | number | undefined)[]): Float64Array {
+  const values = given.filter((value): value is number => typeof value === 'number');
+  const largest = values.reduce((most, value) => Math.max(most, Math.abs(value)), 0);
+  const step =
+    largest > LARGEST || (largest > 0 && largest < LEAST)
+      ? 2 ** Math.min(1_000, -Math.floor(Math.log2(largest)))
+      : 1;
+  const scaled = values.map((value) => value * step);
+  const least = scaled.reduce((low, value) => Math.min(low, value), Infinity);
+  const range = scaled.reduce((high, value) => Math.max(high, value), -Infinity) - least;
+  const from = Math.abs(least) > FAR * range ? least : 0;
+  return Float64Array.from(given, (value) => (typeof value === 'number' ? value * step - from : 0));
+}
+
 /** student → 1 where the attribute has the value; a number and its digits are the same value. */
 export function markValue(
   students: readonly RequestStudent[],
@@ -45,7 +77,7 @@ export function markValue(
   value: string | number,
 ): Uint8Array {
   return Uint8Array.from(students, ({ attributes }) => {
-    const held = attributes?.[name];
+    const held = valueIn(attributes, name);
     return held !== undefined && String(held) === String(value) ? 1 : 0;
   });
 }

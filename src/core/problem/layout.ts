@@ -26,6 +26,8 @@ interface Base {
   readonly rules: readonly ProblemRule[];
   readonly sectionOfStudent: Int32Array;
   readonly sectionCount: number;
+  /** student → group they are in now; null where that is of no account. */
+  readonly currentOfStudent?: Int32Array | null;
 }
 
 /**
@@ -174,11 +176,12 @@ export function shareGroups(students: Int32Array, groupCount: number): Int32Arra
   return share;
 }
 
-/** Which groups each section has: those to which its students are pinned first, then the others in order. */
-function dealSections(
-  { groupCount, rules, sectionOfStudent }: Base,
-  share: Int32Array,
-): Int32Array {
+/**
+ * Which groups each section has: those to which its students are pinned first, then those in which most of its students
+ * sit now, then the others in order.
+ */
+function dealSections(base: Base, share: Int32Array): Int32Array {
+  const { groupCount, rules, sectionOfStudent } = base;
   const sectionOfGroup = new Int32Array(groupCount).fill(-1);
   const left = share.slice();
   const give = (group: number, section: number): void => {
@@ -190,13 +193,61 @@ function dealSections(
     const section = sectionOfStudent[rule.student] as number;
     if ((left[section] as number) > 0) give(rule.group, section);
   }
-  sectionOfGroup.forEach((section, group) => {
-    if (section !== -1) return;
+  const sits = sittingNow(base);
+  const free = [...sectionOfGroup.keys()].filter((group) => sectionOfGroup[group] === -1);
+  const wanted = free
+    .flatMap((group) =>
+      [...left.keys()].map((section) => ({ group, section, count: sits(group, section) })),
+    )
+    .filter(({ count }) => count > 0)
+    .sort((a, b) => b.count - a.count);
+  for (const { group, section } of wanted) {
+    if (sectionOfGroup[group] === -1 && (left[section] as number) > 0) give(group, section);
+  }
+  for (const group of free) {
+    if (sectionOfGroup[group] !== -1) continue;
     const next = left.findIndex((count) => count > 0);
     if (next >= 0) give(group, next);
     else sectionOfGroup[group] = 0;
-  });
+  }
+  exchangeSections(sectionOfGroup, free, sits);
   return sectionOfGroup;
+}
+
+/** Exchanges the sections of two groups as long as more students of each section sit in its groups for it. */
+function exchangeSections(
+  sectionOfGroup: Int32Array,
+  free: readonly number[],
+  sits: (group: number, section: number) => number,
+): void {
+  for (let better = true; better;) {
+    better = false;
+    for (const one of free) {
+      for (const two of free) {
+        const [a, b] = [sectionOfGroup[one] as number, sectionOfGroup[two] as number];
+        if (a === b || sits(one, b) + sits(two, a) <= sits(one, a) + sits(two, b)) continue;
+        [sectionOfGroup[one], sectionOfGroup[two]] = [b, a];
+        better = true;
+      }
+    }
+  }
+}
+
+/** How many students of a section sit in a group now. */
+function sittingNow({
+  currentOfStudent,
+  sectionOfStudent,
+  sectionCount,
+  groupCount,
+}: Base): (group: number, section: number) => number {
+  if (!currentOfStudent) return () => 0;
+  const counts = new Int32Array(groupCount * sectionCount);
+  currentOfStudent.forEach((group, student) => {
+    if (group < 0 || group >= groupCount) return;
+    const at = group * sectionCount + (sectionOfStudent[student] as number);
+    counts[at] = (counts[at] as number) + 1;
+  });
+  return (group, section) => counts[group * sectionCount + section] as number;
 }
 
 function evenLayout({ studentCount, groupCount }: Base): Omit<Layout, 'sectionOfGroup'> {

@@ -11,6 +11,8 @@ export interface Budget {
   readonly nodes: number;
   /** Swaps tried by the repair. */
   readonly repairSwaps: number;
+  /** Moves of whole units among groups of wrong sizes. */
+  readonly packingMoves: number;
   /** Exchanges tried for each student to forget where the search began. */
   readonly mixingPerStudent: number;
   /** Exchanges tried to bring the goals' costs down, in one long cooling. */
@@ -20,6 +22,7 @@ export interface Budget {
 const SHUFFLES = 300;
 const GREEDY_TRIES = 20;
 const MIXING_PER_STUDENT = 60;
+const PACKING_MOVES = 40_000;
 /** Exchanges for a class of 40: about 60 ms. */
 const EXCHANGES_AT_40 = 180_000;
 /** Larger classes get more, but less than in proportion, so that 5,000 students stay under 3 s. */
@@ -42,6 +45,7 @@ export function budgetFor(effort: Effort, { studentCount, groupCount }: Problem)
     greedyTries: GREEDY_TRIES,
     nodes: Math.ceil(Math.max(200, nodes) * factor),
     repairSwaps: Math.ceil((400_000 + 400 * studentCount) * factor),
+    packingMoves: Math.ceil(PACKING_MOVES * factor),
     mixingPerStudent: MIXING_PER_STUDENT,
     exchanges: Math.ceil(exchanges * factor),
   };

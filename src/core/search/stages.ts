@@ -7,6 +7,7 @@ import { ExactSearch } from './exact';
 import { placeGreedily } from './greedy';
 import { mix } from './mixing';
 import { Repair } from './repair';
+import { Packing } from './packing';
 import { Deal } from './shuffleTrial';
 import type { Search, Work } from './work';
 
@@ -21,6 +22,9 @@ export type Stage = (work: Work) => Search<Settled | null>;
 /** Nodes between two reports of progress: a few milliseconds of work. */
 const NODES_A_SLICE = 500;
 const SWAPS_A_SLICE = 20_000;
+const MOVES_A_SLICE = 200;
+/** Moves of units before the complete search goes deep. */
+const EARLY_PACKING = 3_000;
 /** The first dive of the complete search; each restart may go twice as far again. */
 const FIRST_DIVE_NODES = 1_500;
 const DIVES = [0, 1, 2];
@@ -54,14 +58,19 @@ export function* stagesOf({ problem, units, budget, rng }: Work): Generator<Stag
     return;
   }
   const mend = mending(new Repair(problem, rng), 1);
-  for (const depth of DIVES) yield dive(depth);
+  const packing = Packing.suits(problem, units) ? new Packing(problem, units, rng) : null;
+  for (const depth of DIVES) {
+    yield dive(depth);
+    if (depth === 0 && packing) yield packingFor(packing, EARLY_PACKING);
+  }
   yield mend(EARLY_REPAIR * budget.repairSwaps);
   yield diving(budget.nodes);
+  if (packing) yield packingFor(packing, budget.packingMoves);
   yield mend(Infinity);
 }
 
 /** How many stages there are at the most, for telling how far the work has come. */
-export const STAGES = 2 + DIVES.length + 3;
+export const STAGES = 2 + DIVES.length + 5;
 
 /** Whole shuffles: the first that keeps the rules is a fair draw. */
 const shuffles: Stage = function* (work) {
@@ -122,6 +131,24 @@ function* run(search: ExactSearch, nodes: number) {
     yield { done: visited / nodes };
   }
   return 'paused' as const;
+}
+
+/** Whole units exchanged among groups of wrong sizes, for so many moves more. */
+function packingFor(packing: Packing, moves: number): Stage {
+  return function* (work) {
+    for (let made = 0; made < moves; made += MOVES_A_SLICE) {
+      work.evaluations += MOVES_A_SLICE;
+      if (packing.run(Math.min(MOVES_A_SLICE, moves - made))) {
+        const { unitOfStudent } = work.units;
+        return mixed(
+          work,
+          unitOfStudent.map((unit) => packing.groupOfUnit[unit] as number),
+        );
+      }
+      yield { done: made / moves };
+    }
+    return null;
+  };
 }
 
 /** A repair that goes on where it was left, each time for so many swaps more, as far as the budget of one stage goes. */
