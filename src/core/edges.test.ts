@@ -1,5 +1,5 @@
 import { arrangeNow } from './arrange';
-import type { ArrangeRequest, ArrangeResult } from './format';
+import type { ArrangeResult } from './format';
 import { readRequest } from '../schema/request';
 import { toResultFile } from '../schema/result';
 

@@ -94,6 +94,8 @@ export interface BrokenRule {
 
 export type WayOut =
   | { readonly drop: number }
+  /** Rules that have to go together, where two clashes stand side by side and no single one frees the whole. */
+  | { readonly drops: readonly number[] }
   | { readonly groups: number }
   | { readonly size: number }
   /** Sizes free between the two, whatever the number of groups. */

@@ -87,6 +87,7 @@ export const ResultSchema = z.strictObject({
       waysOut: z.array(
         z.union([
           z.strictObject({ drop: z.int() }),
+          z.strictObject({ drops: z.array(z.int()) }),
           z.strictObject({ groups: z.int() }),
           z.strictObject({ size: z.int() }),
           z.strictObject({ least: z.int(), most: z.int() }),

@@ -27,38 +27,70 @@ export function explainClash(problem: Problem, rng: Rng): Clash {
   const nodes = Math.ceil(Math.min(20_000, Math.max(100, CELLS_A_QUESTION / cells)));
   const answer = (candidate: Problem) => decide(candidate, nodes, rng);
   const possible = (candidate: Problem): boolean => answer(candidate) === 'possible';
+  const isImpossible = (candidate: Problem): boolean => answer(candidate) === 'impossible';
+  const rules = smallestClash(problem, isImpossible);
+  return {
+    rules: rules.map((rule) => rule.requestIndex),
+    reason: reasonOf(withRules(problem, rules)),
+    waysOut: [
+      ...rulesToDrop(problem, rules, possible, isImpossible),
+      ...otherSizings(problem, possible),
+    ],
+  };
+}
+
+/** Rules of an impossible problem that are impossible by themselves, and none of which can go. */
+function smallestClash(
+  problem: Problem,
+  isImpossible: (candidate: Problem) => boolean,
+): readonly ProblemRule[] {
   let rules: readonly ProblemRule[] = problem.rules;
   // Halves first: most rules have nothing to do with the clash, and go in a few questions.
   for (let size = rules.length >> 1; size >= 1; size >>= 1) {
     for (let start = 0; start < rules.length;) {
       const without = [...rules.slice(0, start), ...rules.slice(start + size)];
-      const goes = without.length > 0 && answer(withRules(problem, without)) === 'impossible';
+      const goes = without.length > 0 && isImpossible(withRules(problem, without));
       if (goes) rules = without;
       else start += size;
     }
   }
-  return {
-    rules: rules.map((rule) => rule.requestIndex),
-    reason: reasonOf(withRules(problem, rules)),
-    waysOut: [...rulesToDrop(problem, rules, possible), ...otherSizings(problem, possible)],
-  };
+  return rules;
 }
 
-/** Rules that alone free the whole; where several clashes stand side by side, those of this clash. */
+/** Pairs that are tried, and offered, at most: each is a question to the complete search. */
+const MOST_PAIRS_TRIED = 24;
+const MOST_PAIRS = 3;
+
+/**
+ * Rules that alone free the whole, each tried before it is offered; where several clashes stand side by side, pairs
+ * of a rule of this clash and one of what is then left.
+ */
 function rulesToDrop(
   problem: Problem,
   clash: readonly ProblemRule[],
   possible: (candidate: Problem) => boolean,
+  isImpossible: (candidate: Problem) => boolean,
 ): readonly WayOut[] {
-  const freeing = clash.filter((rule) =>
-    possible(
-      withRules(
-        problem,
-        problem.rules.filter((other) => other !== rule),
-      ),
-    ),
-  );
-  return (freeing.length > 0 ? freeing : clash).map((rule) => ({ drop: rule.requestIndex }));
+  const without = (gone: readonly ProblemRule[]): Problem =>
+    withRules(
+      problem,
+      problem.rules.filter((rule) => !gone.includes(rule)),
+    );
+  const freeing = clash.filter((rule) => possible(without([rule])));
+  if (freeing.length > 0) return freeing.map((rule) => ({ drop: rule.requestIndex }));
+  const pairs: WayOut[] = [];
+  let tried = 0;
+  for (const one of clash) {
+    const rest = without([one]);
+    if (!isImpossible(rest)) continue;
+    for (const two of smallestClash(rest, isImpossible)) {
+      if (pairs.length === MOST_PAIRS || tried === MOST_PAIRS_TRIED) return pairs;
+      tried++;
+      if (possible(without([one, two])))
+        pairs.push({ drops: [one.requestIndex, two.requestIndex].sort((a, b) => a - b) });
+    }
+  }
+  return pairs;
 }
 
 /** The nearest numbers of groups, one larger and one smaller, and a size, with which every rule can hold. */

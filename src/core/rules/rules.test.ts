@@ -107,11 +107,37 @@ test('leaving out any one rule of a clash makes the others possible, and each wa
       });
     });
     for (const way of clash.waysOut) {
-      if (!('groups' in way)) continue;
-      const other = { ...request, sizing: { by: 'count' as const, count: way.groups } };
-      expect({ seed, way, holds: canHold(other) }).toMatchObject({ holds: true });
+      const gone = 'drop' in way ? [way.drop] : 'drops' in way ? way.drops : [];
+      const rules = request.rules.filter((_, index) => !gone.includes(index));
+      const sizing = 'groups' in way ? { by: 'count' as const, count: way.groups } : request.sizing;
+      if (gone.length === 0 && !('groups' in way)) continue;
+      expect({ seed, way, holds: canHold({ ...request, rules, sizing }) }).toMatchObject({
+        holds: true,
+      });
     }
   }
+});
+
+test('where two clashes stand side by side, no single rule is offered, but pairs that free the whole', () => {
+  const students = Array.from({ length: 8 }, (_, i) => ({ id: `s${i}` }));
+  const { clash } = result({
+    ...smallRequest(1),
+    students,
+    sizing: { by: 'count', count: 4 },
+    rules: [
+      { kind: 'together', students: ['s0', 's1'] },
+      { kind: 'apart', students: ['s0', 's1'] },
+      { kind: 'together', students: ['s2', 's3', 's4'] },
+    ],
+    goals: [],
+  });
+  const drops = clash?.waysOut.flatMap((way) => ('drop' in way ? [way.drop] : [])) ?? [];
+  const pairs = clash?.waysOut.flatMap((way) => ('drops' in way ? [way.drops] : [])) ?? [];
+  expect(drops).toEqual([]);
+  expect(pairs).toEqual([
+    [0, 2],
+    [1, 2],
+  ]);
 });
 
 test('sections have their share of the groups, and sizes as even as can be within each', () => {

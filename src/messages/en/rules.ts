@@ -62,6 +62,8 @@ export const clash = {
   makeSize: (size: number) => `Make groups of ${size}`,
   makeRange: (least: number, most: number) => `Make groups of ${least} to ${most}`,
   dropOnce: (sentence: string) => `Leave out this once: ${sentence}`,
+  dropAllOnce: (sentences: readonly string[]) =>
+    `Leave out both this once: ${sentences.join('; ')}`,
   drop: (sentence: string) => `Remove for good: ${sentence}`,
   useAnyway: (broken: number) =>
     `Use the best found, with ${broken === 1 ? '1 rule' : `${broken} rules`} broken`,

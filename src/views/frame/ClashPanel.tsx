@@ -15,6 +15,8 @@ export interface WaysOut {
   readonly onDrop: (source: RuleSource) => void;
   /** Makes groups once without the rule, which stays; where groups are made at all. */
   readonly onDropOnce?: (source: RuleSource) => void;
+  /** The same without several rules that have to go together. */
+  readonly onDropAllOnce?: (sources: readonly RuleSource[]) => void;
   readonly onGroups: (groups: number) => void;
   readonly onSize: (size: number) => void;
   readonly onRange: (least: number, most: number) => void;
@@ -77,7 +79,8 @@ interface WayOutButtonProps extends WaysOut {
 }
 
 function WayOutButton(props: WayOutButtonProps) {
-  const { way, sources, sentenceOf, onDrop, onDropOnce, onGroups, onSize, onRange } = props;
+  const { way, sources, sentenceOf, onDrop, onDropOnce, onDropAllOnce } = props;
+  const { onGroups, onSize, onRange } = props;
   if ('least' in way) {
     return (
       <Button variant="paper" onClick={() => onRange(way.least, way.most)}>
@@ -97,6 +100,16 @@ function WayOutButton(props: WayOutButtonProps) {
       <Button variant="paper" onClick={() => onGroups(way.groups)}>
         {sayClash.makeGroups(way.groups)}
       </Button>
+    );
+  }
+  if ('drops' in way) {
+    const together = way.drops.flatMap((index) => sources[index] ?? []);
+    return (
+      onDropAllOnce && (
+        <Button variant="paper" onClick={() => onDropAllOnce(together)}>
+          {sayClash.dropAllOnce(together.map(sentenceOf))}
+        </Button>
+      )
     );
   }
   const source = sources[way.drop];

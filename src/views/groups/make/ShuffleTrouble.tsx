@@ -64,6 +64,8 @@ export function ShuffleTrouble() {
         ways={{
           onDrop: drop,
           onDropOnce: (source) => void shuffle.make(WHOLE, withoutSource(bench, source)),
+          onDropAllOnce: (sources) =>
+            void shuffle.make(WHOLE, sources.reduce(withoutSource, bench)),
           onGroups: (count) => makeWith({ by: 'count', count }),
           onRange: (least, most) => makeWith({ by: 'range', least, most }),
           onSize: (size) => makeWith(sizingWithSize(bench.lineup, size)),
