@@ -78,7 +78,7 @@ function trailingCapitals(all: readonly string[]): number {
 }
 
 const QUOTED = /^(.*?)\s*["“”„«‚‘']([^"“”„«»’']{2,30})["“”»’']\s*(.*)$/u;
-const BRACKETED = /^([^()]*\S)\s+\(([^()]+)\)\s*([^()]*)$/;
+const BRACKETED = /^([^()[\]]*\S)\s+[([]([^()[\]]+)[)\]]\s*([^()[\]]*)$/;
 
 /** A name without what stands in brackets or quotes within or after it: "Amira (Miri) Haddad". */
 export function withoutRemark(name: string): { readonly plain: string; readonly remark: string } {

@@ -270,11 +270,15 @@ class RowReader implements People {
   }
 
   private person(row: Row): Person {
-    const whole = this.cell(row, 'fullName');
-    const [full = '', beside = ''] = /\S@\S/.test(whole) ? nameAndAddress(whole) : [whole];
+    const emailCell = this.cell(row, 'email');
     const familyCell = this.cell(row, 'familyName');
-    const address = addressIn(this.cell(row, 'email') || beside);
-    const { plain: fullName, remark } = withoutRemark(unquoted(full));
+    const nameCell = this.cell(row, 'fullName');
+    const nameless = nameCell === '' && familyCell === '' && this.cell(row, 'givenName') === '';
+    // "Amira Haddad <amira@…>" in the column of addresses names somebody as well.
+    const whole = nameless && /\S\s*</.test(emailCell) ? emailCell : nameCell;
+    const [full = '', beside = ''] = /\S@\S/.test(whole) ? nameAndAddress(whole) : [whole];
+    const address = addressIn(emailCell || beside);
+    const { plain: fullName, remark } = withoutRemark(unquoted(full).replace(/[*†‡]+$/, ''));
     const givenCell = withoutRemark(unquoted(this.cell(row, 'givenName')));
     const fromFull = splitName(fullName);
     const given =
@@ -299,8 +303,8 @@ class RowReader implements People {
       externalId: this.cell(row, 'externalId') || null,
       section: this.cell(row, 'section') || this.section,
       ...this.attributes(row, shown),
-      staff: role !== '' && roleOfPerson(role) === 'staff',
-      role,
+      staff: roleOfPerson(role) === 'staff' || isStaffRemark(remark),
+      role: role || (isStaffRemark(remark) ? remark : ''),
     };
   }
 
@@ -452,7 +456,7 @@ function isDoubtful({ shown, email, externalId, familyName, givenName }: Person)
   const single = givenName === '' || familyName === '';
   return (
     (single && (isMissing(shown) || isTotal(shown, false))) ||
-    (!looksLikeName(shown) && /[\d@;|{}]/.test(shown))
+    (!looksLikeName(shown) && /[\d@:;|{}]/.test(shown))
   );
 }
 
@@ -460,6 +464,11 @@ function isDoubtful({ shown, email, externalId, familyName, givenName }: Person)
 function unquoted(name: string): string {
   const odd = (name.match(/["“”]/g)?.length ?? 0) % 2 === 1;
   return odd ? name.replace(/^["“”]\s*|\s*["“”]$/g, '') : name;
+}
+
+/** "Oda Lind (teacher)". */
+function isStaffRemark(remark: string): boolean {
+  return remark !== '' && remark.split(' ').length < 3 && roleOfPerson(remark) === 'staff';
 }
 
 /** Whether the family name stands first, before a comma. */

@@ -190,10 +190,12 @@ function withName(
   cellsOf: (column: number) => readonly string[],
 ): readonly ColumnRole[] {
   if (completed.some((role) => NAME_ROLES.has(role))) return completed;
-  const name = completed.findIndex(
-    (role, column) =>
-      role === 'detail' && !isOfOthers(heading[column] ?? '') && looksLikeNames(cellsOf(column)),
-  );
+  const holdsNames = (column: number): boolean =>
+    !isOfOthers(heading[column] ?? '') && looksLikeNames(cellsOf(column));
+  const detail = completed.findIndex((role, column) => role === 'detail' && holdsNames(column));
+  // "Team" over names, each another, is a heading for those in it.
+  const section = completed.findIndex((role, column) => role === 'section' && holdsNames(column));
+  const name = detail < 0 ? section : detail;
   return completed.map((role, column) => (column === name ? 'fullName' : role));
 }
 

@@ -343,4 +343,20 @@ export const documents: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     staff: ['Oda Lind'],
   },
+  {
+    name: 'stars at names, and what they mean below',
+    given: lines('Amira Haddad*', 'Bram Visser**', 'Chipo Dube', '* late', '** new'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'a teacher among the names, and a word for teachers alone on its line',
+    given: lines('Dr Oda Lind (teacher)', 'Amira Haddad', 'Bram Visser', 'Teachers'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    staff: ['Dr Oda Lind (teacher)'],
+  },
+  {
+    name: 'who is present and who is absent, on a line each',
+    given: lines('Present: Amira, Bram', 'Absent: Chipo, Dov'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov'],
+  },
 ];

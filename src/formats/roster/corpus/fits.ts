@@ -123,4 +123,21 @@ export const fits: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     details: { 'Quiz 1': 'number', 'Quiz 2': 'number', 'Quiz 3': 'number' },
   },
+  {
+    name: 'a heading with a comma in brackets',
+    given: lines('Name (Last, First),Sec.,Score', '"Haddad, Amira",1,9', '"Visser, Bram",2,8'),
+    students: ['Amira Haddad', 'Bram Visser'],
+  },
+  {
+    name: 'names under a heading for their team',
+    given: lines('Team,Score', 'Amira Haddad,71', 'Bram Visser,55'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ attributes: { Score: 71 } }],
+  },
+  {
+    name: 'entries of an address book ending in semicolons',
+    given: lines('"Amira Haddad" <amira@example.org>;', '"Visser, Bram" <bram@example.org>;'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ email: 'amira@example.org' }, { email: 'bram@example.org' }],
+  },
 ];

@@ -21,7 +21,9 @@ export function cellsTable(text: string, delimiter: Delimiter): Table | null {
     const loose = parseLines(firstLines(body), delimiter).filter(hasContent);
     if (!isSteady(loose)) return null;
   }
-  const { rows, strayed } = readCells(body, delimiter);
+  const { rows: parted, strayed } = readCells(body, delimiter);
+  const { width } = usualWidth(parted.slice(0, SAMPLE_ROWS).filter(hasContent));
+  const rows = parted.map((row) => (row.cells.length > width ? withBrackets(row, delimiter) : row));
   const warnings = strayed.map((line): RosterWarning => ({
     kind: 'strayQuote',
     row: line,
@@ -36,6 +38,18 @@ export function cellsTable(text: string, delimiter: Delimiter): Table | null {
     belief: delimiter !== ',' || usualWidth(sample).width > 2 ? EVEN : 0,
     warnings,
   };
+}
+
+/** "Name (Last, First)" without quotes in a row that is too wide: what stands in brackets is one cell. */
+function withBrackets(row: Row, delimiter: Delimiter): Row {
+  const cells: string[] = [];
+  for (const cell of row.cells) {
+    const before = cells.at(-1) ?? '';
+    const open = /\([^)]*$/.test(before) && /^[^(]*\)/.test(cell);
+    if (open) cells[cells.length - 1] = before + delimiter + cell;
+    else cells.push(cell);
+  }
+  return { ...row, cells };
 }
 
 /** Spreadsheets keep leading zeros of a text as ="00041". */

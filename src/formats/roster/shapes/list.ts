@@ -34,7 +34,7 @@ export const SHAPES = [
   { id: 'names', read: namesTable },
   { id: 'cards', read: cardsTable },
   { id: 'tab', read: cells('\t') },
-  { id: 'semicolon', read: cells(';') },
+  { id: 'semicolon', read: (text) => (isAddressList(text) ? null : cells(';')(text)) },
   { id: 'comma', read: (text) => (isAddressList(text) ? null : cells(',')(text)) },
   { id: 'bar', read: cells('|') },
   { id: 'blanks', read: blanksTable },

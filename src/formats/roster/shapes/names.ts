@@ -252,7 +252,7 @@ const cleanEnd = (text: string): string =>
   text
     .trim()
     .replace(/[,;]+\s*$/, '')
-    .replace(/\s+[*†‡]+$/, '')
+    .replace(/\s*[*†‡]+$/, '')
     .trim();
 
 /**
