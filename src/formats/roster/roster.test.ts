@@ -5,6 +5,7 @@ import { parseDelimited } from './delimited';
 import { mergeRosters } from './merge';
 import { splitName } from './names';
 import { readRosterFile, readRosterText, readTable } from './readRoster';
+import { softName } from './soften';
 import type { Roster } from './types';
 
 function read(text: string): Roster {
@@ -480,4 +481,15 @@ test('a number that lost its zeros or a prefix is the same; one that says anothe
     ['Gil Roe'],
     ['Eli Orr'],
   ]);
+});
+
+test.each([
+  ['ANA DE LA CRUZ', 'Ana de la Cruz'],
+  ["SEAN O'BRIEN-MOE", "Sean O'Brien-Moe"],
+  ['JÜRGEN GROSS', 'Jürgen Gross'],
+  ['IAN MCDONALD', 'Ian McDonald'],
+  ['Amira HADDAD', 'Amira HADDAD'],
+  ['O', 'O'],
+])('a name in capitals, %s, is softened to %s', (name, soft) => {
+  expect(softName(name)).toBe(soft);
 });

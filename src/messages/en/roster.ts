@@ -88,6 +88,9 @@ export const roster = {
   useAddress: (address: string) => `Use ${address}`,
   onRow: (sentence: string, row: number) => `${sentence.replace(/\.$/, '')} (line ${row}).`,
   doubtful: (number: number) => (number === 1 ? 'One thing to know:' : `${number} things to know:`),
+  capitals: 'The names are in capitals',
+  keepCapitals: 'Keep them: AMIRA HADDAD',
+  softCapitals: 'Write them small: Amira Haddad',
   perhapsNobody: (number: number) =>
     number === 1 ? 'One name may be none:' : `${number} names may be none:`,
   leftOut: (number: number) =>

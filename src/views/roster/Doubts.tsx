@@ -41,6 +41,19 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
   return (
     <>
       <WhichClass pasted={pasted} />
+      {pasted.capitals && (
+        <div className={styles.doubt}>
+          <Choice
+            legend={sayRoster.roster.capitals}
+            value={pasted.soft ? 'soft' : 'kept'}
+            options={[
+              { value: 'kept', label: sayRoster.roster.keepCapitals },
+              { value: 'soft', label: sayRoster.roster.softCapitals },
+            ]}
+            onChange={(answer) => pasted.setSoft(answer === 'soft')}
+          />
+        </div>
+      )}
       <Questions pasted={pasted} />
       {addresses.length > 0 && (
         <div className={styles.doubt} data-tone="brick">

@@ -51,8 +51,9 @@ export function NamesToAdd({ pasted }: { readonly pasted: PastedListState }) {
               >
                 <span className={styles.name}>{displayName}</span>
                 <span className={styles.more}>
-                  {[section, email].filter(Boolean).join(' · ')}
-                  {pasted.draft.known.has(index) && ` ${sayRoster.roster.known}`}
+                  {[pasted.draft.known.has(index) && sayRoster.roster.known, section, email]
+                    .filter(Boolean)
+                    .join(' · ')}
                 </span>
                 <button
                   type="button"

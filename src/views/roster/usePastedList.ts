@@ -1,6 +1,7 @@
 'use client';
 
 import type { DraftField } from '@/schema/draft';
+import { areCapitals, softened } from '@/formats/roster/soften';
 import type { RosterStudent } from '@/formats/roster/types';
 import type { ClassId } from '@/schema/ids';
 import { useRouter } from 'next/navigation';
@@ -32,7 +33,12 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
   const [markGone, setMarkGone] = useState<boolean | null>(null);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [sameClass, setSameClass] = useState(false);
-  const read = reading.roster;
+  const [soft, setSoft] = useState(false);
+  const given = reading.roster;
+  const read = useMemo(
+    () => (soft ? { ...given, students: given.students.map(softened) } : given),
+    [given, soft],
+  );
   const roster = useMemo(
     () =>
       left.size === 0
@@ -48,6 +54,10 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
     ...reading,
     draft,
     plan,
+    /** Whether nearly all names are in capitals, and whether they are written small. */
+    capitals: areCapitals(given.students),
+    soft,
+    setSoft,
     /** Students of the list whom the teacher leaves out. */
     leftByHand: read.students.filter((one) => left.has(rowKey(one))),
     leaveOut: (student: RosterStudent) => setLeft((all) => new Set(all).add(rowKey(student))),
@@ -83,6 +93,7 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
       setAnswers(new Map());
       setMarkGone(null);
       setLeft(new Set());
+      setSoft(false);
       setSameClass(false);
     },
   };
