@@ -3,6 +3,7 @@ import type { Units } from '../problem/units';
 import { quickInt, shuffle } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { COUNTINGS } from '../rules/counting';
+import { mayEverSit } from './placement';
 
 /** Moves for which a unit stays out of a group it has left: a fourth of the units at most, and as many again at random. */
 const LONGEST_TENURE = 20;
@@ -101,7 +102,7 @@ export class Packing {
     this.order = Int32Array.from({ length: unitCount }, (_, unit) => unit);
     for (let unit = 0; unit < unitCount; unit++) {
       for (let group = 0; group < groupCount; group++) {
-        if (!this.mayEver(unit, group)) this.never[unit * groupCount + group] = 1;
+        if (!mayEverSit(problem, units, unit, group)) this.never[unit * groupCount + group] = 1;
       }
       for (const other of this.neighboursOf(unit)) this.apart[unit * unitCount + other] = 1;
     }
@@ -334,19 +335,5 @@ export class Packing {
   private neighboursOf(unit: number): Int32Array {
     const { neighbours, startOfNeighbours } = this.units;
     return neighbours.subarray(startOfNeighbours[unit], startOfNeighbours[unit + 1]);
-  }
-
-  /** Whether pins and sections let the unit into the group at all. */
-  private mayEver(unit: number, group: number): boolean {
-    const { sectionOfGroup, sectionOfStudent } = this.problem;
-    const { studentsByUnit, startOfUnit, pinsOfStudent } = this.units;
-    const section = sectionOfGroup[group] as number;
-    return studentsByUnit
-      .subarray(startOfUnit[unit], startOfUnit[unit + 1])
-      .every(
-        (student) =>
-          (section === -1 || sectionOfStudent[student] === section) &&
-          (pinsOfStudent.get(student)?.every((pinned) => pinned === group) ?? true),
-      );
   }
 }

@@ -4,6 +4,23 @@ import type { MarkedProblemRule, Problem } from '../problem/problem';
 import type { Units } from '../problem/units';
 import { COUNTINGS, type Counting } from '../rules/counting';
 
+/** Whether pins and sections let a unit into a group at all. */
+export function mayEverSit(
+  { sectionOfGroup, sectionOfStudent }: Problem,
+  { studentsByUnit, startOfUnit, pinsOfStudent }: Units,
+  unit: number,
+  group: number,
+): boolean {
+  const section = sectionOfGroup[group] as number;
+  const end = startOfUnit[unit + 1] as number;
+  for (let place = startOfUnit[unit] as number; place < end; place++) {
+    const student = studentsByUnit[place] as number;
+    if (section !== -1 && sectionOfStudent[student] !== section) return false;
+    if (pinsOfStudent.get(student)?.some((pinned) => pinned !== group)) return false;
+  }
+  return true;
+}
+
 /**
  * Some units in groups, the others nowhere yet, with what each placement leaves possible: free seats, groups
  * blocked by apart rules, pins and sections, and the counts of marked students. Every answer it gives is a plain
@@ -48,7 +65,7 @@ export class Placement {
     const { groupCount } = problem;
     this.never = Int32Array.from({ length: this.constrained.length * groupCount }, (_, cell) => {
       const unit = this.constrained[Math.floor(cell / groupCount)] as number;
-      return this.mayEver(unit, cell % groupCount) ? 0 : 1;
+      return mayEverSit(problem, units, unit, cell % groupCount) ? 0 : 1;
     });
     this.blocked = this.never.slice();
     this.clear();
@@ -164,20 +181,6 @@ export class Placement {
       this.block(units.neighbours[place] as number, group, step);
     }
     this.marks.forEach((marks) => marks.count(unit, group, step));
-  }
-
-  /** Whether pins and sections let the unit into the group at all. */
-  private mayEver(unit: number, group: number): boolean {
-    const { problem, units } = this;
-    const section = problem.sectionOfGroup[group] as number;
-    const end = units.startOfUnit[unit + 1] as number;
-    for (let place = units.startOfUnit[unit] as number; place < end; place++) {
-      const student = units.studentsByUnit[place] as number;
-      if (section !== -1 && problem.sectionOfStudent[student] !== section) return false;
-      const pins = units.pinsOfStudent.get(student);
-      if (pins?.some((pinned) => pinned !== group)) return false;
-    }
-    return true;
   }
 
   private isConstrained(unit: number): boolean {

@@ -1,6 +1,6 @@
 import { isAddress } from '../address';
 import type { People, Person } from './people';
-import { roleOfHeading } from './headings';
+import { isSurelyHeading } from './headings';
 import { plainWords } from './text';
 import type {
   Reading,
@@ -50,7 +50,7 @@ export function doubtsAbout(students: readonly RosterStudent[]): readonly Roster
   // Every row is taken in already, so none is dropped as the same row twice.
   const { warnings } = findDuplicates(persons, new Set(persons.map(({ row }) => row)));
   const headings = persons
-    .filter(({ shown }) => roleOfHeading(shown) !== null)
+    .filter(({ shown }) => isSurelyHeading(shown))
     .map(({ row, shown }): RosterWarning => ({
       kind: 'headingLikeName',
       row,

@@ -1,5 +1,5 @@
 import { hasContent } from './delimited';
-import { roleOfColumn } from './headings';
+import { isSurelyHeading } from './headings';
 import { looksLikeName } from './names';
 import { readPeople } from './people';
 import { proposeReading } from './reading';
@@ -22,7 +22,7 @@ export function fitOf(table: Table): number {
   const { persons, skipped } = readPeople(sample, reading);
   const people = persons.filter(({ staff }) => !staff);
   const named = people.filter(
-    ({ shown }) => looksLikeName(shown) && roleOfColumn(shown) === null,
+    ({ shown }) => looksLikeName(shown) && !isSurelyHeading(shown),
   ).length;
   const nameless = skipped.filter(
     ({ reason }) => reason === 'noName' || reason === 'notAName',
@@ -43,8 +43,5 @@ export function fitOf(table: Table): number {
 function knownHeadings({ rows }: Table, { headingRow }: Reading): number {
   const heading = rows[headingRow];
   if (!heading || heading.line === 0) return 0;
-  return heading.cells.filter((cell) => {
-    const role = roleOfColumn(cell);
-    return role !== null && role !== 'leftOut';
-  }).length;
+  return heading.cells.filter(isSurelyHeading).length;
 }

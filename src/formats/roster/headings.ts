@@ -198,6 +198,20 @@ export function roleOfColumn(heading: string): ColumnRole | null {
   return roleOfNumber(heading) ?? roleOfHeading(heading);
 }
 
+/** Words for a column that people are called by as well: alone they head nothing. */
+const NAMES_TOO = new Set(
+  words(`
+  christian|nick|mel|klas|block|child|form|stream|zug|rolle|rol|state|sus|ref|goes|called|chosen|
+  social|posta|prefix|pila|rang|index|turno`),
+);
+
+/** Whether a cell surely heads a column: it says what, and nobody is called so. */
+export function isSurelyHeading(cell: string): boolean {
+  const role = roleOfColumn(cell);
+  // "no" and "n" may be answers as well as headings.
+  return role !== null && role !== 'leftOut' && !NAMES_TOO.has(plainWords(cell));
+}
+
 /**
  * Some words mean another thing beside others: "Name" and "Nom" are the family name where a given name has its
  * own column, "Nombre" is the given name where there are apellidos.

@@ -15,8 +15,9 @@ const PARTICLES = new Set(
   ),
 );
 const SUFFIX = /^(jr|sr|ii|iii|iv|v|phd|md|junior|esq)\.?$/i;
+/** Titles; those that are given names as well ("Don", "Sig") only with a stop. */
 const TITLE =
-  /^(dr|prof|mr|mrs|ms|miss|mx|sir|herr|frau|hr|fr|sr|sra|srta|don|dona|m|mme|mlle|dhr|mevr|mej|sig|sigra|ing|dott|rev)\.?$/i;
+  /^(?:(?:dr|prof|mr|mrs|ms|miss|mx|herr|frau|sra|srta|mme|mlle|dhr|mevr)\.?|(?:hr|fr|sr|sir|don|dona|m|mej|sig|sigra|ing|dott|rev)\.)$/i;
 
 /** Given and family name of a whole name: "Family, Given", "FAMILY Given", "Given van Family", or a single name. */
 export function splitName(whole: string): NameParts {
@@ -53,13 +54,7 @@ function withoutTitles(name: string): string {
   const all = name.split(' ');
   let from = 0;
   while (from < all.length - 1 && TITLE.test(all[from] ?? '')) from++;
-  // "M" before a single word may be somebody's initial.
-  return from === all.length - 1 &&
-    !(all[0] ?? '').endsWith('.') &&
-    all.length === 2 &&
-    (all[0] ?? '').length < 2
-    ? name
-    : all.slice(from).join(' ');
+  return all.slice(from).join(' ');
 }
 
 const isCapitals = (word: string): boolean =>

@@ -1,5 +1,5 @@
 import { hasContent } from './delimited';
-import { isBetween, roleOfColumn, roleOfHeading } from './headings';
+import { isBetween, isSurelyHeading, roleOfColumn } from './headings';
 import {
   isListTitle,
   isPointsLabel,
@@ -115,7 +115,13 @@ class RowReader implements People {
   }
 
   read(row: Row, index: number): void {
-    if (!hasContent(row) || index === this.reading.headingRow) return;
+    if (!hasContent(row)) return;
+    if (index === this.reading.headingRow) {
+      // A heading without a known word may be somebody: it is named.
+      if (!this.isList && row.line > 0 && !row.cells.some(isSurelyHeading))
+        this.skip(row, 'heading');
+      return;
+    }
     const asked = this.reading.takenIn?.includes(row.line) ?? false;
     if (row.hidden && !asked && index > this.reading.headingRow) {
       this.skip(row, 'hidden', this.person(row).shown);
@@ -184,7 +190,7 @@ class RowReader implements People {
     if (row.cells.some(holdsInvisible)) warn('cleanedName');
     if (person.givenName === '' && person.familyName === '')
       warn('nameFromAddress', person.email ?? '');
-    if (roleOfHeading(person.shown) !== null) warn('headingLikeName');
+    if (isSurelyHeading(person.shown)) warn('headingLikeName');
     else if (isDoubtful(person)) warn('doubtfulName');
     this.persons.push(person);
   }
@@ -262,6 +268,7 @@ class RowReader implements People {
     if (same >= filled.length * 0.6 && (same > 1 || filled.length === 1)) return true;
     return (
       filled.length > 1 &&
+      filled.some(isSurelyHeading) &&
       filled.every((cell) => {
         const role = roleOfColumn(cell);
         return role !== null && role !== 'leftOut';

@@ -100,10 +100,10 @@ async function tablesOf(bytes: Uint8Array, options: ReadOptions): Promise<Shaped
   if (other) return { ok: false, error: other };
   if (begins(COMPOUND)) return { ok: false, error: compoundError(bytes) };
   if (begins(ZIP)) return zipTables(bytes, options);
-  const { text } = decode(bytes, options.encoding);
-  return looksBinary(text)
-    ? { ok: false, error: { code: 'binary' } }
-    : textTables(text, options.shape);
+  const { text, doubtful } = decode(bytes, options.encoding);
+  if (looksBinary(text)) return { ok: false, error: { code: 'binary' } };
+  const tables = textTables(text, options.shape);
+  return tables.ok ? { ...tables, doubtful } : tables;
 }
 
 /** A protected workbook is a compound file with an encrypted package in it (MS-OFFCRYPTO). */
@@ -158,11 +158,8 @@ function bestShape(text: string, asked: ShapeId | undefined) {
       : found.filter((one) => !isOnlyAName(sample, one, found));
   const best = bestOf(allowed);
   if (!best) return undefined;
-  return {
-    tables: [sample === text ? best.table : wholeTable(text, best)],
-    shape: best.id,
-    shapes,
-  };
+  const { id: shape, table } = sample === text ? best : whole(text, best);
+  return { tables: [table], shape, shapes };
 }
 
 /** Lines that are read in every shape to find the best; the whole text is then read in that one alone. */
@@ -174,9 +171,12 @@ function firstLines(text: string): string {
   return text.slice(0, ends.lastIndex);
 }
 
-function wholeTable(text: string, { id, from }: Shaped): Table {
-  const whole = SHAPES.find((shape) => shape.id === from)?.read(text) ?? namesTable(text);
-  return GRIDS.find((grid) => grid.id === id)?.read(whole) ?? whole;
+/** The whole text in the shape that fitted its beginning; what further on is not of that shape is read as names. */
+function whole(text: string, { id, from }: Shaped): Pick<Shaped, 'id' | 'table'> {
+  const table = SHAPES.find((shape) => shape.id === from)?.read(text);
+  if (!table) return { id: 'names', table: namesTable(text) };
+  const turned = GRIDS.find((grid) => grid.id === id)?.read(table);
+  return turned ? { id, table: turned } : { id: from, table };
 }
 
 interface Shaped {

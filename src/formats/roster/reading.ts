@@ -1,5 +1,5 @@
 import { hasContent } from './delimited';
-import { isOfOthers, roleOfColumn, settleRoles } from './headings';
+import { isOfOthers, isSurelyHeading, roleOfColumn, settleRoles } from './headings';
 import { isPointsLabel, isTotal } from './lineKinds';
 import { isSchoolRole } from './names';
 import { cleanText, isMissing, plainWords } from './text';
@@ -61,9 +61,11 @@ function findHeading(rows: readonly Row[], width: number): number {
   const knownIn = ({ cells }: Row): number => cells.filter((cell) => isHeadingWord(cell)).length;
   // A list's own heading is on no line of the text.
   if (rows[0]?.line === 0) return 0;
+  const surely = ({ cells }: Row): boolean => cells.some(isSurelyHeading);
   const two = top.findIndex(
     (row, index) =>
       knownIn(row) >= 2 &&
+      surely(row) &&
       row.cells.filter(isFilled).length > 1 &&
       !isData(row, rows.slice(index + 1)),
   );
@@ -72,7 +74,7 @@ function findHeading(rows: readonly Row[], width: number): number {
     const filled = row.cells.filter(isFilled);
     const rest = rows.slice(index + 1).filter(hasContent);
     const alone = filled.length === 1 && share(rest.map(countFilled), (count) => count === 1) > 0.6;
-    if (knownIn(row) === 0 || (filled.length < Math.min(width, 2) && !alone)) return false;
+    if (!surely(row) || (filled.length < Math.min(width, 2) && !alone)) return false;
     if (rest.length === 0 || isData(row, rest)) return false;
     return isUnlikeData(row) || (holdsNoFigures(row) && restHasFigures(row, rest));
   });

@@ -493,3 +493,16 @@ test.each([
 ])('a name in capitals, %s, is softened to %s', (name, soft) => {
   expect(softName(name)).toBe(soft);
 });
+
+test('letters that look wrong are told, and those that do not are not', async () => {
+  const kinds = async (text: string): Promise<readonly string[]> =>
+    (await readBytes(strToU8(text))).warnings.map(({ kind }) => kind);
+  expect(await kinds('Name,Score\nZoÃ« Ås,5\nJosÃ© Peña,6')).toContain('wrongLetters');
+  expect(await kinds('Name,Score\nZoë Ås,5\nJosé Peña,6')).not.toContain('wrongLetters');
+});
+
+test('a row taken for headings that holds no word of any is named, since it may be somebody', () => {
+  expect(skips(read('Amira,Haddad,absent\nBram,Visser,5\nChipo,Dube,6'))).toEqual([
+    [1, 'Amira', 'heading'],
+  ]);
+});

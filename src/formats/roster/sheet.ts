@@ -29,14 +29,9 @@ export function tablesOfSheets(sheets: readonly Sheet[]): readonly Table[] {
   const shown = sheets.filter(({ hidden }) => !hidden);
   const read = shown.length > 0 ? shown : sheets;
   const left = sheets.filter((sheet) => !read.includes(sheet) && sheet.cells.length > 0);
-  return read.map((sheet, i) => {
-    const table = tableOf(sheet);
-    if (i > 0 || left.length === 0) return table;
-    return {
-      ...table,
-      skipped: left.map(({ name }) => ({ row: 0, name, reason: 'hiddenSheet' as const })),
-    };
-  });
+  // Named with each sheet: which of them will be read is not known here.
+  const skipped = left.map(({ name }) => ({ row: 0, name, reason: 'hiddenSheet' as const }));
+  return read.map((sheet) => ({ ...tableOf(sheet), skipped }));
 }
 
 function tableOf({ name, cells, hiddenRows, joined }: Sheet): Table {

@@ -136,7 +136,10 @@ function allTogether(sheets: readonly TextSheet[]): TextSheet | null {
   return {
     name: sayRoster.roster.allSheets,
     text: togetherText(sheets, sayRoster.rosterWords),
-    left: sheets.flatMap(({ left }) => left),
+    left: sheets.flatMap(({ left }, i) =>
+      // A hidden sheet is named with each of the others.
+      i === 0 ? left : left.filter(({ reason }) => reason !== 'hiddenSheet'),
+    ),
   };
 }
 

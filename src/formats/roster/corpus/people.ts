@@ -237,4 +237,15 @@ export const people: readonly RosterCase[] = [
     given: lines('Given name,Family name,Score', 'Amira,-,3', '-,Visser,4', 'n/a,Dube,5'),
     students: ['Amira', 'Visser', 'Dube'],
   },
+  {
+    name: 'people called like a column, in a table without headings',
+    given: lines('Christian\tBlock', 'Nick\tChild', 'Mel\tForm'),
+    students: ['Christian Block', 'Nick Child', 'Mel Form'],
+  },
+  {
+    name: 'given names that are titles elsewhere',
+    given: lines('Don Moe', 'Sig Aas', 'Ing Tan'),
+    students: ['Don Moe', 'Sig Aas', 'Ing Tan'],
+    facts: [{ givenName: 'Don', familyName: 'Moe' }, { givenName: 'Sig' }, { givenName: 'Ing' }],
+  },
 ];
