@@ -62,6 +62,8 @@ export const clash = {
   makeSize: (size: number) => `Make groups of ${size}`,
   makeRange: (least: number, most: number) => `Make groups of ${least} to ${most}`,
   dropOnce: (sentence: string) => `Leave out this once: ${sentence}`,
+  othersClash:
+    'Other rules clash as well: leaving out one of these is not enough, two have to go together.',
   dropAllOnce: (sentences: readonly string[]) =>
     `Leave out both this once: ${sentences.join('; ')}`,
   drop: (sentence: string) => `Remove for good: ${sentence}`,

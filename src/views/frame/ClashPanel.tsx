@@ -52,6 +52,7 @@ export function ClashPanel(props: ClashPanelProps) {
           ))}
         </ul>
       )}
+      {clash?.waysOut.some((way) => 'drops' in way) && <p>{sayClash.othersClash}</p>}
       <div className={styles.ways}>
         {clash?.waysOut.map((way) => (
           <WayOutButton
