@@ -2,6 +2,7 @@ import { sayRoster } from '@/messages/roster';
 import { arrangeCommand } from './arrange';
 import { BAD_INPUT, type Complain } from './files';
 import { rosterCommand } from './roster';
+import { stationsCommand } from './stations';
 
 /** What one word after `gruppetto` does: resolves to the exit code. */
 export type Command = (args: readonly string[], complain: Complain) => number | Promise<number>;
@@ -10,6 +11,7 @@ export type Command = (args: readonly string[], complain: Complain) => number | 
 const COMMANDS: Readonly<Record<string, Command>> = {
   arrange: arrangeCommand,
   roster: rosterCommand,
+  stations: stationsCommand,
 };
 
 /** Runs one command and resolves to the exit code; whatever goes wrong inside it ends as one sentence. */

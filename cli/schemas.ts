@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { BackupFile, ClassFile } from '@/schema/classFile';
 import { RequestSchema } from '@/schema/request';
 import { ResultSchema } from '@/schema/result';
+import { StationsRequest, StationsResult } from '@/schema/stations';
 
 /** The open formats as JSON Schema (draft 2020-12), by the name of their file in docs/. */
 export function jsonSchemas(): Readonly<Record<string, unknown>> {
@@ -9,6 +10,8 @@ export function jsonSchemas(): Readonly<Record<string, unknown>> {
     'request.schema.json': z.toJSONSchema(RequestSchema, { io: 'input' }),
     'result.schema.json': z.toJSONSchema(ResultSchema),
     'class-file.schema.json': z.toJSONSchema(ClassFile, { io: 'input' }),
+    'stations-request.schema.json': z.toJSONSchema(StationsRequest, { io: 'input' }),
+    'stations-table.schema.json': z.toJSONSchema(StationsResult),
     'backup.schema.json': z.toJSONSchema(BackupFile, { io: 'input' }),
   };
 }

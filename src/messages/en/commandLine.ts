@@ -2,6 +2,7 @@ export const commandLine = {
   usage: `Usage:
   gruppetto arrange REQUEST.json RESULT.json [--effort quick|normal|thorough]
   gruppetto roster FILE OUT.json [--into EARLIER] [--sheet NAME] [--class TITLE]...
+  gruppetto stations REQUEST.json TABLE.json
 
 arrange makes the groups that a gruppetto.request file asks for and writes a gruppetto.result file.
 Ends with 0 when every rule holds, 3 when not all can (the result is written all the same),
@@ -11,12 +12,26 @@ roster reads any class list and writes its students, what was left out and what 
 Of a workbook the sheet with most students is read, or the one named with --sheet; of a school's export
 every class, or those named with --class. Sheets and people that were not read are named.
 With --into it also says who is new, who has gone and what has changed since an earlier list.
-Ends with 0, or with 2 when the file cannot be read (the JSON then holds the reason).`,
+Ends with 0, or with 2 when the file cannot be read (the JSON then holds the reason).
+
+stations makes the whole table of turns: which station each group is at, turn by turn.
+{"groups":8,"stations":4,"perStation":2,"turns":4} for a rotation, {"groups":7,"meet":true} for groups that
+meet groups. Groups and stations are counted from 0; null is a break. Ends with 0, or with 2 and a sentence.`,
   cannotRead: (path: string) => `The file ${path} cannot be read. Nothing was written.`,
   notJson: (path: string) => `The file ${path} is not JSON. Nothing was written.`,
   cannotWrite: (path: string) => `The result could not be written to ${path}.`,
   nothingWritten: 'Nothing was written.',
   failed: (what: string) =>
     `Gruppetto made a mistake of its own and stopped; nothing was written. Please pass this on to its makers: ${what.replace(/\s+/g, ' ')}`,
+  stations: {
+    notWhole: (field: string, most: number) =>
+      `"${field}" needs a whole number from 1 to ${most}. Nothing was written.`,
+    noStations:
+      'How many "stations" are there? Give a number, or "meet": true for groups that meet groups. Nothing was written.',
+    unknownFields: (fields: readonly string[]) =>
+      `A request for stations has no ${fields.map((field) => `"${field}"`).join(', ')}; it has groups, stations, perStation, turns, meet and seed. Nothing was written.`,
+    notStations:
+      'This is no request for stations, such as {"groups":8,"stations":4,"turns":4}. Nothing was written.',
+  },
   unknownEffort: (given: string) => `"${given}" is not an effort: say quick, normal or thorough.`,
 };
