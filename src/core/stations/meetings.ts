@@ -1,9 +1,6 @@
 import { countTable } from './count';
 import { placedPairs } from './places';
-import type { Meetings, TurnTable } from './types';
-
-/** A pair of groups, by their numbers. */
-export type Pair = readonly [number, number];
+import type { Meetings, Pair, TurnTable } from './types';
 
 /**
  * Groups that meet groups, each pair once before any comes again, by the circle method (Kirkman 1847): the pairs in the

@@ -1,6 +1,6 @@
 import { rngFromSeed } from '../random/rng';
 import { quickInt, uniformUnit } from '../random/uniform';
-import type { Pair } from './meetings';
+import type { Pair } from './types';
 
 const STEPS = 100_000;
 const WARM = 1;

@@ -146,7 +146,7 @@ class Walk {
     } else {
       const visit = group * stations + station;
       this.visits[visit] = (this.visits[visit] as number) - 1;
-      if ((this.visits[visit]) > 0) this.cost -= WEIGHT.visit;
+      if (this.visits[visit] > 0) this.cost -= WEIGHT.visit;
       for (const other of list) this.meet(group, other, -1);
     }
   }

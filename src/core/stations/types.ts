@@ -16,6 +16,9 @@ export interface Meetings {
   readonly turns: number | null;
 }
 
+/** Two groups that meet, by their numbers. */
+export type Pair = readonly [number, number];
+
 /** A whole table of turns: where each group is in each turn. */
 export interface TurnTable {
   /** turn → group → station, both from 0; null is a break. Groups that meet stand at one place. */
