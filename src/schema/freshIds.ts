@@ -12,7 +12,15 @@ export function withFreshIds(records: readonly AppRecord[]): readonly AppRecord[
     if (id !== null) fresh.set(record.id, id);
   }
   const next = <T extends NamedIds[keyof NamedIds]>(id: T): T => (fresh.get(id) ?? id) as T;
-  const to = renaming({ class: next, student: next, rule: next, lineup: next, take: next });
+  const to = renaming({
+    class: next,
+    student: next,
+    rule: next,
+    lineup: next,
+    take: next,
+    plan: next,
+    draw: next,
+  });
   return records.flatMap((record) =>
     fresh.has(record.id) ? (renamedRecord(record, to) ?? []) : [],
   );

@@ -36,6 +36,15 @@ export type DraftId = z.infer<typeof DraftId>;
 export const SettingId = text(160).brand<'SettingId'>();
 export type SettingId = z.infer<typeof SettingId>;
 
+export const PlanId = text().brand<'PlanId'>();
+export type PlanId = z.infer<typeof PlanId>;
+
+export const DrawId = text().brand<'DrawId'>();
+export type DrawId = z.infer<typeof DrawId>;
+
+export const SceneId = text(128).brand<'SceneId'>();
+export type SceneId = z.infer<typeof SceneId>;
+
 const ID_BYTES = 10;
 
 /** A fresh id: letters for the kind and 80 random bits, enough that two browsers never meet. */

@@ -1,9 +1,12 @@
 import { classType, type ClassRecord } from './classRecord';
 import { draftType, type DraftRecord } from './draft';
+import { drawType, type DrawRecord } from './draw';
 import { lineupType, type LineupRecord } from './lineup';
 import { merged, sameData } from './merging';
+import { planType, type PlanRecord } from './plan';
 import type { Renaming } from './renaming';
 import { ruleType, type RuleRecord } from './rule';
+import { sceneType, type SceneRecord } from './scene';
 import { settingFromText, settingType, type SettingRecord } from './setting';
 import { studentType, type StudentRecord } from './student';
 import { takeType, type TakeRecord } from './take';
@@ -22,6 +25,9 @@ interface RecordKinds {
   readonly rule: RuleRecord;
   readonly lineup: LineupRecord;
   readonly take: TakeRecord;
+  readonly plan: PlanRecord;
+  readonly draw: DrawRecord;
+  readonly scene: SceneRecord;
   readonly draft: DraftRecord;
   readonly setting: SettingRecord;
 }
@@ -35,6 +41,9 @@ export const RECORD_TYPES: { readonly [K in RecordKind]: RecordType<RecordOf<K>>
   rule: ruleType,
   lineup: lineupType,
   take: takeType,
+  plan: planType,
+  draw: drawType,
+  scene: sceneType,
   draft: draftType,
   setting: settingType,
 };

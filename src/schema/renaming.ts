@@ -2,8 +2,11 @@ import type {
   ClassId,
   DetailId,
   DraftId,
+  DrawId,
   LineupId,
+  PlanId,
   RuleId,
+  SceneId,
   SectionId,
   SettingId,
   StudentId,
@@ -17,6 +20,9 @@ export interface NamedIds {
   readonly rule: RuleId;
   readonly lineup: LineupId;
   readonly take: TakeId;
+  readonly plan: PlanId;
+  readonly draw: DrawId;
+  readonly scene: SceneId;
   readonly draft: DraftId;
   readonly setting: SettingId;
   readonly detail: DetailId;
@@ -35,6 +41,9 @@ export function renaming(given: Partial<Renaming>): Renaming {
     rule: same,
     lineup: same,
     take: same,
+    plan: same,
+    draw: same,
+    scene: same,
     draft: same,
     setting: same,
     detail: same,

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
-import { ClassId, LineupId, newId, StudentId, TakeId } from './ids';
-import type { Renaming } from './renaming';
+import { ClassId, LineupId, newId, TakeId, type StudentId } from './ids';
+import { renamedGroups } from './renamedGroups';
 import { settleTake } from './seats';
 import { TakeGroup } from './takeGroup';
 import { listOf, type RecordType } from './versions';
@@ -73,28 +73,6 @@ export const takeType: RecordType<TakeRecord> = {
   merging: {},
   settle: settleTake,
 };
-
-/** Groups under other ids: one student sits once, and a role goes with its holder. */
-function renamedGroups(groups: readonly TakeGroup[], to: Renaming): TakeGroup[] {
-  const seated = new Set<StudentId>();
-  // Who keeps their own id keeps their seat before another is given it.
-  for (const id of groups.flatMap(({ studentIds }) => studentIds)) {
-    if (to.student(id) === id) seated.add(id);
-  }
-  return groups.map((group) => {
-    const studentIds = group.studentIds.flatMap((id) => {
-      const next = to.student(id);
-      if (next === null || (next !== id && seated.has(next))) return [];
-      seated.add(next);
-      return [next];
-    });
-    const roles = Object.entries(group.roles).flatMap(([role, holder]) => {
-      const next = to.student(holder);
-      return next !== null && studentIds.includes(next) ? [[role, next] as const] : [];
-    });
-    return { ...group, studentIds, roles: Object.fromEntries(roles) };
-  });
-}
 
 /** The role of whoever speaks for a group. */
 export const LEAD = 'lead';

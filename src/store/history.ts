@@ -56,7 +56,11 @@ export type ActionLabel =
   | 'nameGroups'
   | 'lineupState'
   | 'lineupUsed'
-  | 'saveRecipe';
+  | 'saveRecipe'
+  | 'editPlan'
+  | 'jigsaw'
+  | 'draw'
+  | 'undraw';
 
 /** Where a step belongs: a class by its id, or the shelf, where classes come and go. */
 export type Place = string;

@@ -1,7 +1,9 @@
 import type { ClassRecord } from '../schema/classRecord';
 import { takesPart } from '../schema/presence';
 import type { ClassId, LineupId, StudentId } from '../schema/ids';
+import type { DrawRecord } from '../schema/draw';
 import type { LineupRecord } from '../schema/lineup';
+import type { PlanRecord } from '../schema/plan';
 import type { RecordKind } from '../schema/records';
 import type { RuleRecord } from '../schema/rule';
 import type { RollStudent, StudentRecord } from '../schema/student';
@@ -177,6 +179,19 @@ export const takesOf = query<[LineupId], readonly TakeRecord[]>(['take'], (store
     .all('take')
     .filter((take) => take.lineupId === lineupId)
     .sort((a, b) => a.number - b.number),
+);
+
+/** What the class does in a lineup; undefined where nothing was planned. */
+export const planOf = query<[LineupId], PlanRecord | undefined>(['plan'], (store, lineupId) =>
+  store.all('plan').find((plan) => plan.lineupId === lineupId),
+);
+
+/** Everybody drawn by lot in a class, oldest first. */
+export const drawsOf = query<[ClassId], readonly DrawRecord[]>(['draw'], (store, classId) =>
+  store
+    .all('draw')
+    .filter((draw) => draw.classId === classId)
+    .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0)),
 );
 
 /** The take that a lineup shows, or undefined before its first shuffle. */

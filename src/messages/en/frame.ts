@@ -106,6 +106,10 @@ export const actions = {
   lineupState: 'draft, in use or retired',
   lineupUsed: 'used or not',
   saveRecipe: 'keep a recipe',
+  editPlan: 'change what the class does',
+  jigsaw: 'make expert groups',
+  draw: 'draw by lot',
+  undraw: 'take back a draw',
 };
 
 export const keyMap = {

@@ -1,0 +1,78 @@
+import * as z from 'zod/mini';
+import { ClassId, LineupId, newId, PlanId } from './ids';
+import type { RecordType } from './versions';
+
+/** A place of work that groups come to in turn. */
+export const Station = z.object({
+  name: z.string(),
+  instruction: z.string(),
+  place: z.string(),
+});
+export type Station = z.infer<typeof Station>;
+
+const Count = z.int().check(z.gte(1));
+
+/** Groups in turn at stations, or groups that meet groups, with the whole table made at once. */
+export const Turns = z.object({
+  kind: z.enum(['stations', 'meet']),
+  stations: z.array(Station),
+  /** The most groups at a station. */
+  perStation: Count,
+  /** Minutes of a turn; null without a clock. */
+  minutes: z.nullable(z.number()),
+  /** turn → row of the group → station from 0, null for a break. */
+  table: z.array(z.array(z.nullable(z.int().check(z.gte(0))))),
+});
+export type Turns = z.infer<typeof Turns>;
+
+/** What the class does in a lineup: all of it may be shown to them. */
+export const PlanRecord = z.object({
+  record: z.literal('plan'),
+  id: PlanId,
+  classId: ClassId,
+  lineupId: LineupId,
+  /** Markdown. */
+  instructions: z.string(),
+  /** Sign of a group → where it works: words or a link. */
+  places: z.record(z.string(), z.string()),
+  turns: z.nullable(Turns),
+  /** The lineup of the expert groups that these home groups are sent to. */
+  expertsId: z.nullable(LineupId),
+});
+export type PlanRecord = z.infer<typeof PlanRecord>;
+
+export const planType: RecordType<PlanRecord> = {
+  record: 'plan',
+  validator: PlanRecord,
+  migrations: [],
+  freshId: () => newId(PlanId, 'p'),
+  owner: ({ classId }) => classId,
+  list: 'plans',
+  renamed: (plan, to) => {
+    const [id, classId] = [to.plan(plan.id), to.class(plan.classId)];
+    const lineupId = to.lineup(plan.lineupId);
+    if (id === null || classId === null || lineupId === null) return null;
+    return {
+      ...plan,
+      id,
+      classId,
+      lineupId,
+      expertsId: plan.expertsId && to.lineup(plan.expertsId),
+    };
+  },
+  merging: { places: { each: 'whole' } },
+};
+
+/** The plan of a lineup for which nothing was planned yet. */
+export function emptyPlan(id: PlanId, classId: ClassId, lineupId: LineupId): PlanRecord {
+  return {
+    record: 'plan',
+    id,
+    classId,
+    lineupId,
+    instructions: '',
+    places: {},
+    turns: null,
+    expertsId: null,
+  };
+}

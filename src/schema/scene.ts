@@ -1,0 +1,92 @@
+import * as z from 'zod/mini';
+import { ClassId, DrawId, LineupId, SceneId } from './ids';
+import type { RecordType } from './versions';
+import { TakeGroup } from './takeGroup';
+import { renamedGroups } from './renamedGroups';
+
+/** The ways in which the stage shows something, in the order of its keys. */
+export const SCENES = ['byGroup', 'byName', 'instructions', 'stations', 'jigsaw', 'pick'] as const;
+export type SceneName = (typeof SCENES)[number];
+
+/** A countdown; it runs by the clock of the machine, so that closing a window stops nothing. */
+export const Clock = z.object({
+  /** What it was set to, and what is left of it while it stands still. */
+  lengthMs: z.number(),
+  leftMs: z.number(),
+  /** The moment at which a running clock ends, in ms since 1970; null while it stands still. */
+  endsAt: z.nullable(z.number()),
+  /** How long before the end it warns. */
+  warnMs: z.number(),
+  sound: z.boolean(),
+});
+export type Clock = z.infer<typeof Clock>;
+
+/** What the stage of a class shows now, and what of it waits: the same for every window and after a reload. */
+export const SceneRecord = z.object({
+  record: z.literal('scene'),
+  id: SceneId,
+  classId: ClassId,
+  show: z.enum(SCENES),
+  /** Instructions stand beside the groups too. */
+  beside: z.boolean(),
+  /** What the class was last shown; null while it follows the bench. */
+  held: z.nullable(
+    z.object({
+      lineupId: LineupId,
+      /** The day on which it was shown, YYYY-MM-DD; the next day starts with what is there then. */
+      on: z.string(),
+      groups: z.array(TakeGroup),
+    }),
+  ),
+  /** How the groups are revealed, and how many steps of it are done; null where all stands there. */
+  reveal: z.nullable(z.object({ by: z.enum(['group', 'name']), shown: z.int().check(z.gte(0)) })),
+  clock: z.nullable(Clock),
+  /** The turn at the stations, from 0. */
+  turn: z.int().check(z.gte(0)),
+  /** Whether students of a jigsaw are sent to their experts or are at home. */
+  side: z.enum(['home', 'experts']),
+  /** The draw that is shown. */
+  drawId: z.nullable(DrawId),
+});
+export type SceneRecord = z.infer<typeof SceneRecord>;
+
+export const sceneType: RecordType<SceneRecord> = {
+  record: 'scene',
+  validator: SceneRecord,
+  migrations: [],
+  freshId: null,
+  owner: ({ classId }) => classId,
+  list: null,
+  renamed: (scene, to) => {
+    // The id names the class, so that another class starts with a stage of its own.
+    if (to.class(scene.classId) !== scene.classId || to.scene(scene.id) === null) return null;
+    const lineupId = scene.held && to.lineup(scene.held.lineupId);
+    const held =
+      scene.held && lineupId
+        ? { ...scene.held, lineupId, groups: renamedGroups(scene.held.groups, to) }
+        : null;
+    return { ...scene, held, drawId: scene.drawId && to.draw(scene.drawId) };
+  },
+  merging: {},
+};
+
+export function sceneIdFor(classId: ClassId): SceneId {
+  return SceneId.parse(`scene:${classId}`);
+}
+
+/** The stage of a class to which nothing has been shown. */
+export function emptyScene(classId: ClassId): SceneRecord {
+  return {
+    record: 'scene',
+    id: sceneIdFor(classId),
+    classId,
+    show: 'byGroup',
+    beside: false,
+    held: null,
+    reveal: null,
+    clock: null,
+    turn: 0,
+    side: 'home',
+    drawId: null,
+  };
+}

@@ -1,0 +1,76 @@
+import { DrawId, newId, PlanId, type ClassId, type LineupId } from '../../schema/ids';
+import type { DrawRecord } from '../../schema/draw';
+import { emptyPlan, type PlanRecord } from '../../schema/plan';
+import { emptyScene, sceneIdFor, type SceneRecord } from '../../schema/scene';
+import type { TakeGroup } from '../../schema/take';
+import type { AppStore } from '../appStore';
+import { planOf } from '../queries';
+
+/**
+ * Changes what the stage of a class shows. No step of its own to undo, and written at once: other windows show it as
+ * soon as it is on the disk.
+ */
+export function conduct(
+  store: AppStore,
+  classId: ClassId,
+  change: (scene: SceneRecord) => Partial<SceneRecord>,
+): void {
+  store.records.change('user', ({ get, put }) => {
+    const scene = get('scene', sceneIdFor(classId)) ?? emptyScene(classId);
+    put({ ...scene, ...change(scene) });
+  });
+  void store.saver.flush();
+}
+
+/** Shows the class these groups, and no change of them until it is asked for again. */
+export function showGroups(
+  store: AppStore,
+  lineup: { readonly id: LineupId; readonly classId: ClassId },
+  groups: readonly TakeGroup[],
+  day: string,
+): void {
+  conduct(store, lineup.classId, ({ reveal }) => ({
+    held: { lineupId: lineup.id, on: day, groups: [...groups] },
+    reveal: reveal && { ...reveal, shown: 0 },
+  }));
+}
+
+/** Changes parts of what a lineup's class does, as one step. */
+export function changePlan(
+  store: AppStore,
+  lineupId: LineupId,
+  change: (plan: PlanRecord) => Partial<PlanRecord>,
+): void {
+  store.history.act('editPlan', ({ get, put }) => {
+    const lineup = get('lineup', lineupId);
+    if (!lineup) return;
+    const plan =
+      planOf(store.records, lineupId) ?? emptyPlan(newId(PlanId, 'p'), lineup.classId, lineupId);
+    put({ ...plan, ...change(plan) });
+  });
+}
+
+/** Keeps what was drawn and shows it. */
+export function keepDraw(
+  store: AppStore,
+  classId: ClassId,
+  drawn: Pick<DrawRecord, 'of' | 'studentIds' | 'group'>,
+): void {
+  const id = newId(DrawId, 'dr');
+  store.history.act('draw', ({ put }) =>
+    put({ record: 'draw', id, classId, at: new Date().toISOString(), ...drawn }),
+  );
+  conduct(store, classId, () => ({ show: 'pick', drawId: id }));
+}
+
+/** Takes back the last draw, as if it had not been; the one before is shown again. */
+export function takeBackDraw(
+  store: AppStore,
+  classId: ClassId,
+  draws: readonly DrawRecord[],
+): void {
+  const last = draws.at(-1);
+  if (!last) return;
+  store.history.act('undraw', ({ remove }) => remove(last.id));
+  conduct(store, classId, () => ({ drawId: null }));
+}
