@@ -8,8 +8,19 @@ import { requestFor } from '@/encode/request';
 import { takeGroups } from '@/encode/takeGroups';
 import { writeClassFile, type ClassFile } from '@/schema/classFile';
 import { emptyClass, type ClassRecord, type Detail } from '@/schema/classRecord';
-import { ClassId, DetailId, LineupId, RuleId, SectionId, StudentId, TakeId } from '@/schema/ids';
+import {
+  ClassId,
+  DetailId,
+  LineupId,
+  PlanId,
+  RuleId,
+  SectionId,
+  StudentId,
+  TakeId,
+} from '@/schema/ids';
+import { stationTable } from '@/core/stations/rotation';
 import { newLineup, type LineupRecord } from '@/schema/lineup';
+import { emptyPlan, type PlanRecord, type Station } from '@/schema/plan';
 import { PLAIN_RECIPE, type Recipe } from '@/schema/recipe';
 import type { RuleKindName, RuleRecord } from '@/schema/rule';
 import { newStudent, type StudentRecord } from '@/schema/student';
@@ -75,6 +86,30 @@ const LARGE_COURSE = 1_200;
 const FIRST_DAY = Date.UTC(2026, 8, 3, 9);
 const DAY_MS = 86_400_000;
 const TODAY = '2026-10-15';
+
+const INSTRUCTIONS = `# Bank walk
+
+1. Fetch your bag and **check the list** inside.
+2. Walk your stretch once before you measure.
+3. Measure width, depth and flow **three times**.
+4. Back at the footbridge at *10:40*.`;
+
+const PLACES = [
+  'Footbridge',
+  'Weir pool',
+  'Mill race',
+  'Old ford',
+  'Alder bend',
+  'Gravel bar',
+  'Outfall',
+];
+
+const STATIONS: Station[] = [
+  { name: 'Flow', place: 'Footbridge', instruction: 'Time the float over ten metres, three runs.' },
+  { name: 'Kick sample', place: 'Gravel bar', instruction: 'Two minutes, then sort into trays.' },
+  { name: 'Chemistry', place: 'Mill race', instruction: 'pH, oxygen and temperature.' },
+  { name: 'Cross-section', place: 'Old ford', instruction: 'Depth every half metre.' },
+];
 
 interface Parts {
   readonly students: StudentRecord[];
@@ -147,7 +182,24 @@ function thursday(): ClassFile {
     ],
     freshPartners: 'plain',
   });
-  return finish(theClass, parts);
+  return finish(theClass, parts, [bankWalk(theClass, parts)]);
+}
+
+/** What the crew does in its newest lineup: four stations along the bank, two groups at each. */
+function bankWalk(theClass: ClassRecord, { lineups, takes }: Parts): PlanRecord {
+  const lineup = lineups.at(-1);
+  const groups = takes.at(-1)?.groups ?? [];
+  if (!lineup) throw new Error('expected a lineup, received none');
+  const rotation = { groups: groups.length, stations: 4, perStation: 2, turns: 4 };
+  return {
+    ...emptyPlan(PlanId.parse(demoId('p', 'thursday')), theClass.id, lineup.id),
+    instructions: INSTRUCTIONS,
+    places: Object.fromEntries(groups.map(({ sign }, row) => [String(sign), PLACES[row] ?? ''])),
+    turns: {
+      ...{ kind: 'stations', stations: STATIONS, perStation: 2, minutes: 12 },
+      table: stationTable(rotation).table.map((row) => [...row]),
+    },
+  };
 }
 
 function estuary(): ClassFile {
@@ -273,7 +325,7 @@ function addLineup(
   parts.lineups.push({ ...lineup, takeId: takes.at(-1)?.id ?? null });
 }
 
-function finish(theClass: ClassRecord, parts: Parts): ClassFile {
+function finish(theClass: ClassRecord, parts: Parts, plans: readonly PlanRecord[] = []): ClassFile {
   const openLineupId = parts.lineups.at(-1)?.id ?? null;
   const { students, rules, lineups, takes } = parts;
   return writeClassFile([
@@ -282,5 +334,6 @@ function finish(theClass: ClassRecord, parts: Parts): ClassFile {
     ...rules,
     ...lineups,
     ...takes,
+    ...plans,
   ]);
 }

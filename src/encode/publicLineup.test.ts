@@ -1,6 +1,7 @@
 import { newStudent } from '../schema/student';
 import { LEAD } from '../schema/take';
-import { publicAddresses, publicLineup } from './publicLineup';
+import { emptyPlan } from '../schema/plan';
+import { publicAddresses, publicLineup, publicNames, publicPlan } from './publicLineup';
 import { idOf, idsOf, student, take } from './testBench';
 
 /** A student of whom every private field is a marker. */
@@ -19,12 +20,18 @@ const shown = take(['Ana', 'Bo Caro Gone'], { starred: true });
 shown.groups[0]!.roles[LEAD] = idOf('QUIET-lead');
 shown.groups[0]!.about = 'QUIET-about';
 
-test('of everything known only names, groups and signs are shown', () => {
-  const lineup = publicLineup(shown, students, (id) => `${id} R.`);
+shown.groups[1]!.roles.scribe = idOf('Bo');
+const plan = {
+  ...emptyPlan('QUIET-plan' as never, 'QUIET-class' as never, 'QUIET-lineup' as never),
+  ...{ instructions: 'Wear boots.', places: { '1': 'Ford' }, expertsId: 'QUIET-experts' as never },
+};
+
+test('of everything known only names, roles, groups, signs and places are shown', () => {
+  const lineup = publicLineup(shown, students, (id) => `${id} R.`, plan);
   expect(lineup).toEqual({
     groups: [
-      { name: 'Group 1', sign: 0, members: [{ name: 'Ana R.' }] },
-      { name: 'Group 2', sign: 1, members: [{ name: 'Bo R.' }] },
+      { name: 'Group 1', sign: 0, place: '', members: [{ name: 'Ana R.', roles: [] }] },
+      { name: 'Group 2', sign: 1, place: 'Ford', members: [{ name: 'Bo R.', roles: ['scribe'] }] },
     ],
   });
   expect(JSON.stringify(lineup)).not.toContain('QUIET');
@@ -40,4 +47,23 @@ test('a field added to students one day is private until somebody says otherwise
   const known = [...Object.keys(plain), 'here'];
   const fields = Object.keys(marked('Ana'));
   expect(fields.sort()).toEqual(known.sort());
+});
+
+test('by name everybody stands once beside their group, sorted as readers sort', () => {
+  const called = ['Émile', 'Zoë', 'eddy', 'Ana 10', 'Ana 9'];
+  const group = (name: string, sign: number, names: readonly string[]) => ({
+    ...{ name, sign, place: '' },
+    members: names.map((one) => ({ name: one, roles: [] })),
+  });
+  const lineup = {
+    groups: [group('Alder', 0, called.slice(0, 2)), group('Sedge', 1, called.slice(2))],
+  };
+  expect(publicNames(lineup, 'en').map((one) => `${one.name}: ${one.group.name}`)).toEqual([
+    ...['Ana 9: Sedge', 'Ana 10: Sedge', 'eddy: Sedge', 'Émile: Alder', 'Zoë: Alder'],
+  ]);
+});
+
+test('of a plan the texts are shown, and none of its ids', () => {
+  expect(publicPlan(plan)).toEqual({ instructions: 'Wear boots.', turns: null });
+  expect(publicPlan(undefined)).toEqual({ instructions: '', turns: null });
 });

@@ -4,6 +4,7 @@ import { sayClash } from './clash';
 import { sayKeys } from './keys';
 import { languageFor } from './languages';
 import { sayOut } from './out';
+import { sayPrepare } from './prepare';
 import { sayRoster } from './roster';
 import { sayRules } from './rules';
 import { sayShelf } from './shelf';
@@ -11,7 +12,7 @@ import { speak, type Catalogue, type Language } from './speaking';
 
 const ENGLISH: Catalogue = {
   ...{ main: say, bench: sayBench, clash: sayClash, keys: sayKeys },
-  ...{ out: sayOut, roster: sayRoster, rules: sayRules, shelf: sayShelf },
+  ...{ out: sayOut, prepare: sayPrepare, roster: sayRoster, rules: sayRules, shelf: sayShelf },
 };
 
 /** Every word and sentence in brackets: a language whose words nobody could have written in. */

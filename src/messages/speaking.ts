@@ -3,6 +3,7 @@ import type { en } from './en';
 import type { clashEn } from './en/clash';
 import type { keyMap } from './en/frame';
 import type { outEn } from './en/stage';
+import type { prepare } from './en/prepare';
 import type { rosterEn } from './en/files';
 import type { rulesEn } from './en/ruleTools';
 import type { shelf } from './en/shelf';
@@ -17,6 +18,7 @@ export interface Catalogue {
   readonly clash: typeof clashEn;
   readonly keys: typeof keyMap;
   readonly out: typeof outEn;
+  readonly prepare: typeof prepare;
   readonly roster: typeof rosterEn;
   readonly rules: typeof rulesEn;
   readonly shelf: typeof shelf;

@@ -1,7 +1,9 @@
 import * as z from 'zod/mini';
 import { ClassId, DrawId, LineupId, newId, StudentId } from './ids';
-import { renamedIds } from './renaming';
 import type { RecordType } from './versions';
+
+/** Rounds are counted from 1; nobody comes twice in one. */
+const Round = z.int().check(z.gte(1));
 
 /** Somebody drawn by lot before the class: a student, a group, or a student of each group. */
 export const DrawRecord = z.object({
@@ -9,10 +11,10 @@ export const DrawRecord = z.object({
   id: DrawId,
   classId: ClassId,
   of: z.enum(['student', 'group', 'each']),
-  /** Who was drawn; in groups, one of each, in the order of the groups. Nobody where a group was. */
-  studentIds: z.array(StudentId),
+  /** Who was drawn; of each group one, in the order of the groups. Nobody where a group was. */
+  students: z.array(z.object({ id: StudentId, round: Round })),
   /** The group that was drawn, by its lineup and sign. */
-  group: z.nullable(z.object({ lineupId: LineupId, sign: z.int() })),
+  group: z.nullable(z.object({ lineupId: LineupId, sign: z.int(), round: Round })),
   at: z.iso.datetime(),
 });
 export type DrawRecord = z.infer<typeof DrawRecord>;
@@ -26,11 +28,16 @@ export const drawType: RecordType<DrawRecord> = {
   list: 'draws',
   renamed: (draw, to) => {
     const [id, classId] = [to.draw(draw.id), to.class(draw.classId)];
-    const studentIds = renamedIds(draw.studentIds, to.student);
+    // Two rows that were one student all along are one in what was drawn too.
+    const students = new Map<StudentId, (typeof draw.students)[number]>();
+    for (const one of draw.students) {
+      const next = to.student(one.id);
+      if (next !== null && !students.has(next)) students.set(next, { ...one, id: next });
+    }
     const lineupId = draw.group && to.lineup(draw.group.lineupId);
     const group = draw.group && lineupId ? { ...draw.group, lineupId } : null;
-    if (id === null || classId === null || (studentIds.length === 0 && group === null)) return null;
-    return { ...draw, id, classId, studentIds, group };
+    if (id === null || classId === null || (students.size === 0 && group === null)) return null;
+    return { ...draw, id, classId, students: [...students.values()], group };
   },
   merging: {},
 };

@@ -5,7 +5,10 @@ import { TakeGroup } from './takeGroup';
 import { renamedGroups } from './renamedGroups';
 
 /** The ways in which the stage shows something, in the order of its keys. */
-export const SCENES = ['byGroup', 'byName', 'instructions', 'stations', 'jigsaw', 'pick'] as const;
+export const SCENES = [
+  ...(['byGroup', 'byName', 'instructions', 'clock'] as const),
+  ...(['stations', 'jigsaw', 'pick'] as const),
+] as const;
 export type SceneName = (typeof SCENES)[number];
 
 /** A countdown; it runs by the clock of the machine, so that closing a window stops nothing. */
@@ -29,7 +32,9 @@ export const SceneRecord = z.object({
   show: z.enum(SCENES),
   /** Instructions stand beside the groups too. */
   beside: z.boolean(),
-  /** What the class was last shown; null while it follows the bench. */
+  /** Whatever changes on the bench is shown at once; otherwise what was shown last stays. */
+  follow: z.boolean(),
+  /** What the class was last shown. */
   held: z.nullable(
     z.object({
       lineupId: LineupId,
@@ -82,6 +87,7 @@ export function emptyScene(classId: ClassId): SceneRecord {
     classId,
     show: 'byGroup',
     beside: false,
+    follow: false,
     held: null,
     reveal: null,
     clock: null,

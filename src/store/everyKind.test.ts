@@ -123,8 +123,8 @@ const RANDOM: {
   draw: (rng, { classId, students, lineups }) => [
     {
       ...{ record: 'draw', id: newId(DrawId, 'dr'), classId, of: 'each', at: MOMENT },
-      studentIds: some(rng, students, 2),
-      group: { lineupId: pick(rng, lineups), sign: 1 },
+      students: some(rng, students, 2).map((id) => ({ id, round: 1 })),
+      group: { lineupId: pick(rng, lineups), sign: 1, round: 1 },
     },
   ],
   scene: (rng, { classId, students, lineups }) => [

@@ -1,5 +1,6 @@
 import type { ArrangeOutcome } from '../core/arrange';
 import type { ArrangeRequest, Effort } from '../core/format';
+import type { Meetings, Rotation, TurnTable } from '../core/stations/types';
 import type { FileText } from '../formats/roster/asText';
 import type { ReadOptions, ReadRoster } from '../formats/roster/readRoster';
 import type { FromWorker, Port, ToWorker } from './protocol';
@@ -210,5 +211,20 @@ export function browserRosterClient(): RosterClient {
       new Worker(new URL('./roster.worker.ts', import.meta.url), {
         type: 'module',
       }) as WorkerLike<RosterAsk, RosterAnswer>,
+  );
+}
+
+/** What the stations worker is asked for: a table of turns at stations, or of meetings. */
+export type StationsAsk =
+  | { readonly kind: 'stations'; readonly rotation: Rotation }
+  | { readonly kind: 'meet'; readonly meetings: Meetings };
+
+/** Calls the real stations worker; it starts with the first call. */
+export function browserStationsCalls(): WorkerCalls<StationsAsk, TurnTable> {
+  return new WorkerCalls(
+    () =>
+      new Worker(new URL('./stations.worker.ts', import.meta.url), {
+        type: 'module',
+      }) as WorkerLike<StationsAsk, TurnTable>,
   );
 }

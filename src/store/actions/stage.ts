@@ -1,6 +1,8 @@
-import { DrawId, newId, PlanId, type ClassId, type LineupId } from '../../schema/ids';
+import { DrawId, LineupId, newId, PlanId, TakeId, type ClassId } from '../../schema/ids';
 import type { DrawRecord } from '../../schema/draw';
+import { newLineup } from '../../schema/lineup';
 import { emptyPlan, type PlanRecord } from '../../schema/plan';
+import { PLAIN_RECIPE } from '../../schema/recipe';
 import { emptyScene, sceneIdFor, type SceneRecord } from '../../schema/scene';
 import type { TakeGroup } from '../../schema/take';
 import type { AppStore } from '../appStore';
@@ -54,7 +56,7 @@ export function changePlan(
 export function keepDraw(
   store: AppStore,
   classId: ClassId,
-  drawn: Pick<DrawRecord, 'of' | 'studentIds' | 'group'>,
+  drawn: Pick<DrawRecord, 'of' | 'students' | 'group'>,
 ): void {
   const id = newId(DrawId, 'dr');
   store.history.act('draw', ({ put }) =>
@@ -73,4 +75,32 @@ export function takeBackDraw(
   if (!last) return;
   store.history.act('undraw', ({ remove }) => remove(last.id));
   conduct(store, classId, () => ({ drawId: null }));
+}
+
+/** Keeps expert groups as a lineup of their own, linked with the home groups they were made of; one of before is left. */
+export function keepExperts(
+  store: AppStore,
+  homeId: LineupId,
+  name: string,
+  seed: number,
+  groups: readonly TakeGroup[],
+): void {
+  store.history.act('jigsaw', ({ get, put }) => {
+    const home = get('lineup', homeId);
+    if (!home) return;
+    const { classId } = home;
+    const createdAt = new Date().toISOString();
+    const [id, takeId] = [newId(LineupId, 'l'), newId(TakeId, 't')];
+    const sizing = { by: 'count' as const, count: groups.length };
+    const lineup = newLineup(id, classId, name, createdAt, { ...PLAIN_RECIPE, sizing });
+    put({ ...lineup, takeId });
+    put({
+      ...{ record: 'take', id: takeId, lineupId: id, classId, number: 1, seed, createdAt },
+      ...{ groups: [...groups], dealt: null, starred: false },
+    });
+    const plan = planOf(store.records, homeId) ?? emptyPlan(newId(PlanId, 'p'), classId, homeId);
+    put({ ...plan, expertsId: id });
+    const theClass = get('class', classId);
+    if (theClass) put({ ...theClass, openLineupId: homeId });
+  });
 }

@@ -7,7 +7,8 @@ import type { ReactNode } from 'react';
 import { LinkButton } from '../primitives/Button';
 import { say } from '@/messages';
 import { renameClass } from '@/store/actions/classes';
-import { classById } from '@/store/queries';
+import { showGroups } from '@/store/actions/stage';
+import { classById, shownTake } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { InPlaceText } from '../primitives/InPlaceText';
 import { KeyOf } from './KeyOf';
@@ -17,9 +18,17 @@ import { Rail } from './Rail';
 import { SaveMark } from './SaveMark';
 import { useClassId } from './useClassId';
 import { useKeys } from './useKeys';
+import { useStageOpen } from './stagePresence';
+import { useOpenLineup } from './useOpenLineup';
+import { useToday } from './useToday';
 import { useUndoKeys } from './useUndoKeys';
 
 /** Loaded beside the bench, which does not wait for it. */
+/** Loaded where a stage stands in another window. */
+const ConductorStrip = dynamic(
+  () => import('./ConductorStrip').then((module) => module.ConductorStrip),
+  { ssr: false },
+);
 const MaskSwitch = dynamic(() => import('./MaskSwitch').then((module) => module.MaskSwitch), {
   ssr: false,
 });
@@ -31,11 +40,22 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const theClass = useQuery(classById, classId);
   const router = useRouter();
   const pathname = usePathname();
+  const stageOpen = useStageOpen(classId);
+  const lineup = useOpenLineup();
+  const today = useToday();
+  // What is pressed is what is shown, whatever the class saw before.
+  const present = (): void => {
+    const take = lineup && shownTake(store.records, lineup.id);
+    if (lineup && take) showGroups(store, lineup, take.groups, today);
+  };
   const go = (step: string) => (): void => router.push(`/c/${classId}/${step}`);
   useUndoKeys(classId);
   useKeys({
     groups: go('groups'),
-    showStage: go('stage'),
+    showStage: () => {
+      present();
+      go('stage')();
+    },
     handoff: go('handoff'),
     roster: go('roster'),
     rules: go('rules'),
@@ -74,11 +94,12 @@ export function Frame({ children }: { readonly children: ReactNode }) {
               <KeyOf name="handoff" />
             </LinkButton>
           )}
-          <LinkButton variant="apricot" href={`/c/${classId}/stage`}>
+          <LinkButton variant="apricot" href={`/c/${classId}/stage`} onClick={present}>
             {say.frame.show}
             <KeyOf name="showStage" />
           </LinkButton>
         </header>
+        {stageOpen && <ConductorStrip classId={classId} />}
         <main id="work" className={styles.work} tabIndex={-1}>
           {children}
         </main>

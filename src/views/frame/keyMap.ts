@@ -11,7 +11,17 @@ interface KeyUse {
 /** The lines of the list of keys, in their order. */
 export const KEY_LINES = [
   ...(['make', 'takes', 'look', 'select', 'toRow', 'aside', 'selectMore', 'swap', 'pin'] as const),
-  ...(['neighbour', 'roll', 'rosterRow', 'pair', 'undo', 'steps', 'stage', 'keys'] as const),
+  ...(['neighbour', 'roll', 'rosterRow', 'pair', 'undo', 'steps', 'keys'] as const),
+  ...([
+    'scenes',
+    'switchNames',
+    'next',
+    'clock',
+    'draw',
+    'showNew',
+    'appearance',
+    'stage',
+  ] as const),
 ] as const;
 export type KeyLine = (typeof KEY_LINES)[number];
 
@@ -56,8 +66,27 @@ export const KEYS = {
   groups: key('g', 'steps'),
   showStage: key('s', 'steps'),
   handoff: key('h', 'steps'),
+  scene: {
+    press: ['1', '2', '3', '4', '5', '6', '7'],
+    shown: ['1', '…', '7'],
+    line: 'scenes',
+  },
+  switchNames: key('v', 'switchNames'),
+  next: { press: ['ArrowRight', 'PageDown'], shown: ['→'], line: 'next' },
+  previous: { press: ['ArrowLeft', 'PageUp'], shown: ['←'], line: 'next' },
+  pressClock: key('c', 'clock'),
+  moreTime: key(']', 'clock'),
+  lessTime: key('[', 'clock'),
+  draw: key('d', 'draw'),
+  undraw: key('u', 'draw'),
+  reshuffle: key('r', 'showNew'),
+  showNew: key('n', 'showNew'),
+  follow: key('o', 'showNew'),
+  beside: key('i', 'appearance'),
+  larger: { press: ['+', '=', 'Shift++'], shown: ['+'], line: 'appearance' },
+  smaller: key('-', 'appearance'),
+  contrast: key('k', 'appearance'),
   fullScreen: key('f', 'stage'),
-  showNew: key('n', 'stage'),
   back: { press: ['b', 'Escape'], shown: ['B'], line: 'stage' },
   takeIn: { press: ['Control+Enter', 'Meta+Enter'], shown: ['Ctrl ↵'], line: null },
   done: key('Escape', null, 'Esc'),

@@ -1,29 +1,72 @@
 'use client';
 
 import { useMemo } from 'react';
+import * as z from 'zod/mini';
+import type { PublicLineup } from '@/encode/publicLineup';
 import { shortNames } from '@/formats/shortNames';
+import type { ClassId } from '@/schema/ids';
+import type { Setting } from '@/schema/setting';
 import type { StudentRecord } from '@/schema/student';
 import { say } from '@/messages';
+import { useSetting } from './useDraft';
 
 /** student id → how the student is called. */
 export type NameOf = (id: string) => string;
 
+/** How the class knows names: as they are called, with an initial, or whole. */
+export type NamesShown = 'called' | 'initial' | 'whole';
+
+const NAMES_SHOWN: Setting<NamesShown> = {
+  name: 'stageNames',
+  shape: z.enum(['called', 'initial', 'whole']),
+  usual: 'called',
+};
+
+/** How names are shown to a class, set once for it. */
+export function useNamesShown(
+  classId: ClassId,
+): readonly [NamesShown, (names: NamesShown) => void] {
+  return useSetting(NAMES_SHOWN, classId);
+}
+
+const ROLES_SHOWN: Setting<boolean> = { name: 'stageRoles', shape: z.boolean(), usual: true };
+
+/** Whether leads and roles stand beside names before a class. */
+export function useRolesShown(classId: ClassId): readonly [boolean, (shown: boolean) => void] {
+  return useSetting(ROLES_SHOWN, classId);
+}
+
+/** A lineup for a class, with roles or without, as it is set. */
+export function withRoles(lineup: PublicLineup, shown: boolean): PublicLineup {
+  if (shown) return lineup;
+  return {
+    groups: lineup.groups.map((group) => ({
+      ...group,
+      members: group.members.map(({ name }) => ({ name, roles: [] })),
+    })),
+  };
+}
+
 /** Short names for the teacher: given name and initial, all different. */
 export function useTileNames(students: readonly StudentRecord[]): NameOf {
-  return useNames(students, 'always');
+  return useNames(students, 'initial');
 }
 
-/** Short names for the class: the given name alone wherever that is enough. */
-export function useStageNames(students: readonly StudentRecord[]): NameOf {
-  return useNames(students, 'whenNeeded');
+/** Names for the class, as it is set for it; the given name alone, wherever that is enough, while nothing is set. */
+export function useStageNames(students: readonly StudentRecord[], classId: ClassId): NameOf {
+  const [shown] = useNamesShown(classId);
+  return useNames(students, shown);
 }
 
-function useNames(students: readonly StudentRecord[], initial: 'always' | 'whenNeeded'): NameOf {
+function useNames(students: readonly StudentRecord[], shown: NamesShown): NameOf {
   return useMemo(() => {
-    const names = shortNames(students.map(asCalled), initial);
+    const names =
+      shown === 'whole'
+        ? students.map(({ name }) => name)
+        : shortNames(students.map(asCalled), shown === 'initial' ? 'always' : 'whenNeeded');
     const nameOfId = new Map<string, string>(students.map(({ id }, i) => [id, names[i] ?? '']));
     return (id) => nameOfId.get(id) ?? say.groups.goneStudent;
-  }, [students, initial]);
+  }, [students, shown]);
 }
 
 /** The preferred name stands for the given one. */

@@ -37,6 +37,7 @@ export function Button(props: ButtonProps) {
 
 interface LinkButtonProps extends Look {
   readonly href: string;
+  readonly onClick?: (() => void) | undefined;
 }
 
 /** A way to another page that looks like a button. */
@@ -47,9 +48,15 @@ export function LinkButton({
   startIcon,
   className,
   children,
+  onClick,
 }: LinkButtonProps) {
   return (
-    <Link href={href} className={classOf(className)} {...lookOf({ variant, size })}>
+    <Link
+      href={href}
+      {...(onClick ? { onClick } : {})}
+      className={classOf(className)}
+      {...lookOf({ variant, size })}
+    >
       {startIcon}
       {children}
     </Link>

@@ -1,83 +1,154 @@
 'use client';
 
-import { Button } from '../primitives/Button';
+import * as z from 'zod/mini';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useMemo, useRef, useState } from 'react';
-import { publicLineup } from '@/encode/publicLineup';
+import { useEffect, useId, useRef, useState, type CSSProperties } from 'react';
+import { scenesFor } from '@/encode/conducting';
 import { sayOut } from '@/messages/out';
-import { classById, shownTake } from '@/store/queries';
-import { useQuery } from '@/store/react';
-import type { LineupRecord } from '@/schema/lineup';
-import { useStageNames } from '../frame/names';
+import type { Setting } from '@/schema/setting';
+import { showGroups } from '@/store/actions/stage';
+import { classById } from '@/store/queries';
+import { useQuery, useStore } from '@/store/react';
+import { useArrangeClient } from '../frame/arranging';
+import { today } from '../frame/today';
 import { useClassId } from '../frame/useClassId';
-import { useNotedUse } from '../frame/useNotedUse';
-import { useRoll } from '../frame/students';
+import { useConductor } from '../frame/useConductor';
+import { useSetting } from '../frame/useDraft';
 import { useKeys } from '../frame/useKeys';
-import { useOpenLineup } from '../frame/useOpenLineup';
-import { KeyOf } from '../frame/KeyOf';
-import { StageSheet } from './StageSheet';
+import { useNotedUse } from '../frame/useNotedUse';
+import { useShown } from '../frame/useShown';
+import { useStagePresence } from '../frame/stagePresence';
+import { ClockFace } from './ClockFace';
+import { SCENE_VIEWS } from './scenes/list';
+import { StageBar } from './StageBar';
 import styles from './StageView.module.css';
+import { useChime } from './useChime';
+import { useDrawing } from './useDrawing';
 import { useFullScreen } from './useFullScreen';
+import { useStill } from './useStill';
+import { useWakeLock } from './useWakeLock';
 
-/** What the class sees: groups and names, as large as they can be, and nothing else. */
+/** Loaded when it is first opened. */
+const KeyMapPanel = dynamic(
+  () => import('../frame/KeyMapPanel').then((module) => module.KeyMapPanel),
+  { ssr: false },
+);
+
+const SCALE: Setting<number> = {
+  name: 'stageScale',
+  shape: z.number().check(z.gte(0.5), z.lte(2)),
+  usual: 1,
+};
+const CONTRAST: Setting<boolean> = { name: 'stageContrast', shape: z.boolean(), usual: false };
+const SCALE_STEP = 0.1;
+
+/** What the class sees: one scene, as large as it can be, and nothing of the teacher's. */
 export function StageView() {
-  const lineup = useOpenLineup();
-  return <Stage key={lineup?.id} lineup={lineup} />;
-}
-
-function Stage({ lineup }: { readonly lineup: LineupRecord | undefined }) {
   const classId = useClassId();
+  const store = useStore();
+  const client = useArrangeClient();
   const router = useRouter();
   const theClass = useQuery(classById, classId);
-  const students = useRoll(classId, lineup);
+  const shown = useShown(classId);
+  const conductor = useConductor(classId, shown);
+  const drawing = useDrawing(classId, shown);
+  const { scene, lineup, groups, plan, waiting } = shown;
   useNotedUse(lineup);
-  const current = useQuery(shownTake, lineup?.id ?? ('' as LineupRecord['id']));
-  // The stage holds still: what is tried out on the bench meanwhile is shown only when the teacher says so.
-  const [held, setHeld] = useState(current);
-  const take = held ?? current;
-  const changed = take !== undefined && current !== undefined && take !== current;
-  const nameOf = useStageNames(students);
+  useWakeLock();
+  useChime(scene.clock);
+  useStagePresence(classId);
+  const still = useStill();
   const page = useRef<HTMLDivElement>(null);
-  const [full, toggleFull] = useFullScreen(page);
+  const [told, setTold] = useState('');
+  const [keysOpen, setKeysOpen] = useState(false);
+  const keysId = useId();
+  const [full, toggleFull] = useFullScreen(page, () => setTold(sayOut.stage.fullRefused));
+  const [scale, setScale] = useSetting(SCALE, null);
+  const [contrast, setContrast] = useSetting(CONTRAST, null);
+  const scenes = scenesFor(plan, shown.expertsId !== null);
+  const show = scenes.includes(scene.show) ? scene.show : 'byGroup';
+  const Scene = SCENE_VIEWS[show];
+
+  // What is seen now is what is held, from the first look on.
+  const firstLook = !scene.follow && groups !== undefined && scene.held?.on !== today();
+  useEffect(() => {
+    if (firstLook && lineup) showGroups(store, lineup, groups, today());
+  }, [firstLook, store, lineup, groups]);
+
   const back = (): void => {
     if (document.fullscreenElement) void document.exitFullscreen();
-    router.push(`/c/${classId}/groups`);
+    // A window of its own is closed; where it is the only one, it goes back to the bench.
+    if (window.opener) window.close();
+    else router.push(`/c/${classId}/groups`);
   };
-  const showNew = (): void => {
-    if (changed) setHeld(current);
+  const again = async (): Promise<void> => {
+    if (!lineup) return;
+    const { reshuffle } = await import('./reshuffle');
+    const made = await reshuffle(store, client, lineup);
+    setTold(made ? '' : sayOut.stage.staying);
+    if (made) conductor.open(lineup.id);
   };
-  useKeys({ fullScreen: toggleFull, showNew, back });
-  const { groups } = useMemo(() => publicLineup(take, students, nameOf), [take, students, nameOf]);
+  const grow = (by: number): void =>
+    setScale(Math.min(2, Math.max(0.5, Math.round((scale + by) * 10) / 10)));
+  const doings = {
+    back,
+    reshuffle: () => void again(),
+    fullScreen: toggleFull,
+    larger: () => grow(SCALE_STEP),
+    smaller: () => grow(-SCALE_STEP),
+    contrast: () => setContrast(!contrast),
+  };
+  useKeys({
+    ...doings,
+    keys: () => setKeysOpen(!keysOpen),
+    scene: ({ key }) => {
+      const chosen = scenes[Number(key) - 1];
+      if (chosen) conductor.show(chosen);
+    },
+    switchNames: conductor.switchNames,
+    next: conductor.next,
+    previous: conductor.previous,
+    pressClock: conductor.pressClock,
+    moreTime: () => conductor.addMinutes(1),
+    lessTime: () => conductor.addMinutes(-1),
+    draw: () => drawing.draw('student'),
+    undraw: drawing.takeBack,
+    showNew: conductor.showNow,
+    follow: conductor.toggleFollow,
+    beside: conductor.toggleBeside,
+  });
 
   return (
-    <div ref={page} className={styles.stage}>
+    <div
+      ref={page}
+      className={styles.stage}
+      data-still={still || undefined}
+      data-contrast={contrast || undefined}
+      style={{ '--scale': scale } as CSSProperties}
+    >
       <header className={styles.head}>
         <h1 className={styles.title}>{lineup?.name ?? sayOut.stage.nothing}</h1>
         <p className={styles.class}>{theClass?.name}</p>
-        <div className={styles.doings}>
-          {changed && (
-            <Button variant="apricot" onClick={showNew}>
-              {sayOut.stage.showNew}
-              <KeyOf name="showNew" />
-            </Button>
-          )}
-          <Button variant="paper" onClick={toggleFull} aria-pressed={full}>
-            {full ? sayOut.stage.leaveFull : sayOut.stage.full}
-            <KeyOf name="fullScreen" />
-          </Button>
-          <Button variant="paper" onClick={back}>
-            {sayOut.stage.back}
-            <KeyOf name="back" />
-          </Button>
-        </div>
+        {scene.clock && show !== 'clock' && <ClockFace clock={scene.clock} />}
       </header>
       <main className={styles.main}>
-        {take ? (
-          <StageSheet groups={groups} />
-        ) : (
-          <p className={styles.empty}>{sayOut.stage.empty}</p>
-        )}
+        <Scene key={`${show} ${scale}`} classId={classId} shown={shown} />
       </main>
+      <StageBar
+        scenes={scenes}
+        show={show}
+        shown={shown}
+        conductor={conductor}
+        doings={doings}
+        full={full}
+        contrast={contrast}
+        told={told}
+        waiting={waiting !== null}
+      />
+      {keysOpen && (
+        <KeyMapPanel id={keysId} anchor={page} open onClose={() => setKeysOpen(false)} />
+      )}
     </div>
   );
 }

@@ -2,9 +2,10 @@
 
 import { useSyncExternalStore, type RefObject } from 'react';
 
-/** Whether the element fills the screen, and the way to change that; browsers may refuse. */
+/** Whether the element fills the screen, and the way to change that; a browser that refuses is told of. */
 export function useFullScreen(
   element: RefObject<HTMLElement | null>,
+  onRefused: () => void,
 ): readonly [boolean, () => void] {
   const full = useSyncExternalStore(
     (changed) => {
@@ -15,8 +16,11 @@ export function useFullScreen(
     () => false,
   );
   const toggle = (): void => {
-    const done = full ? document.exitFullscreen() : element.current?.requestFullscreen();
-    void done?.catch(() => undefined);
+    const { current } = element;
+    if (full) void document.exitFullscreen().catch(() => undefined);
+    else if (current && 'requestFullscreen' in current) {
+      current.requestFullscreen().catch(onRefused);
+    } else onRefused();
   };
   return [full, toggle];
 }

@@ -1,7 +1,9 @@
 'use client';
 
 import { useLayoutEffect, type RefObject } from 'react';
-import type { PublicLineup } from '@/encode/publicLineup';
+import type { PublicGroup } from '@/encode/publicLineup';
+import { roleWords } from './roleWords';
+import { placeWords } from './PlaceLine';
 import { fitType, SMALLEST_PX, type Layout, type MeasuredRow, type Setting } from './fitType';
 
 /** As in the style sheet: below this width the group's name stands above the names. */
@@ -12,6 +14,8 @@ const SIGN = 1.45 * 0.92;
 /** Type sizes tried below the one worked out, where a browser sets words a little wider than it measures them. */
 const MOST_STEPS_DOWN = 6;
 const MEASURED_AT_PX = 100;
+/** Type of places and roles, beside that of names. */
+const SMALL = 0.62;
 
 /**
  * Sets the largest type, and the columns of rows and names abreast that allow it, with which all rows fit the height of
@@ -20,7 +24,7 @@ const MEASURED_AT_PX = 100;
  */
 export function useLargestType(
   element: RefObject<HTMLElement | null>,
-  groups: PublicLineup['groups'],
+  groups: readonly PublicGroup[],
 ): void {
   useLayoutEffect(() => {
     const sheet = element.current;
@@ -29,7 +33,9 @@ export function useLargestType(
     let rows = measured(sheet, groups);
     const fit = (): void => {
       const { clientWidth: width, clientHeight: height } = box;
-      const layout = fitType(rows, { width, height }, settingFor(width));
+      const fitted = fitType(rows, { width, height }, settingFor(width));
+      const scale = Number(getComputedStyle(sheet).getPropertyValue('--scale')) || 1;
+      const layout = { ...fitted, size: fitted.size * scale, fits: fitted.fits && scale <= 1 };
       apply(sheet, layout);
       // What is worked out is checked on the page, which has the last word.
       let { size } = layout;
@@ -58,7 +64,7 @@ function settingFor(width: number): Setting {
 }
 
 /** Widths of all words in em, as the faces of the sheet set them. */
-function measured(sheet: HTMLElement, groups: PublicLineup['groups']): readonly MeasuredRow[] {
+function measured(sheet: HTMLElement, groups: readonly PublicGroup[]): readonly MeasuredRow[] {
   const canvas = document.createElement('canvas').getContext('2d');
   const widthIn = (selector: string): ((word: string) => number) => {
     const of = getComputedStyle(sheet.querySelector(selector) ?? sheet);
@@ -75,9 +81,13 @@ function measured(sheet: HTMLElement, groups: PublicLineup['groups']): readonly 
   };
   const inName = widthIn('h2');
   const inMember = widthIn('h2 + ul');
-  return groups.map(({ name, members }) => ({
-    name: name.split(' ').map(inName),
-    members: members.map((member) => member.name.split(' ').map(inMember)),
+  const small = (of: (word: string) => number, scale: number) => (word: string) => of(word) * scale;
+  return groups.map(({ name, place, members }) => ({
+    name: [...name.split(' ').map(inName), ...wordsOf(placeWords(place)).map(small(inName, SMALL))],
+    members: members.map((member) => [
+      ...member.name.split(' ').map(inMember),
+      ...wordsOf(roleWords(member.roles)).map(small(inMember, SMALL)),
+    ]),
   }));
 }
 
@@ -85,4 +95,8 @@ function apply(sheet: HTMLElement, { columns, abreast, size }: Layout): void {
   sheet.style.setProperty('--columns', String(columns));
   sheet.style.setProperty('--abreast', String(abreast));
   sheet.style.fontSize = `${size}px`;
+}
+
+function wordsOf(text: string): readonly string[] {
+  return text === '' ? [] : text.split(' ');
 }

@@ -1,0 +1,68 @@
+import { publicNames, type PublicGroup } from '@/encode/publicLineup';
+import { say } from '@/messages';
+import { sayPrepare } from '@/messages/prepare';
+import { Sign } from '../../primitives/Sign';
+import { codeOf } from '../code';
+import { inPages } from '../paging';
+import styles from '../print.module.css';
+import { Page } from './Page';
+import type { SheetProps } from './types';
+
+const PER_PAGE = 6;
+
+/** A code for the phone for each group and one for the whole list, made here: the text is in the code itself. */
+export function Codes(props: SheetProps) {
+  const { people, lineup } = props;
+  const names = publicNames(people, say.language);
+  const list = names.map(({ name, group }) => `${name}: ${group.name}`);
+  const codes = [
+    { title: sayPrepare.paper.list, sign: null, text: [lineup, ...list].join('\n') },
+    ...people.groups.map((group) => ({
+      title: group.name,
+      sign: group.sign,
+      text: textOf(lineup, group),
+    })),
+  ];
+  return inPages(codes, PER_PAGE).map((onPage, page) => (
+    <Page key={page} {...props}>
+      <ul className={styles.codes}>
+        {onPage.map(({ title, sign, text }, index) => (
+          <li key={index}>
+            <h3>
+              {sign !== null && <Sign index={sign} size="6mm" />}
+              {title}
+            </h3>
+            <Code text={text} title={title} />
+          </li>
+        ))}
+      </ul>
+      <p className={styles.codeHint}>{sayPrepare.paper.codeHint}</p>
+    </Page>
+  ));
+}
+
+function textOf(lineup: string, { name, place, members }: PublicGroup): string {
+  const head = place === '' ? name : `${name} (${place})`;
+  return [lineup, head, ...members.map((member) => member.name)].join('\n');
+}
+
+function Code({ text, title }: { readonly text: string; readonly title: string }) {
+  const modules = codeOf(text);
+  if (!modules) return <p className={styles.tooLong}>{sayPrepare.paper.tooLong(title)}</p>;
+  const path = modules
+    .flatMap((row, y) => row.flatMap((dark, x) => (dark ? [`M${x} ${y}h1v1h-1z`] : [])))
+    .join('');
+  // Four light modules around it, as the standard asks.
+  const size = modules.length + 8;
+  return (
+    <svg
+      className={styles.code}
+      viewBox={`-4 -4 ${size} ${size}`}
+      role="img"
+      aria-label={sayPrepare.paper.codeOf(title)}
+      shapeRendering="crispEdges"
+    >
+      <path d={path} />
+    </svg>
+  );
+}

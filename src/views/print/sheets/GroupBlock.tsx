@@ -1,0 +1,39 @@
+import type { PublicGroup } from '@/encode/publicLineup';
+import { sayOut } from '@/messages/out';
+import { LEAD } from '@/schema/take';
+import { Sign } from '../../primitives/Sign';
+import { fitting } from '../paging';
+import styles from '../print.module.css';
+
+/** A group's head and the names below it. */
+export function GroupBlock({ group }: { readonly group: PublicGroup }) {
+  const { name, sign, place, members } = group;
+  return (
+    <section className={styles.block}>
+      <h3>
+        <Sign index={sign} size="6mm" />
+        <span data-fit={fitting(name, 18)}>{name}</span>
+        {place !== '' && <small data-fit={fitting(place, 18)}>{place}</small>}
+      </h3>
+      <Names members={members} />
+    </section>
+  );
+}
+
+/** Names with their roles, a line each. */
+export function Names({ members }: Pick<PublicGroup, 'members'>) {
+  return (
+    <ul className={styles.names}>
+      {members.map(({ name, roles }, seat) => (
+        <li key={seat} data-fit={fitting(name, 34)}>
+          {name}
+          {roles.length > 0 && (
+            <small>
+              {roles.map((role) => (role === LEAD ? sayOut.stage.lead : role)).join(', ')}
+            </small>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,128 @@
+'use client';
+
+import { useState } from 'react';
+import { sayOut } from '@/messages/out';
+import { sayPrepare } from '@/messages/prepare';
+import { LEAD } from '@/schema/take';
+import type { LineupId } from '@/schema/ids';
+import { changePlan } from '@/store/actions/stage';
+import { classById, planOf, shownTake } from '@/store/queries';
+import { useQuery, useStore } from '@/store/react';
+import { useNamesShown, useRolesShown } from '../frame/names';
+import { openSecondWindow } from '../frame/secondWindow';
+import { useClassId } from '../frame/useClassId';
+import { useConductor } from '../frame/useConductor';
+import { useOpenLineup } from '../frame/useOpenLineup';
+import { useShown } from '../frame/useShown';
+import { Button, LinkButton } from '../primitives/Button';
+import { InPlaceText } from '../primitives/InPlaceText';
+import { Select } from '../primitives/Select';
+import { Sign } from '../primitives/Sign';
+import { ClockSetting } from './ClockSetting';
+import { InstructionsEditor } from './InstructionsEditor';
+import { JigsawPart } from './JigsawPart';
+import { TurnsPart } from './TurnsPart';
+import styles from './ShowView.module.css';
+
+/** What the class will see and do in this lineup, prepared where nobody looks. */
+export function ShowView() {
+  const store = useStore();
+  const classId = useClassId();
+  const theClass = useQuery(classById, classId);
+  const lineup = useOpenLineup();
+  const take = useQuery(shownTake, lineup?.id ?? ('' as LineupId));
+  const plan = useQuery(planOf, lineup?.id ?? ('' as LineupId));
+  const shown = useShown(classId);
+  const conductor = useConductor(classId, shown);
+  const [names, setNames] = useNamesShown(classId);
+  const [roles, setRoles] = useRolesShown(classId);
+  const [refused, setRefused] = useState(false);
+  if (!lineup || !take || !theClass) {
+    return (
+      <div className={styles.empty}>
+        <p>{sayPrepare.nothing}</p>
+        <LinkButton variant="contained" href={`/c/${classId}/groups`}>
+          {sayPrepare.toGroups}
+        </LinkButton>
+      </div>
+    );
+  }
+  const second = async (): Promise<void> => {
+    conductor.open(lineup.id);
+    setRefused(!(await openSecondWindow(`/c/${classId}/stage`)));
+  };
+  return (
+    <div className={styles.show}>
+      <h2 className={styles.title}>{sayPrepare.title(lineup.name)}</h2>
+      <div className={styles.doings}>
+        <Button variant="contained" onClick={() => void second()}>
+          {sayPrepare.second}
+        </Button>
+        <LinkButton variant="paper" href={`/c/${classId}/print`}>
+          {sayPrepare.print}
+        </LinkButton>
+        <Select
+          label={sayPrepare.names}
+          value={names}
+          options={(['called', 'initial', 'whole'] as const).map((value) => ({
+            value,
+            label: sayPrepare.namesShown[value],
+          }))}
+          onChange={setNames}
+        />
+        <label className={styles.check}>
+          <input
+            type="checkbox"
+            checked={roles}
+            onChange={(event) => setRoles(event.target.checked)}
+          />
+          {sayPrepare.roles}
+        </label>
+        <ClockSetting scene={shown.scene} conductor={conductor} />
+        {refused && (
+          <p role="alert" className={styles.refused}>
+            {sayPrepare.secondRefused}
+          </p>
+        )}
+      </div>
+      <div className={styles.parts}>
+        <InstructionsEditor key={lineup.id} lineupId={lineup.id} kept={plan?.instructions ?? ''} />
+        <section aria-labelledby="places">
+          <h3 id="places" className={styles.subtitle}>
+            {sayPrepare.places.title}
+          </h3>
+          <p className={styles.hint}>{sayPrepare.places.hint}</p>
+          <ul className={styles.places}>
+            {take.groups.map(({ name, sign, roles }) => (
+              <li key={sign}>
+                <span className={styles.name}>
+                  <Sign index={sign} size={22} />
+                  {name}
+                  {LEAD in roles && <small>{sayOut.stage.withLead}</small>}
+                </span>
+                <InPlaceText
+                  value={plan?.places[String(sign)] ?? ''}
+                  label={sayPrepare.places.of(name)}
+                  placeholder={sayPrepare.places.none}
+                  mayBeEmpty
+                  onChange={(place) =>
+                    changePlan(store, lineup.id, ({ places }) => ({
+                      places: { ...places, [String(sign)]: place },
+                    }))
+                  }
+                />
+              </li>
+            ))}
+          </ul>
+        </section>
+        <TurnsPart lineupId={lineup.id} groups={take.groups} turns={plan?.turns ?? null} />
+        <JigsawPart
+          lineup={lineup}
+          theClass={theClass}
+          groups={take.groups}
+          expertsId={plan?.expertsId ?? null}
+        />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,73 @@
+import type { Bench } from '@/encode/bench';
+import { dealtWithoutDraw } from '@/encode/dealing';
+import { WHOLE } from '@/encode/openPart';
+import { requestFor } from '@/encode/request';
+import { takeGroups } from '@/encode/takeGroups';
+import { say } from '@/messages';
+import type { LineupRecord } from '@/schema/lineup';
+import { addTake } from '@/store/actions/takes';
+import {
+  groupsOfLineups,
+  historyOf,
+  rollOfLineup,
+  rulesOf,
+  shownTake,
+  takesOf,
+} from '@/store/queries';
+import type { AppStore } from '@/store/appStore';
+import type { ArrangeClient } from '@/worker/client';
+import { namesFor } from '../frame/groupNaming';
+import { today } from '../frame/today';
+
+/**
+ * New groups for the class to see, as on the bench and asking nothing: every quiet rule holds in them, or the groups
+ * stay as they are. Nothing tells the class which of the two it was for, and groups in use stay too. True where there
+ * is a new take.
+ */
+export async function reshuffle(
+  store: AppStore,
+  client: ArrangeClient,
+  lineup: LineupRecord,
+): Promise<boolean> {
+  const bench = benchOf(store, lineup);
+  if (lineup.state !== 'draft' || !bench || dealtWithoutDraw(bench, () => '')) {
+    return false;
+  }
+  const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
+  const { request, keptRows } = requestFor(bench, seed, WHOLE);
+  const outcome = await client.arrange(request);
+  if (!outcome.ok || !outcome.result.feasible) return false;
+  const { result } = outcome;
+  const names = namesFor(
+    bench.theClass,
+    lineup,
+    (result.rounds[0]?.groups.length ?? 0) + keptRows.length,
+  );
+  const { sizing } = lineup.recipe;
+  const groups = takeGroups(result, (row) => names[row] ?? '', {
+    take: bench.take,
+    keptRows,
+    pinned: lineup.pinned,
+    sized: sizing.by === 'sizes' || (sizing.by === 'size' && sizing.leftover === 'smaller'),
+  });
+  addTake(store, lineup.id, seed, groups);
+  return true;
+}
+
+function benchOf({ records }: AppStore, lineup: LineupRecord): Bench | null {
+  const theClass = records.get('class', lineup.classId);
+  if (!theClass) return null;
+  const { [lineup.id]: _own, ...others } = groupsOfLineups(records, theClass.id);
+  return {
+    lineup,
+    theClass,
+    students: rollOfLineup(records, lineup.id, today()),
+    rules: rulesOf(records, theClass.id),
+    history: historyOf(records, theClass.id, lineup.id),
+    others,
+    take: shownTake(records, lineup.id),
+    takes: takesOf(records, lineup.id),
+    today: today(),
+    compare: say.compare,
+  };
+}

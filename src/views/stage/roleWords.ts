@@ -1,0 +1,7 @@
+import { sayOut } from '@/messages/out';
+import { LEAD } from '@/schema/take';
+
+/** What stands behind a name for its roles. */
+export function roleWords(roles: readonly string[]): string {
+  return roles.map((role) => (role === LEAD ? sayOut.stage.lead : role)).join(', ');
+}

@@ -1,0 +1,42 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useMemo, useRef } from 'react';
+import { seenIn } from '@/encode/conducting';
+import { sayOut } from '@/messages/out';
+import { StageSheet } from '../StageSheet';
+import { usePaging } from '../usePaging';
+import styles from '../StageView.module.css';
+import type { SceneProps } from './types';
+
+const Markdown = dynamic(() => import('../../frame/Markdown').then((module) => module.Markdown), {
+  ssr: false,
+});
+
+/** Groups and their names, with the instructions beside them where that is wished. */
+export function ByGroup({ shown }: SceneProps) {
+  const { scene, people, plan, groups } = shown;
+  const seen = useMemo(() => seenIn(scene, people), [scene, people]);
+  const box = useRef<HTMLDivElement>(null);
+  usePaging(box);
+  if (!groups) return <p className={styles.empty}>{sayOut.stage.empty}</p>;
+  const beside = scene.beside && plan.instructions.trim() !== '';
+  return (
+    <div className={styles.sideBySide} data-beside={beside || undefined}>
+      <div
+        ref={box}
+        className={styles.pages}
+        tabIndex={0}
+        role="region"
+        aria-label={sayOut.stage.groups}
+      >
+        <StageSheet groups={people.groups} seen={seen} />
+      </div>
+      {beside && (
+        <aside className={styles.beside} aria-label={sayOut.stage.scenes.instructions}>
+          <Markdown text={plan.instructions} />
+        </aside>
+      )}
+    </div>
+  );
+}
