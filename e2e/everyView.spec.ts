@@ -5,7 +5,9 @@ const VIEWS = {
   roster: `${CREW}/roster`,
   rules: `${CREW}/rules`,
   groups: `${CREW}/groups`,
+  show: `${CREW}/show`,
   stage: `${CREW}/stage`,
+  print: `${CREW}/print`,
   handoff: `${CREW}/handoff`,
 };
 

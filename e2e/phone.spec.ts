@@ -56,6 +56,9 @@ test('on a phone in the dark, from a pasted list to groups on stage by taps alon
   await expect.poll(() => rows(page)).toEqual(before);
 
   await page.getByRole('link', { name: 'Stage', exact: true }).tap();
+  await expect(page.getByRole('heading', { name: 'Where groups work' })).toBeVisible();
+  await expectFits(page);
+  await page.getByRole('link', { name: 'Show it here' }).tap();
   await page.waitForURL(/stage/);
   await expect(page.getByRole('listitem').filter({ hasText: 'Group 1' })).toBeVisible();
   await expectFits(page);

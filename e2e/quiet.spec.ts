@@ -39,13 +39,15 @@ test('no notice and no spoken word of the bench reaches the stage, however quick
   expect(await page.evaluate(everythingOn)).not.toMatch(/rule|kept|apart|together|Undo/i);
 });
 
-for (const step of ['roster', 'rules', 'groups', 'stage', 'handoff']) {
+for (const step of ['roster', 'rules', 'groups', 'show', 'stage', 'print', 'handoff']) {
   test(`${step} shows and speaks no id, and has a title of its own that says nothing private`, async ({
     page,
   }) => {
     await openDemo(page, `${CREW}/${step}`);
     await expect(page.getByRole('heading').nth(1)).toBeVisible();
-    await expect(page).toHaveTitle(/^(Roster|Quiet rules|Groups|Stage|Hand off) · Gruppetto$/);
+    await expect(page).toHaveTitle(
+      /^(Roster|Quiet rules|Groups|Stage|Paper|Hand off) · Gruppetto$/,
+    );
     const spoken = await page.evaluate(() =>
       [
         document.body.innerText,

@@ -2,7 +2,7 @@ import { arrangeNow } from '../core/arrange';
 import { rngFromSeed } from '../core/random/rng';
 import { uniformInt } from '../core/random/uniform';
 import type { Bench } from './bench';
-import { placingPlan, rowsChanged } from './placing';
+import { eveningPlan, placingPlan, rowsChanged } from './placing';
 import { idOf, idsOf, rule, student, take, testBench } from './testBench';
 
 /** Who changes rows when the engine places those aside, as "name>row"; null where it is not asked. */
@@ -83,5 +83,40 @@ describe('those aside are placed by the engine', () => {
     });
     const moved = placed(bench, names.slice(56).join(' ')) ?? [];
     expect(moved.map((move) => move.split('>')[0]).sort()).toEqual(names.slice(56).sort());
+  });
+});
+
+describe('groups somebody has gone from are evened', () => {
+  const moves = (bench: Bench): readonly string[] => {
+    const plan = eveningPlan(bench, 1);
+    if (!plan || !bench.take) throw new Error('expected a plan');
+    const outcome = arrangeNow(plan.request);
+    if (!outcome.ok || !outcome.result.feasible) throw new Error('expected a valid arrangement');
+    return [...rowsChanged(bench.take, outcome.result, plan)].map(([id, to]) => `${id}>${to}`);
+  };
+  const gone = (names: string, away: string) =>
+    people(names).map((one) => (away.includes(one.name) ? { ...one, here: false } : one));
+
+  test('with one move where one is enough, and none where they are even as they are', () => {
+    const shown = take(['a b c d', 'e f g h', 'i j k l']);
+    const two = moves(
+      testBench({ students: gone('a b c d e f g h i j k l', 'ab'), bench: { take: shown } }),
+    );
+    expect(two).toHaveLength(1);
+    expect(two[0]).toMatch(/>0$/);
+    const one = moves(
+      testBench({ students: gone('a b c d e f g h i j k l', 'a'), bench: { take: shown } }),
+    );
+    expect(one).toEqual([]);
+  });
+
+  test('keeping quiet rules, pins and locked groups', () => {
+    const shown = take(['a b c d', 'e f g h']);
+    const bench = testBench({
+      students: gone('a b c d e f g h', 'bcd'),
+      pinned: 'e',
+      bench: { take: shown, rules: [rule('apart', 'a f'), rule('apart', 'a g')] },
+    });
+    expect(moves(bench)).toEqual(['h>0']);
   });
 });

@@ -39,6 +39,28 @@ export function placingPlan(
   return { request: { ...request, goals: [steady, ...(request.goals ?? [])], current }, openRows };
 }
 
+/**
+ * The engine's request for groups as even as they can be out of those who are here now, with the fewest moves: when
+ * somebody has gone since. Null where each section keeps its own groups, or none is open.
+ */
+export function eveningPlan(bench: Bench, seed: number): PlacingPlan | null {
+  const { take, lineup, students } = bench;
+  if (!take || lineup.recipe.sections === 'kept') return null;
+  const openRows = [...take.groups.keys()].filter((row) => !take.groups[row]?.locked);
+  if (openRows.length === 0) return null;
+  const here = new Set(students.flatMap(({ id, here: is }) => (is ? [id] : [])));
+  const current = openRows.map((row) =>
+    (take.groups[row]?.studentIds ?? []).filter((id) => here.has(id)),
+  );
+  const inIt = new Set(current.flat());
+  if (inIt.size === 0) return null;
+  const count = Math.min(openRows.length, inIt.size);
+  const rules = [...pinsOf(bench, openRows, count, inIt), ...recipeRules(bench, inIt)];
+  const request = requestAbout(bench, inIt, seed, { by: 'count', count }, rules);
+  const steady = { kind: 'steady', weight: STEADY_WEIGHT_A_STUDENT * inIt.size } as const;
+  return { request: { ...request, goals: [steady, ...(request.goals ?? [])], current }, openRows };
+}
+
 /** Whether even sizes for `total` have room for groups of these sizes as they are. */
 function canStay(sizes: readonly number[], total: number): boolean {
   const base = Math.floor(total / sizes.length);

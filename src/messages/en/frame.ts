@@ -123,6 +123,7 @@ export const keyMap = {
     select: 'Select the student',
     toRow: 'Move the student to that group',
     aside: 'Put the student aside',
+    gone: 'Missing since: away today, and off the stage',
     selectMore: 'Select one more, student or group',
     swap: 'Swap the selected student with the one in focus',
     pin: 'Pin the student, or unpin',

@@ -58,6 +58,14 @@ export const groups = {
   notFound: (text: string) => `Nobody called ${text} is in the groups.`,
   tileHelp: 'Press a figure to move the student to that group, or Alt with an arrow key.',
   goneStudent: 'former student',
+  gone: (names: readonly string[]) =>
+    `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} away today, and off the stage.`,
+  evenOut: 'Even the groups',
+  evened: (names: readonly string[]) =>
+    names.length === 0
+      ? 'The groups are as even as they can be; nobody moved.'
+      : `The groups are even again: ${listNames(names)} moved.`,
+  notEvened: 'The groups cannot be evened with all rules kept. They stay as they are.',
   aside: 'Aside',
   asideEmpty: 'Nobody stands aside. Drop a student here to take them out of their group.',
   drawer: 'About the selection',

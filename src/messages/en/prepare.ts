@@ -5,6 +5,7 @@ export const prepare = {
   title: (lineup: string) => `On stage: ${lineup}`,
   nothing: 'There are no groups to show yet.',
   toGroups: 'Make groups',
+  show: 'Show it here',
   second: 'Open in a second window',
   secondRefused:
     'This browser did not allow a second window. Allow pop-ups for this page, or use “Show on stage” here.',

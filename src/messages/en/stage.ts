@@ -76,6 +76,9 @@ const stage = {
   reshuffle: 'Reshuffle',
   staying: 'The groups stay as they are.',
   fullRefused: 'This browser does not allow full screen here. Everything else works as before.',
+  sleeps: 'This browser lets the screen go to sleep; nothing else is different.',
+  silent:
+    'This browser plays no sound before a key is pressed here. The clock is seen all the same.',
   showNew: 'The groups changed: show them',
   live: 'Follow the bench',
   hold: 'Hold what is shown',

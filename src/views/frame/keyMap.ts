@@ -10,7 +10,8 @@ interface KeyUse {
 
 /** The lines of the list of keys, in their order. */
 export const KEY_LINES = [
-  ...(['make', 'takes', 'look', 'select', 'toRow', 'aside', 'selectMore', 'swap', 'pin'] as const),
+  ...(['make', 'takes', 'look', 'select', 'toRow', 'aside', 'gone', 'selectMore'] as const),
+  ...(['swap', 'pin'] as const),
   ...(['neighbour', 'roll', 'rosterRow', 'pair', 'undo', 'steps', 'keys'] as const),
   ...([
     'scenes',
@@ -48,6 +49,7 @@ export const KEYS = {
     line: 'toRow',
   },
   aside: key('0', 'aside'),
+  gone: key('m', 'gone'),
   selectMore: key('Shift+Enter', 'selectMore', '⇧ ↵'),
   swap: key('x', 'swap'),
   pin: key('p', 'pin'),

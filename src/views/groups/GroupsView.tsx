@@ -24,6 +24,7 @@ import styles from './GroupsView.module.css';
 import { MakeButton } from './make/MakeButton';
 import { RecipeSentence } from './recipe/RecipeSentence';
 import { ScoreSheet } from './sheet/ScoreSheet';
+import { useGone } from './sheet/useGone';
 import { useSheetKeys } from './sheet/useSheetKeys';
 import { useWorkbenchOf } from './workbench/useWorkbenchOf';
 import { WorkbenchProvider } from './workbench/Workbench';
@@ -94,8 +95,9 @@ interface LineupBenchProps {
 
 function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
   const { workbench, setDragged, setOver } = useWorkbenchOf(lineup, theClass, students);
-  const { bench, sheet, selection, guard, shuffle } = workbench;
-  const onKeyDown = useSheetKeys(sheet, selection, lineup);
+  const { bench, sheet, selection, guard, shuffle, nameOf } = workbench;
+  const takeOff = useGone(bench, nameOf, guard);
+  const onKeyDown = useSheetKeys(sheet, selection, lineup, takeOff);
   const area = useRef<HTMLDivElement>(null);
   // One group alone has nobody to exchange with.
   const chosenRows = selection.groups.length > 1 ? selection.groups : [];

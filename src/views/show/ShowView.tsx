@@ -55,7 +55,14 @@ export function ShowView() {
     <div className={styles.show}>
       <h2 className={styles.title}>{sayPrepare.title(lineup.name)}</h2>
       <div className={styles.doings}>
-        <Button variant="contained" onClick={() => void second()}>
+        <LinkButton
+          variant="contained"
+          href={`/c/${classId}/stage`}
+          onClick={() => conductor.open(lineup.id)}
+        >
+          {sayPrepare.show}
+        </LinkButton>
+        <Button variant="paper" onClick={() => void second()}>
           {sayPrepare.second}
         </Button>
         <LinkButton variant="paper" href={`/c/${classId}/print`}>

@@ -55,12 +55,12 @@ export function StageView() {
   const drawing = useDrawing(classId, shown);
   const { scene, lineup, groups, plan, waiting } = shown;
   useNotedUse(lineup);
-  useWakeLock();
-  useChime(scene.clock);
   useStagePresence(classId);
   const still = useStill();
   const page = useRef<HTMLDivElement>(null);
   const [told, setTold] = useState('');
+  useWakeLock(() => setTold(sayOut.stage.sleeps));
+  useChime(scene.clock, () => setTold(sayOut.stage.silent));
   const [keysOpen, setKeysOpen] = useState(false);
   const keysId = useId();
   const [full, toggleFull] = useFullScreen(page, () => setTold(sayOut.stage.fullRefused));

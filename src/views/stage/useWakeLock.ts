@@ -1,9 +1,13 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 
-/** Keeps the screen awake while the stage is seen, where the browser allows it; nothing depends on it. */
-export function useWakeLock(): void {
+/** Keeps the screen awake while the stage is seen, where the browser allows it; a refusal is told of, no more. */
+export function useWakeLock(onRefused: () => void): void {
+  const refused = useRef(onRefused);
+  useEffect(() => {
+    refused.current = onRefused;
+  });
   useEffect(() => {
     let lock: WakeLockSentinel | null = null;
     const ask = (): void => {
@@ -12,7 +16,10 @@ export function useWakeLock(): void {
         (given) => {
           lock = given;
         },
-        () => undefined,
+        // A page that has just been left is refused too, and asks again when it is back.
+        () => {
+          if (document.visibilityState === 'visible') refused.current();
+        },
       );
     };
     ask();

@@ -12,9 +12,14 @@ import type { Sheet } from '../workbench/useSheet';
 
 /**
  * Keys while a tile has the focus: arrows look around, a figure or Alt and an arrow moves the student, X swaps with the
- * selected one, P pins. What is selected moves where it is more than the tile in focus.
+ * selected one, P pins, M says who is missing since. What is selected moves where it is more than the tile in focus.
  */
-export function useSheetKeys(sheet: Sheet, selection: Selection, lineup: LineupRecord) {
+export function useSheetKeys(
+  sheet: Sheet,
+  selection: Selection,
+  lineup: LineupRecord,
+  takeOff: (ids: readonly StudentId[]) => void,
+) {
   const store = useStore();
   return (event: KeyboardEvent<HTMLElement>): void => {
     if (isKey('done', event)) selection.clear();
@@ -25,6 +30,7 @@ export function useSheetKeys(sheet: Sheet, selection: Selection, lineup: LineupR
     if (isKey('rowUp', event)) moveToNeighbour(sheet, selection, id, -1);
     else if (isKey('rowDown', event)) moveToNeighbour(sheet, selection, id, 1);
     else if (isKey('aside', event)) selection.move(concerned, null);
+    else if (isKey('gone', event)) takeOff(concerned);
     else if (isKey('toRow', event)) {
       const target = Number(event.key) - 1;
       if (target < sheet.groups.length) selection.move(concerned, target);
