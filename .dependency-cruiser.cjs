@@ -42,7 +42,7 @@ module.exports = {
       name: 'primitives-know-no-domain',
       severity: 'error',
       from: { path: '^src/views/primitives/' },
-      to: { path: '^src/(schema|formats|encode|worker|store|core|views/(?!primitives))' },
+      to: { path: '^src/(schema|formats|encode|worker|store|core|views/(?!primitives|theme))' },
     },
     {
       name: 'one-view-never-imports-another',

@@ -1,6 +1,29 @@
+import { join } from 'node:path';
 import type { NextConfig } from 'next';
 
+/** Our own maker of icons in place of the icon package's, which would bring the styling engine into every page. */
+const PLAIN_ICON = join(process.cwd(), 'src/views/primitives/plainIcon.tsx');
+
+/** What is used of the bundler, whose types are not ours to import. */
+interface Bundling {
+  readonly plugins: object[];
+}
+interface Bundler {
+  readonly NormalModuleReplacementPlugin: new (
+    wanted: RegExp,
+    replace: (resource: { readonly context: string; request: string }) => void,
+  ) => object;
+}
+
 const config: NextConfig = {
+  webpack: (webpackConfig: Bundling, { webpack }: { readonly webpack: Bundler }) => {
+    webpackConfig.plugins.push(
+      new webpack.NormalModuleReplacementPlugin(/\/createSvgIcon(\.m?js)?$/, (resource) => {
+        if (resource.context.includes('icons-material')) resource.request = PLAIN_ICON;
+      }),
+    );
+    return webpackConfig;
+  },
   poweredByHeader: false,
   reactStrictMode: true,
   devIndicators: false,

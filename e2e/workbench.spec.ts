@@ -15,7 +15,7 @@ const groups = `${CREW}/groups`;
 const drawerOf = (page: Page): Locator =>
   page.getByRole('complementary', { name: 'About the selection' });
 const tile = (page: Page, name: string): Locator =>
-  page.getByRole('button', { name: new RegExp(`^${name}`) });
+  page.locator('[data-student]').and(page.getByRole('button', { name: new RegExp(`^${name}`) }));
 const also = (page: Page): Locator => page.getByRole('button', { name: /Other things/ });
 const takes = (page: Page): Locator =>
   page.getByRole('region', { name: 'Takes' }).getByRole('listitem');

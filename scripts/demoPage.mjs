@@ -41,10 +41,12 @@ export async function withDemoPage(port, run) {
         '--disable-sync',
       ],
     });
-    const page = await browser.newPage({
+    // A context of its own, in which more pages can be opened beside the first.
+    const context = await browser.newContext({
       viewport: { width: 1280, height: 800 },
       reducedMotion: 'reduce',
     });
+    const page = await context.newPage();
     await run(page, address);
     await browser.close();
   } finally {

@@ -1,10 +1,10 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bricolage-grotesque';
 import '@/views/theme/tokens.css';
+import '@/views/theme/tones.css';
 import './global.css';
-import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata, Viewport } from 'next';
-import { headers } from 'next/headers';
+import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import { say } from '@/messages';
 import { Providers } from './providers';
@@ -17,13 +17,12 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { colorScheme: 'light dark' };
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
-  const nonce = (await headers()).get('x-nonce') ?? undefined;
+  // Each answer has a nonce of its own, so that no page is made beforehand.
+  await connection();
   return (
     <html lang={say.language}>
       <body>
-        <AppRouterCacheProvider options={{ key: 'g', ...(nonce ? { nonce } : {}) }}>
-          <Providers demo={process.env.GRUPPETTO_DEMO === '1'}>{children}</Providers>
-        </AppRouterCacheProvider>
+        <Providers demo={process.env.GRUPPETTO_DEMO === '1'}>{children}</Providers>
       </body>
     </html>
   );

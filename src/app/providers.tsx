@@ -1,6 +1,5 @@
 'use client';
 
-import { ThemeProvider } from '@mui/material/styles';
 import { useCallback, type ReactNode } from 'react';
 import { readClassFile } from '@/schema/classFile';
 import type { AppRecord } from '@/schema/records';
@@ -10,7 +9,6 @@ import { StoreProvider, useOpenedStore } from '@/store/react';
 import { ArrangingProvider } from '@/views/frame/arranging';
 import { Speaking } from '@/views/frame/Speaking';
 import { Waiting } from '@/views/frame/Waiting';
-import { theme } from '@/views/theme/theme';
 
 /** Names in the browser's storage; the demo never mixes with a teacher's own classes. */
 const STORE_NAME = 'gruppetto';
@@ -37,17 +35,15 @@ export function Providers({ demo, children }: ProvidersProps) {
   );
   const status = useOpenedStore(open);
   return (
-    <ThemeProvider theme={theme}>
-      <Speaking>
-        {status.state === 'ready' ? (
-          <StoreProvider value={status.store}>
-            <ArrangingProvider>{children}</ArrangingProvider>
-          </StoreProvider>
-        ) : (
-          <Waiting status={status} />
-        )}
-      </Speaking>
-    </ThemeProvider>
+    <Speaking>
+      {status.state === 'ready' ? (
+        <StoreProvider value={status.store}>
+          <ArrangingProvider>{children}</ArrangingProvider>
+        </StoreProvider>
+      ) : (
+        <Waiting status={status} />
+      )}
+    </Speaking>
   );
 }
 

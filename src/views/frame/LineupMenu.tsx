@@ -17,6 +17,7 @@ import type { ReactNode, RefObject } from 'react';
 import { say } from '@/messages';
 import type { LineupRecord } from '@/schema/lineup';
 import styles from './LineupChooser.module.css';
+import { MuiRoot } from '../theme/MuiRoot';
 
 interface LineupMenuProps {
   readonly anchor: RefObject<HTMLElement | null>;
@@ -62,71 +63,73 @@ export function LineupMenu(props: LineupMenuProps) {
     run();
   };
   return (
-    <Menu anchorEl={() => anchor.current} open={open} onClose={onClose}>
-      {[...lineups].reverse().map((lineup) => (
-        <MenuItem
-          key={lineup.id}
-          selected={lineup.id === current?.id}
-          onClick={then(() => onOpen(lineup))}
-        >
-          <span className={styles.name}>{lineup.name}</span>
-          <span className={styles.state}>
-            {say.lineups.state(lineup.state, lineup.used?.on ?? null)}
-          </span>
-        </MenuItem>
-      ))}
-      {lineups.length > 0 && <Divider />}
-      <MenuItem onClick={then(onMake)}>
-        <ListItemIcon>
-          <AddRounded fontSize="small" />
-        </ListItemIcon>
-        {say.lineups.make}
-      </MenuItem>
-      {current && (
-        <MenuItem onClick={then(onNext)}>
-          <ListItemIcon>
-            <NextPlanOutlined fontSize="small" />
-          </ListItemIcon>
-          {say.lineups.nextTime}
-        </MenuItem>
-      )}
-      {current && <Divider />}
-      {current &&
-        STATES.filter((state) => state !== current.state).map((state) => (
-          <MenuItem key={state} onClick={then(() => onState(state))}>
-            <ListItemIcon>{STATE_ICONS[state]}</ListItemIcon>
-            {say.lineups.become[state]}
+    <MuiRoot>
+      <Menu anchorEl={() => anchor.current} open={open} onClose={onClose}>
+        {[...lineups].reverse().map((lineup) => (
+          <MenuItem
+            key={lineup.id}
+            selected={lineup.id === current?.id}
+            onClick={then(() => onOpen(lineup))}
+          >
+            <span className={styles.name}>{lineup.name}</span>
+            <span className={styles.state}>
+              {say.lineups.state(lineup.state, lineup.used?.on ?? null)}
+            </span>
           </MenuItem>
         ))}
-      {current?.takeId && (
-        <MenuItem onClick={then(() => onUsed(current.used === null))}>
+        {lineups.length > 0 && <Divider />}
+        <MenuItem onClick={then(onMake)}>
           <ListItemIcon>
-            {current.used ? (
-              <EventBusyRounded fontSize="small" />
-            ) : (
-              <TodayRounded fontSize="small" />
-            )}
+            <AddRounded fontSize="small" />
           </ListItemIcon>
-          {current.used ? say.lineups.notUsed(current.used.on) : say.lineups.used}
+          {say.lineups.make}
         </MenuItem>
-      )}
-      {current && <Divider />}
-      {current && (
-        <MenuItem onClick={then(onRename)}>
-          <ListItemIcon>
-            <DriveFileRenameOutlineRounded fontSize="small" />
-          </ListItemIcon>
-          {say.lineups.rename}
-        </MenuItem>
-      )}
-      {current && (
-        <MenuItem onClick={then(() => onRemove(current))}>
-          <ListItemIcon>
-            <DeleteOutlineRounded fontSize="small" />
-          </ListItemIcon>
-          {say.lineups.remove(current.name)}
-        </MenuItem>
-      )}
-    </Menu>
+        {current && (
+          <MenuItem onClick={then(onNext)}>
+            <ListItemIcon>
+              <NextPlanOutlined fontSize="small" />
+            </ListItemIcon>
+            {say.lineups.nextTime}
+          </MenuItem>
+        )}
+        {current && <Divider />}
+        {current &&
+          STATES.filter((state) => state !== current.state).map((state) => (
+            <MenuItem key={state} onClick={then(() => onState(state))}>
+              <ListItemIcon>{STATE_ICONS[state]}</ListItemIcon>
+              {say.lineups.become[state]}
+            </MenuItem>
+          ))}
+        {current?.takeId && (
+          <MenuItem onClick={then(() => onUsed(current.used === null))}>
+            <ListItemIcon>
+              {current.used ? (
+                <EventBusyRounded fontSize="small" />
+              ) : (
+                <TodayRounded fontSize="small" />
+              )}
+            </ListItemIcon>
+            {current.used ? say.lineups.notUsed(current.used.on) : say.lineups.used}
+          </MenuItem>
+        )}
+        {current && <Divider />}
+        {current && (
+          <MenuItem onClick={then(onRename)}>
+            <ListItemIcon>
+              <DriveFileRenameOutlineRounded fontSize="small" />
+            </ListItemIcon>
+            {say.lineups.rename}
+          </MenuItem>
+        )}
+        {current && (
+          <MenuItem onClick={then(() => onRemove(current))}>
+            <ListItemIcon>
+              <DeleteOutlineRounded fontSize="small" />
+            </ListItemIcon>
+            {say.lineups.remove(current.name)}
+          </MenuItem>
+        )}
+      </Menu>
+    </MuiRoot>
   );
 }

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { say } from '@/messages';
 import type { StudentRecord } from '@/schema/student';
 import { plainWords } from './plainWords';
+import { MuiRoot } from '../theme/MuiRoot';
 
 interface StudentEntryProps {
   readonly label: string;
@@ -22,31 +23,33 @@ export function StudentEntry(props: StudentEntryProps) {
   const { label, students, onPick, onLeave, focused = true } = props;
   const [typed, setTyped] = useState('');
   return (
-    <Autocomplete
-      autoHighlight
-      openOnFocus={focused}
-      options={[...students]}
-      value={null}
-      inputValue={typed}
-      onInputChange={(_, next) => setTyped(next)}
-      getOptionLabel={({ name }) => name}
-      getOptionKey={({ id }) => id}
-      filterOptions={(all, { inputValue }) => {
-        const wanted = plainWords(inputValue);
-        return all.filter(({ name }) => plainWords(name).includes(wanted));
-      }}
-      noOptionsText={say.rules.nobody}
-      onChange={(_, student) => {
-        if (student) onPick(student);
-      }}
-      onBlur={onLeave}
-      onKeyDown={(event) => {
-        event.stopPropagation();
-        if (event.key === 'Escape') onLeave?.();
-      }}
-      renderInput={(params) => (
-        <TextField {...params} autoFocus={focused} variant="standard" label={label} />
-      )}
-    />
+    <MuiRoot>
+      <Autocomplete
+        autoHighlight
+        openOnFocus={focused}
+        options={[...students]}
+        value={null}
+        inputValue={typed}
+        onInputChange={(_, next) => setTyped(next)}
+        getOptionLabel={({ name }) => name}
+        getOptionKey={({ id }) => id}
+        filterOptions={(all, { inputValue }) => {
+          const wanted = plainWords(inputValue);
+          return all.filter(({ name }) => plainWords(name).includes(wanted));
+        }}
+        noOptionsText={say.rules.nobody}
+        onChange={(_, student) => {
+          if (student) onPick(student);
+        }}
+        onBlur={onLeave}
+        onKeyDown={(event) => {
+          event.stopPropagation();
+          if (event.key === 'Escape') onLeave?.();
+        }}
+        renderInput={(params) => (
+          <TextField {...params} autoFocus={focused} variant="standard" label={label} />
+        )}
+      />
+    </MuiRoot>
   );
 }

@@ -3,6 +3,7 @@
 import Snackbar from '@mui/material/Snackbar';
 import { useSyncExternalStore } from 'react';
 import { Button } from './Button';
+import { MuiRoot } from '../theme/MuiRoot';
 
 export interface Notice {
   readonly text: string;
@@ -35,29 +36,31 @@ export function NoticeBar({ notice, open, onClose }: NoticeBarProps) {
   const { listen, now } = action?.stands ?? ALWAYS;
   const stands = useSyncExternalStore(listen, now, now);
   return (
-    <Snackbar
-      open={open}
-      autoHideDuration={SHOWN_MS}
-      onClose={(_, reason) => {
-        if (reason !== 'clickaway') onClose();
-      }}
-      message={text}
-      slotProps={{ content: { role: 'status' } }}
-      action={
-        action &&
-        stands && (
-          <Button
-            variant="inherit"
-            size="small"
-            onClick={() => {
-              onClose();
-              action.run();
-            }}
-          >
-            {action.label}
-          </Button>
-        )
-      }
-    />
+    <MuiRoot>
+      <Snackbar
+        open={open}
+        autoHideDuration={SHOWN_MS}
+        onClose={(_, reason) => {
+          if (reason !== 'clickaway') onClose();
+        }}
+        message={text}
+        slotProps={{ content: { role: 'status' } }}
+        action={
+          action &&
+          stands && (
+            <Button
+              variant="inherit"
+              size="small"
+              onClick={() => {
+                onClose();
+                action.run();
+              }}
+            >
+              {action.label}
+            </Button>
+          )
+        }
+      />
+    </MuiRoot>
   );
 }

@@ -1,7 +1,6 @@
 'use client';
 
 import CloseRounded from '@mui/icons-material/CloseRounded';
-import Switch from '@mui/material/Switch';
 import { useState } from 'react';
 import { say } from '@/messages';
 import { sayRoster } from '@/messages/roster';
@@ -15,6 +14,7 @@ import { useStore } from '@/store/react';
 import { Button } from '../primitives/Button';
 import { CheckList } from '../primitives/CheckList';
 import { IconPress } from '../primitives/IconPress';
+import { Switch } from '../primitives/Switch';
 import { Select } from '../primitives/Select';
 import styles from './RosterPanel.module.css';
 
@@ -44,12 +44,9 @@ export function LeaveOuts({ theClass, students }: LeaveOutsProps) {
           return (
             <li key={filter.id} className={styles.line}>
               <Switch
-                size="small"
                 checked={filter.on}
-                slotProps={{ input: { 'aria-label': sentence(filter), role: 'switch' } }}
-                onChange={(event) =>
-                  switchLeaveOut(store, theClass.id, filter.id, event.target.checked)
-                }
+                label={sentence(filter)}
+                onChange={(on) => switchLeaveOut(store, theClass.id, filter.id, on)}
               />
               <span className={styles.grow}>
                 {sentence(filter)} <span className={styles.dim}>{sayShelf.students(count)}</span>

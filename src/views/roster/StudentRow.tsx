@@ -1,7 +1,6 @@
 'use client';
 
 import MoreHorizRounded from '@mui/icons-material/MoreHorizRounded';
-import Switch from '@mui/material/Switch';
 import { memo } from 'react';
 import type { RosterWarning } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';
@@ -12,6 +11,7 @@ import { useStore } from '@/store/react';
 import { Flag } from '../primitives/Flag';
 import { InPlaceChoice } from '../primitives/InPlaceChoice';
 import { InPlaceText } from '../primitives/InPlaceText';
+import { Switch } from '../primitives/Switch';
 import type { RosterRow } from './columns';
 import { DetailCell } from './DetailCell';
 import styles from './StudentTable.module.css';
@@ -131,12 +131,9 @@ function Cell({ column, tabIndex, row, theClass, doubts, readOnly }: CellProps) 
       ) : (
         <Switch
           checked={presence === 'here'}
-          color="success"
-          size="small"
-          slotProps={{
-            input: { 'aria-label': sayRoster.roster.isHere(name), role: 'switch', tabIndex },
-          }}
-          onChange={(event) => setTakesPart(store, [id], event.target.checked, today())}
+          label={sayRoster.roster.isHere(name)}
+          tabIndex={tabIndex}
+          onChange={(here) => setTakesPart(store, [id], here, today())}
         />
       );
     case 'name':

@@ -16,6 +16,7 @@ import { KeyOf } from '../frame/KeyOf';
 import { useNotices } from '../primitives/notices';
 import styles from './RuleEntry.module.css';
 import { isKind, readRuleLine, wordsFor, type RuleWord } from './ruleLine';
+import { MuiRoot } from '../theme/MuiRoot';
 
 interface RuleEntryProps {
   readonly classId: ClassId;
@@ -73,59 +74,61 @@ export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
         options={QUIET_KINDS.map((value) => ({ value, label: say.rules.kind[value] }))}
         onChange={setKind}
       />
-      <Autocomplete
-        multiple
-        autoHighlight
-        openOnFocus={false}
-        filterSelectedOptions
-        options={words}
-        filterOptions={(_, { inputValue }) => [...wordsFor(inputValue, students, chosen)]}
-        value={chosen}
-        inputValue={typed}
-        getOptionLabel={(word) => (isKind(word) ? say.rules.kindWord[word] : word.name)}
-        getOptionKey={(word) => (isKind(word) ? word : word.id)}
-        isOptionEqualToValue={(one, other) => one === other}
-        renderOption={({ key, ...props }, word) => (
-          <li key={key} {...props} data-kind={isKind(word)}>
-            {!isKind(word)
-              ? word.name
-              : ready
-                ? say.rules.addSentence(sentenceOf(word))
-                : say.rules.keep(word)}
-          </li>
-        )}
-        noOptionsText={say.rules.nobody}
-        onChange={(_, next) => {
-          const typedKind = next.find(isKind);
-          if (typedKind === undefined) setChosen(next.filter((word) => typeof word !== 'string'));
-          else if (ready) add(typedKind);
-          else setKind(typedKind);
-        }}
-        onInputChange={(_, next, reason) => {
-          // A list pasted, or names with something between them: what is understood becomes a name, the rest stays.
-          if (reason === 'input' && /[,;\n]/.test(next)) takeLine(next);
-          // Names taken up from a line leave the rest of the line standing.
-          else if (reason !== 'reset') setTyped(next);
-        }}
-        onKeyDown={(event) => {
-          if (event.key !== 'Enter') return;
-          if (typed === '' && ready) add(kind);
-          else if (!/\s/.test(typed.trim()) || !takeLine(typed)) return;
-          event.preventDefault();
-          // The list below would take its first name as well.
-          Object.assign(event, { defaultMuiPrevented: true });
-        }}
-        slotProps={{ chip: { className: styles.chip ?? '', size: 'medium' } }}
-        renderInput={(params) => (
-          <TextField
-            {...params}
-            inputRef={input}
-            variant="standard"
-            label={say.rules.names}
-            placeholder={chosen.length === 0 ? say.rules.namesExample : ''}
-          />
-        )}
-      />
+      <MuiRoot>
+        <Autocomplete
+          multiple
+          autoHighlight
+          openOnFocus={false}
+          filterSelectedOptions
+          options={words}
+          filterOptions={(_, { inputValue }) => [...wordsFor(inputValue, students, chosen)]}
+          value={chosen}
+          inputValue={typed}
+          getOptionLabel={(word) => (isKind(word) ? say.rules.kindWord[word] : word.name)}
+          getOptionKey={(word) => (isKind(word) ? word : word.id)}
+          isOptionEqualToValue={(one, other) => one === other}
+          renderOption={({ key, ...props }, word) => (
+            <li key={key} {...props} data-kind={isKind(word)}>
+              {!isKind(word)
+                ? word.name
+                : ready
+                  ? say.rules.addSentence(sentenceOf(word))
+                  : say.rules.keep(word)}
+            </li>
+          )}
+          noOptionsText={say.rules.nobody}
+          onChange={(_, next) => {
+            const typedKind = next.find(isKind);
+            if (typedKind === undefined) setChosen(next.filter((word) => typeof word !== 'string'));
+            else if (ready) add(typedKind);
+            else setKind(typedKind);
+          }}
+          onInputChange={(_, next, reason) => {
+            // A list pasted, or names with something between them: what is understood becomes a name, the rest stays.
+            if (reason === 'input' && /[,;\n]/.test(next)) takeLine(next);
+            // Names taken up from a line leave the rest of the line standing.
+            else if (reason !== 'reset') setTyped(next);
+          }}
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter') return;
+            if (typed === '' && ready) add(kind);
+            else if (!/\s/.test(typed.trim()) || !takeLine(typed)) return;
+            event.preventDefault();
+            // The list below would take its first name as well.
+            Object.assign(event, { defaultMuiPrevented: true });
+          }}
+          slotProps={{ chip: { className: styles.chip ?? '', size: 'medium' } }}
+          renderInput={(params) => (
+            <TextField
+              {...params}
+              inputRef={input}
+              variant="standard"
+              label={say.rules.names}
+              placeholder={chosen.length === 0 ? say.rules.namesExample : ''}
+            />
+          )}
+        />
+      </MuiRoot>
       <div className={styles.foot}>
         <Button variant="contained" disabled={!ready} onClick={() => add(kind)}>
           {ready ? say.rules.addSentence(sentenceOf(kind)) : say.rules.add}

@@ -6,6 +6,7 @@ import { sayPrepare } from '@/messages/prepare';
 import type { LineupId } from '@/schema/ids';
 import { changePlan } from '@/store/actions/stage';
 import { useStore } from '@/store/react';
+import { Button } from '../primitives/Button';
 import styles from './ShowView.module.css';
 
 const Markdown = dynamic(() => import('../frame/Markdown').then((module) => module.Markdown), {
@@ -25,6 +26,8 @@ export function InstructionsEditor({ lineupId, kept }: InstructionsEditorProps) 
   const store = useStore();
   const [text, setText] = useState(kept);
   const [last, setLast] = useState(kept);
+  // Loaded when somebody writes, or asks for it.
+  const [looking, setLooking] = useState(false);
   const waiting = useRef<string | null>(null);
   // Another tab, or undo, has changed it.
   if (kept !== last) {
@@ -68,12 +71,18 @@ export function InstructionsEditor({ lineupId, kept }: InstructionsEditorProps) 
           waiting.current = event.target.value;
           setText(event.target.value);
         }}
+        onFocus={() => setLooking(true)}
         onBlur={keep}
       />
       <p id="instructions-hint" className={styles.hint}>
         {sayPrepare.instructions.hint}
       </p>
-      {text.trim() !== '' && (
+      {text.trim() !== '' && !looking && (
+        <Button variant="plain" size="small" onClick={() => setLooking(true)}>
+          {sayPrepare.instructions.preview}
+        </Button>
+      )}
+      {text.trim() !== '' && looking && (
         <div className={styles.preview} role="group" aria-label={sayPrepare.instructions.preview}>
           <Markdown text={text} />
         </div>

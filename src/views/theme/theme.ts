@@ -1,7 +1,7 @@
 'use client';
 
 import { createTheme, type PaletteOptions } from '@mui/material/styles';
-import { DARK, LIGHT, type Tones } from './tones';
+import { DARK, LIGHT, TEXT_FACE, type Tones } from './tones';
 
 declare module '@mui/material/styles' {
   interface Palette {
@@ -15,8 +15,6 @@ declare module '@mui/material/styles' {
   }
 }
 
-/** A high-legibility face for names and all else. */
-const TEXT_FACE = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';
 /** A face with character for titles, group names, figures and the recipe sentence. */
 export const DISPLAY_FACE =
   '"Bricolage Grotesque Variable", "Atkinson Hyperlegible Next Variable", sans-serif';

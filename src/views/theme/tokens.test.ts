@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { DARK, LIGHT, type Tones } from './tones';
 
 const SOURCES = join(__dirname, '../..');
 const TOKENS = join('views', 'theme', 'tokens.css');
@@ -28,4 +29,18 @@ test('every token that is used is there, and every one that is there is used', (
   const all = sheets.map((path) => readFileSync(join(SOURCES, path), 'utf8')).join('\n');
   const used = [...all.matchAll(/--(?:face|type|round|shade)-\w+/g)].map(([name]) => name);
   expect([...new Set(used)].sort()).toEqual(known.sort());
+});
+
+test('the variables of day and night are the tones', () => {
+  const text = readFileSync(join(SOURCES, 'views', 'theme', 'tones.css'), 'utf8');
+  const [day = '', night = ''] = text.split('@media');
+  const inCss = (part: string) =>
+    part.split('\n').flatMap((line) => {
+      const [name = '', tone = ''] = line.trim().replace(';', '').split(': ');
+      return name.startsWith('--g-palette-tones-') ? [`${name.slice(18)} ${tone}`] : [];
+    });
+  const inCode = (tones: Tones) =>
+    Object.entries(tones).map(([name, tone]) => `${name} ${String(tone).toLowerCase()}`);
+  expect(inCss(day)).toEqual(inCode(LIGHT));
+  expect(inCss(night)).toEqual(inCode(DARK));
 });

@@ -79,3 +79,6 @@ export const DARK: Tones = {
   onRail: '#F3EDE3',
   softOnRail: '#B7AFBD',
 };
+
+/** A high-legibility face for names and all else. */
+export const TEXT_FACE = '"Atkinson Hyperlegible Next Variable", system-ui, sans-serif';

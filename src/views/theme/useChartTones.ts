@@ -1,8 +1,7 @@
 'use client';
 
-import { useTheme } from '@mui/material/styles';
-import useMediaQuery from '@mui/material/useMediaQuery';
-import type { Tones } from './tones';
+import { useMediaQuery } from './mediaQuery';
+import { DARK, LIGHT, TEXT_FACE, type Tones } from './tones';
 
 export interface ChartTones {
   readonly tones: Tones;
@@ -13,9 +12,7 @@ export interface ChartTones {
 
 /** The colours and type of the page as a canvas needs them: as values, not as variables. */
 export function useChartTones(): ChartTones {
-  const theme = useTheme();
   const dark = useMediaQuery('(prefers-color-scheme: dark)');
   const still = useMediaQuery('(prefers-reduced-motion: reduce)');
-  const { tones } = theme.colorSchemes[dark ? 'dark' : 'light']?.palette ?? theme.palette;
-  return { tones, font: { family: String(theme.typography.fontFamily), size: 13 }, still };
+  return { tones: dark ? DARK : LIGHT, font: { family: TEXT_FACE, size: 13 }, still };
 }
