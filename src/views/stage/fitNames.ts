@@ -3,7 +3,7 @@ import { READABLE_PX, type Box } from './fitType';
 /** How a list by name is set. */
 export interface NamesLayout {
   readonly columns: number;
-  /** Lines in a column. */
+  /** Names in a column. */
   readonly lines: number;
   /** Of the type, in px. */
   readonly size: number;
@@ -12,27 +12,34 @@ export interface NamesLayout {
 }
 
 const LARGEST_PX = 60;
-export const LINE = 1.42;
+const LINE = 1.42;
 const COLUMN_GAP = 1.6;
 
 /**
- * The largest type with which so many lines of one width (in em) all fit the box, in as many columns as that takes;
- * where even readable type is too large, pages of it.
+ * The largest type with which so many names all fit the box, each in one line beside its group (`nameEm` and `groupEm`
+ * wide), in as many columns as that takes; where even readable type is too large, pages of it, and names that are too
+ * long for the box stand in several lines.
  */
-export function fitNames(count: number, widthEm: number, box: Box): NamesLayout {
+export function fitNames(count: number, nameEm: number, groupEm: number, box: Box): NamesLayout {
   for (let size = LARGEST_PX; size > READABLE_PX; size--) {
-    const layout = layoutAt(size, widthEm, box);
-    if (layout.perPage >= count) {
-      // Columns of one length, however many of them could be had.
-      const columns = Math.max(1, Math.min(layout.columns, Math.ceil(count / layout.lines)));
-      return { ...layout, columns, lines: Math.max(1, Math.ceil(count / columns)) };
-    }
+    const layout = layoutAt(size, nameEm + groupEm, box);
+    if (layout.columns === 0 || layout.perPage < count) continue;
+    // Columns of one length, however many of them could be had.
+    const columns = Math.max(1, Math.min(layout.columns, Math.ceil(count / layout.lines)));
+    return { ...layout, columns, lines: Math.max(1, Math.ceil(count / columns)) };
   }
-  return layoutAt(READABLE_PX, widthEm, box);
+  const readable = layoutAt(READABLE_PX, nameEm + groupEm, box);
+  if (readable.columns > 0) return readable;
+  const room = Math.max(1, box.width / READABLE_PX - groupEm);
+  // Words break where they must, so a little more than the width alone says.
+  const linesEach = Math.ceil((1.2 * nameEm) / room);
+  const lines = Math.max(1, Math.floor(readable.lines / linesEach));
+  return { columns: 1, lines, size: READABLE_PX, perPage: lines };
 }
 
+/** What is to be had at a size; no column where the box is too narrow for one. */
 function layoutAt(size: number, widthEm: number, { width, height }: Box): NamesLayout {
-  const columns = Math.max(1, Math.floor((width / size + COLUMN_GAP) / (widthEm + COLUMN_GAP)));
+  const columns = Math.floor((width / size + COLUMN_GAP) / (widthEm + COLUMN_GAP));
   const lines = Math.max(1, Math.floor(height / (size * LINE)));
   return { columns, lines, size, perPage: columns * lines };
 }

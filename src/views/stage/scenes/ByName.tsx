@@ -118,7 +118,7 @@ function useNamesLayout(
       const scale = Number(getComputedStyle(element).getPropertyValue('--scale')) || 1;
       const box = { width: element.clientWidth / scale, height: element.clientHeight / scale };
       const { name, group } = widths(element, places);
-      const fitted = fitNames(places.length, name + GAP_EM + group, box);
+      const fitted = fitNames(places.length, name, GAP_EM + group, box);
       setLayout({ ...fitted, size: fitted.size * scale, group });
     };
     fit();
