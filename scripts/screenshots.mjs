@@ -73,7 +73,7 @@ await withDemoPage(PORT, async (page, address) => {
   await open(`${CREW}/print`, '[data-page]');
   await page.getByRole('combobox', { name: 'Sheet' }).selectOption('One for each group');
   await page.getByText('7 pages').waitFor();
-  await page.getByRole('heading', { name: 'Bank walk' }).first().waitFor();
+  await page.getByText('Fetch your bag').first().waitFor();
   await shot('print');
   await open(`${CREW}/stage`, 'h2');
   await shot('stage');

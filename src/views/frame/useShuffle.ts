@@ -6,7 +6,7 @@ import type { Bench } from '@/encode/bench';
 import { dealtWithoutDraw } from '@/encode/dealing';
 import { WHOLE, type ShuffleScope } from '@/encode/openPart';
 import { requestFor, type ShufflePlan } from '@/encode/request';
-import { freeSign, sameDivision, takeGroups } from '@/encode/takeGroups';
+import { freeSign, sameDivision } from '@/encode/takeGroups';
 import { say } from '@/messages';
 import { newGroup, type TakeGroup } from '@/schema/take';
 import { addTake, bringBackTake } from '@/store/actions/takes';
@@ -15,6 +15,7 @@ import { WorkerError } from '@/worker/client';
 import { useNotices } from '../primitives/notices';
 import { useArrangeClient } from './arranging';
 import { namesFor } from './groupNaming';
+import { groupsFrom } from './groupsFrom';
 import { useRehearsal } from './useRehearsal';
 import { useStable } from './useStable';
 import { valueName } from './detailWords';
@@ -134,20 +135,6 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
 }
 
 export type Shuffle = ReturnType<typeof useShuffle>;
-
-function groupsFrom(
-  { theClass, lineup, take }: Bench,
-  result: ArrangeResult,
-  keptRows: readonly number[],
-): readonly TakeGroup[] {
-  const count = (result.rounds[0]?.groups.length ?? 0) + keptRows.length;
-  const rows = Math.max(count, ...keptRows.map((row) => row + 1));
-  const names = namesFor(theClass, lineup, rows);
-  const { sizing } = lineup.recipe;
-  const sized = sizing.by === 'sizes' || (sizing.by === 'size' && sizing.leftover === 'smaller');
-  const { pinned } = lineup;
-  return takeGroups(result, (row) => names[row] ?? '', { take, keptRows, pinned, sized });
-}
 
 /** Groups dealt in an order, by a value or left empty; null where the engine is to draw. */
 function dealtGroups(bench: Bench): readonly TakeGroup[] | null {

@@ -2,7 +2,6 @@ import type { Bench } from '@/encode/bench';
 import { dealtWithoutDraw } from '@/encode/dealing';
 import { WHOLE } from '@/encode/openPart';
 import { requestFor } from '@/encode/request';
-import { takeGroups } from '@/encode/takeGroups';
 import { say } from '@/messages';
 import type { LineupRecord } from '@/schema/lineup';
 import { addTake } from '@/store/actions/takes';
@@ -16,7 +15,7 @@ import {
 } from '@/store/queries';
 import type { AppStore } from '@/store/appStore';
 import type { ArrangeClient } from '@/worker/client';
-import { namesFor } from '../frame/groupNaming';
+import { groupsFrom } from '../frame/groupsFrom';
 import { today } from '../frame/today';
 
 /**
@@ -37,19 +36,7 @@ export async function reshuffle(
   const { request, keptRows } = requestFor(bench, seed, WHOLE);
   const outcome = await client.arrange(request);
   if (!outcome.ok || !outcome.result.feasible) return false;
-  const { result } = outcome;
-  const names = namesFor(
-    bench.theClass,
-    lineup,
-    (result.rounds[0]?.groups.length ?? 0) + keptRows.length,
-  );
-  const { sizing } = lineup.recipe;
-  const groups = takeGroups(result, (row) => names[row] ?? '', {
-    take: bench.take,
-    keptRows,
-    pinned: lineup.pinned,
-    sized: sizing.by === 'sizes' || (sizing.by === 'size' && sizing.leftover === 'smaller'),
-  });
+  const groups = groupsFrom(bench, outcome.result, keptRows);
   addTake(store, lineup.id, seed, groups);
   return true;
 }

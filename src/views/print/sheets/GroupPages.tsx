@@ -1,15 +1,11 @@
-import dynamic from 'next/dynamic';
 import { sayPrepare } from '@/messages/prepare';
+import { Markdown } from '../../frame/Markdown';
 import { Sign } from '../../primitives/Sign';
 import { fitting } from '../paging';
 import styles from '../print.module.css';
 import { Names } from './GroupBlock';
 import { Page } from './Page';
 import type { SheetProps } from './types';
-
-const Markdown = dynamic(() => import('../../frame/Markdown').then((module) => module.Markdown), {
-  ssr: false,
-});
 
 /** A page for each group: who is in it, where, what there is to do, and lines for notes. */
 export function GroupPages(props: SheetProps) {

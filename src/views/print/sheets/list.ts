@@ -1,13 +1,21 @@
+import dynamic from 'next/dynamic';
 import type { ComponentType } from 'react';
 import { Badges } from './Badges';
-import { Codes } from './Codes';
 import { Door } from './Door';
-import { GroupPages } from './GroupPages';
 import { Slips } from './Slips';
 import { TableSigns } from './TableSigns';
 import { TurnsPages } from './TurnsPages';
 import type { SheetProps } from './types';
 import { Whole } from './Whole';
+
+/** Those that bring more along; a sheet stands there whole or not at all, for it may be printed at once. */
+const Codes = dynamic<SheetProps>(() => import('./Codes').then((module) => module.Codes), {
+  ssr: false,
+});
+const GroupPages = dynamic<SheetProps>(
+  () => import('./GroupPages').then((module) => module.GroupPages),
+  { ssr: false },
+);
 
 /** Every sheet by its name, in the order in which they are offered; a new one is a file, a line and its words. */
 export const SHEETS = {
