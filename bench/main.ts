@@ -2,6 +2,7 @@ import { benchEveryday, benchHard, benchInfeasible, benchLateInTerm, benchScale 
 import { benchExact } from './exact';
 import { benchRoster } from './roster';
 import { benchRounds } from './rounds';
+import { benchStations } from './stations';
 
 const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   roster: benchRoster,
@@ -11,6 +12,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   infeasible: benchInfeasible,
   scale: benchScale,
   rounds: benchRounds,
+  stations: benchStations,
   exact: benchExact,
 };
 

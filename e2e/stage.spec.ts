@@ -164,6 +164,29 @@ test('a reshuffle on stage asks nothing and says nothing of why', async ({ page 
   expect(await page.locator('body').innerText()).not.toMatch(/rule|apart|together|take/i);
 });
 
+test('who is missing since is off the stage by one key, and the groups are evened with the fewest moves', async ({
+  page,
+  context,
+}) => {
+  await openStage(page);
+  const bench = await context.newPage();
+  await bench.goto(`${CREW}/groups`);
+  for (const name of ['Ngozi', 'Petra']) {
+    await bench
+      .locator('[data-student]')
+      .and(bench.getByRole('button', { name: new RegExp(`^${name}`) }))
+      .focus();
+    await bench.keyboard.press('m');
+    await expect(
+      bench.getByText(new RegExp(`${name} .* away today, and off the stage`)).first(),
+    ).toBeVisible();
+  }
+  await expect(page.getByText('Ngozi')).toBeHidden();
+  await expect(page.getByText('Petra')).toBeHidden();
+  await bench.getByRole('button', { name: 'Even the groups' }).click();
+  await expect(bench.getByText(/The groups are even again: [^,]* moved\./).first()).toBeVisible();
+});
+
 test('instructions are kept while they are written, shown beside the groups, and markup stays words', async ({
   page,
 }) => {

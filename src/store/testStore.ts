@@ -7,5 +7,6 @@ import { RecordStore } from './recordStore';
 export function storeWith(given: readonly AppRecord[]): AppStore {
   const records = new RecordStore();
   records.change('load', ({ put }) => given.forEach((one) => put(one)));
-  return { records, history: new History(records, () => 0) } as unknown as AppStore;
+  const saver = { flush: () => Promise.resolve() };
+  return { records, saver, history: new History(records, () => 0) } as unknown as AppStore;
 }

@@ -30,6 +30,10 @@ interface Wish {
   readonly minutes: number | null;
 }
 
+/** So many groups have a station each; more share a few. */
+const MOST_ONE_EACH = 8;
+const USUAL_STATIONS = 6;
+
 const NO_STATION: Station = { name: '', instruction: '', place: '' };
 /** Groups in turn at stations, or groups that meet, with the whole table worked out as it is changed. */
 export function TurnsPart({ lineupId, groups, turns }: TurnsPartProps) {
@@ -71,9 +75,11 @@ export function TurnsPart({ lineupId, groups, turns }: TurnsPartProps) {
     }
   };
   const start = (kind: Turns['kind']): void => {
-    const stations = Math.min(MOST_STATIONS, Math.max(1, groups.length));
-    const usual = fullTurns(kind, groups.length, stations, 1);
-    void make({ kind, stations, perStation: 1, turns: usual, minutes: null });
+    const count = Math.max(1, groups.length);
+    const stations = count <= MOST_ONE_EACH ? count : USUAL_STATIONS;
+    const perStation = Math.ceil(count / stations);
+    const all = fullTurns(kind, groups.length, stations, perStation);
+    void make({ kind, stations, perStation, turns: all, minutes: null });
   };
   const setStation = (at: number, change: Partial<Station>): void =>
     changePlan(store, lineupId, ({ turns: now }) => ({

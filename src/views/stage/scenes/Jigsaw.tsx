@@ -5,9 +5,10 @@ import type { PublicGroup } from '@/encode/publicLineup';
 import { sayOut } from '@/messages/out';
 import type { LineupId } from '@/schema/ids';
 import { shownTake } from '@/store/queries';
-import { useQuery } from '@/store/react';
+import { useQuery, useRecord } from '@/store/react';
 import { useStageNames } from '../../frame/names';
 import { useRoll } from '../../frame/students';
+import { useNotedUse } from '../../frame/useNotedUse';
 import { Sign } from '../../primitives/Sign';
 import { useFill } from '../useFill';
 import { usePaging } from '../usePaging';
@@ -29,6 +30,9 @@ export function Jigsaw({ classId, shown }: SceneProps) {
   const list = useRef<HTMLUListElement>(null);
   usePaging(box);
   const { lineup, groups, scene, expertsId } = shown;
+  const expertsLineup = useRecord('lineup', expertsId ?? ('' as LineupId));
+  // Whoever is sent there works there, and has met those who are there too.
+  useNotedUse(scene.side === 'experts' ? expertsLineup : undefined);
   const students = useRoll(classId, lineup);
   const nameOf = useStageNames(students, classId);
   const experts = useQuery(shownTake, expertsId ?? ('' as LineupId))?.groups;
