@@ -35,6 +35,49 @@ function demoPath(name: string): string {
   return `/c/${file.class.id}`;
 }
 
+/** Everything the page holds that could be read or spoken: text, attributes and the title. */
+export const everythingOn = (): string =>
+  [
+    document.title,
+    ...[...document.querySelectorAll('body *:not(script):not(style)')].flatMap((element) => [
+      ...[...element.childNodes].flatMap((node) =>
+        node.nodeType === Node.TEXT_NODE ? [node.textContent ?? ''] : [],
+      ),
+      ...[...element.attributes].map(({ value }) => value),
+    ]),
+  ].join('\n');
+
+/** What is told of the crew's students in the demo file and is for the teacher alone. */
+interface PrivateParts {
+  readonly class: {
+    readonly details: readonly { readonly name: string }[];
+    readonly sections: readonly { readonly name: string }[];
+    readonly skillLadder: readonly string[];
+  };
+  readonly students: readonly {
+    readonly email: string;
+    readonly externalId: string;
+    readonly note: string;
+    readonly details: Readonly<Record<string, unknown>>;
+  }[];
+  readonly rules: readonly { readonly reason: string }[];
+}
+
+/** Every private text of the demo's crew, words of fewer than five letters left out: they stand in others. */
+export function privateWords(): readonly string[] {
+  const file = JSON.parse(readFileSync('demo/classes/thursday-crew.json', 'utf8')) as PrivateParts;
+  const words = [
+    ...[...file.class.details, ...file.class.sections].map(({ name }) => name),
+    ...file.class.skillLadder,
+    ...file.rules.map(({ reason }) => reason),
+    ...file.students.flatMap(({ email, externalId, note, details }) => [
+      ...[email, externalId, note],
+      ...Object.values(details).map(String),
+    ]),
+  ];
+  return [...new Set(words)].filter((word) => word.length >= 5 && word !== 'false');
+}
+
 /** The demo's class with everything in it. */
 export const CREW = demoPath('thursday-crew');
 /** A small one, of which nothing but names and addresses is known, without groups yet. */

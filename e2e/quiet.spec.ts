@@ -1,16 +1,4 @@
-import { CREW, expect, openDemo, test } from './pages';
-
-/** Everything the page holds that could be read or spoken: text, attributes and the title. */
-const everythingOn = (): string =>
-  [
-    document.title,
-    ...[...document.querySelectorAll('body *:not(script):not(style)')].flatMap((element) => [
-      ...[...element.childNodes].flatMap((node) =>
-        node.nodeType === Node.TEXT_NODE ? [node.textContent ?? ''] : [],
-      ),
-      ...[...element.attributes].map(({ value }) => value),
-    ]),
-  ].join('\n');
+import { CREW, everythingOn, expect, openDemo, test } from './pages';
 
 test('no notice and no spoken word of the bench reaches the stage, however quickly it is opened', async ({
   page,

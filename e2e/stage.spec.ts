@@ -1,11 +1,24 @@
 import { extractText, getDocumentProxy } from 'unpdf';
-import { CREW, expect, expectAccessible, openDemo, test } from './pages';
+import {
+  CREW,
+  everythingOn,
+  expect,
+  expectAccessible,
+  openDemo,
+  privateWords,
+  test,
+} from './pages';
 import type { Page } from '@playwright/test';
 
 const STAGE = `${CREW}/stage`;
 const SCENES = ['By group', 'By name', 'Instructions', 'Clock', 'Stations', 'Draw'];
 
 const shownOn = (page: Page) => page.locator('main').innerText();
+
+/** No private text of any student, rule or detail is in it. */
+function expectQuiet(text: string): void {
+  expect(privateWords().filter((word) => text.includes(word))).toEqual([]);
+}
 
 async function openStage(page: Page): Promise<void> {
   await openDemo(page, STAGE);
@@ -58,6 +71,7 @@ test('every scene is a key away, has no serious finding, and nothing private in 
     const scenes = page.getByRole('group', { name: 'What is shown' });
     await expect(scenes.getByRole('button', { name })).toHaveAttribute('aria-pressed', 'true');
     await expectAccessible(page);
+    expectQuiet(await page.evaluate(everythingOn));
     const words = await page.locator('body').innerText();
     expect(words).not.toMatch(/apart|together|talk over|tablet|seasoned|example\.org|kept|rule/);
     const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
@@ -253,6 +267,7 @@ test('every sheet is printed on as many pages as are shown, with everybody and n
     );
     const { totalPages, text } = await extractText(pdf, { mergePages: true });
     expect({ name, pages: totalPages }).toEqual({ name, pages: shown });
+    expectQuiet(text);
     expect(text).not.toMatch(/apart|talk over|gauge|tablet|seasoned|example\.org|Print|Back to/);
     if (/name|class|group|draw|fold/.test(name)) expect(text).toContain('Ngozi');
     if (name.includes('stations')) expect(text).toContain('Kick sample');
