@@ -12,7 +12,9 @@ export interface NamesLayout {
 }
 
 const LARGEST_PX = 60;
-const LINE = 1.42;
+/** As in the style sheet: the height of a line in em, and of the rule below it in px. */
+const LINE = 1.4;
+const RULE_PX = 1;
 const COLUMN_GAP = 1.6;
 
 /**
@@ -40,6 +42,6 @@ export function fitNames(count: number, nameEm: number, groupEm: number, box: Bo
 /** What is to be had at a size; no column where the box is too narrow for one. */
 function layoutAt(size: number, widthEm: number, { width, height }: Box): NamesLayout {
   const columns = Math.floor((width / size + COLUMN_GAP) / (widthEm + COLUMN_GAP));
-  const lines = Math.max(1, Math.floor(height / (size * LINE)));
+  const lines = Math.max(1, Math.floor(height / (size * LINE + RULE_PX)));
   return { columns, lines, size, perPage: columns * lines };
 }

@@ -51,7 +51,13 @@ export function ByName({ shown }: SceneProps) {
           {pages > 1 && <span>{sayOut.stage.page(page + 1, pages)}</span>}
         </nav>
       )}
-      <div ref={box} className={styles.namesBox}>
+      <div
+        ref={box}
+        className={styles.namesBox}
+        tabIndex={0}
+        role="region"
+        aria-label={sayOut.stage.scenes.byName}
+      >
         <ul
           className={styles.namesList}
           style={

@@ -30,7 +30,7 @@ export function Jigsaw({ classId, shown }: SceneProps) {
   const list = useRef<HTMLUListElement>(null);
   usePaging(box);
   const { lineup, groups, scene, expertsId } = shown;
-  const expertsLineup = useRecord('lineup', expertsId ?? (''));
+  const expertsLineup = useRecord('lineup', expertsId ?? '');
   // Whoever is sent there works there, and has met those who are there too.
   useNotedUse(scene.side === 'experts' ? expertsLineup : undefined);
   const students = useRoll(classId, lineup);
