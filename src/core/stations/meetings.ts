@@ -1,6 +1,10 @@
 import { countTable } from './count';
 import { placedPairs } from './places';
+import { roomTable } from './room';
 import type { Meetings, Pair, TurnTable } from './types';
+
+/** Beyond this a square is not found in good time. */
+const MOST_SIDE = 41;
 
 /**
  * Groups that meet groups, each pair once before any comes again, by the circle method (Kirkman 1847): the pairs in the
@@ -18,8 +22,12 @@ export function meetingTable(meetings: Meetings, seed = 1): TurnTable {
   const turns =
     meetings.turns ?? Math.max(1, rounds.length, perTurn === 0 ? 0 : Math.ceil(all / perTurn));
   const wanted = meetings.turns === null ? all : turns * perTurn;
-  const matched = shared(groups, evenedOut(groups, takenFrom(rounds, wanted), turns));
-  const table = placedPairs({ groups, places, turns: matched, seed });
+  const table =
+    fromRoomSquare(groups, places, turns) ??
+    placedPairs({
+      ...{ groups, places, seed },
+      turns: shared(groups, evenedOut(groups, takenFrom(rounds, wanted), turns)),
+    });
   const { pairsTwice, visitsTwice, breaks } = countTable(table);
   return {
     table,
@@ -35,6 +43,19 @@ export function meetingTable(meetings: Meetings, seed = 1): TurnTable {
       },
     },
   };
+}
+
+/** As many places as rounds: a square in which nobody comes to one twice. With an odd number one group is left out of it. */
+function fromRoomSquare(groups: number, places: number, turns: number): (number | null)[][] | null {
+  const side = groups - 1 + (groups % 2);
+  if (side < 7 || side > MOST_SIDE || places < side || turns > side) return null;
+  const square = roomTable(side)?.slice(0, turns);
+  // With an odd number whoever would meet the last group has a break.
+  return (
+    square?.map((row) =>
+      groups > side ? row : row.slice(0, groups).map((at) => (at === row[side] ? null : at)),
+    ) ?? null
+  );
 }
 
 /** The rounds in which all meet once; with an odd number one group has a bye in each. */

@@ -236,11 +236,21 @@ test('with too few places, turns or both, meetings stay within one of each other
   );
 }, 60_000);
 
-test('eight groups with seven places meet all at seven different ones', () => {
-  const made = meetingTable({ groups: 8, places: 7, turns: null });
-  expect(made).toMatchObject({ pairsTwice: 0, visitsTwice: 0 });
-  expect(made.table).toHaveLength(7);
-});
+test.each([7, 8, 11, 12, 13, 14, 20, 30])(
+  '%i groups with as many places as rounds all meet, and come to no place twice',
+  (groups) => {
+    const places = groups - 1 + (groups % 2);
+    const made = meetingTable({ groups, places, turns: null });
+    expect(made).toMatchObject({ pairsTwice: 0, visitsTwice: 0 });
+    expect(made.table).toHaveLength(places);
+    expect(made.breaks).toEqual(Array.from({ length: groups }, () => groups % 2));
+    for (const row of made.table) {
+      for (const place of new Set(row.filter((at) => at !== null))) {
+        expect(row.filter((at) => at === place)).toHaveLength(2);
+      }
+    }
+  },
+);
 
 test('the same seed gives the same table', () => {
   const rotation = { groups: 7, stations: 3, perStation: 2, turns: 4 };
