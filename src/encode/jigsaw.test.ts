@@ -52,10 +52,15 @@ test('two of one home who are kept together are so as experts, where that is ask
   for (const counts of others) expect(Math.max(...counts)).toBe(1);
 });
 
-test('who is away is in no expert group', () => {
+test('who is away is in no expert group, and their home is as even as it is without them', () => {
+  const away = ['B1', 'B2', 'B3'];
   const bench = testBench({
-    students: students.map((one) => (one.name === 'B2' ? { ...one, here: false } : one)),
+    students: students.map((one) => ({ ...one, here: !away.includes(one.name) })),
   });
-  const { students: asked } = expertsRequest(bench, homes, 4, 7);
-  expect(asked.filter(({ absent }) => absent === true).map(({ id }) => id)).toEqual(['B2']);
+  const request = expertsRequest(bench, homes, 4, 7);
+  expect(request.students.flatMap(({ id, absent }) => (absent ? [id] : []))).toEqual(away);
+  const outcome = arrangeNow(request, 'quick');
+  if (!outcome.ok) throw new Error('expected a result');
+  expect(outcome.result.feasible).toBe(true);
+  expect(outcome.result.rounds[0]?.groups.flat()).toHaveLength(12);
 });

@@ -49,7 +49,7 @@ export function expertsRequest(
     ];
     return { ...request, students, goals };
   }
-  const here = new Set(request.students.map(({ id }) => id));
+  const here = new Set(request.students.flatMap(({ id, absent }) => (absent ? [] : [id])));
   const limits = homes.flatMap(({ studentIds }, row) => {
     const size = studentIds.filter((id) => here.has(id)).length;
     const about = { attribute: HOME, value: `home ${row}` };

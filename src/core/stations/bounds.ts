@@ -21,26 +21,23 @@ export function boundsOf(rotation: Rotation): TurnBounds & { readonly meetingsAg
  * since those who share a station must go to one of the others in every other turn.
  */
 function meetingsAgain(rotation: Rotation): number {
-  const { groups, stations, turns } = rotation;
+  const { groups, stations, perStation, turns } = rotation;
   const { places, visits } = shapeOf(rotation);
   const meetings = places.flat().reduce((sum, there) => sum + pairsOf(there), 0);
   const byCounting = Math.max(0, meetings - pairsOf(groups), meetingsOfEach(rotation, meetings));
-  const mostTogether = Math.min(stations, turns);
-  if (stations < 2 || turns < 2) return byCounting;
-  let twice = 0;
-  for (let turn = 0; turn < turns; turn++) {
-    for (let other = turn + 1; other < turns; other++) {
-      const forced = [turn, other].map((at) => {
-        const row = places[at] ?? [];
-        const away = groups - row.reduce((sum, there) => sum + there, 0);
-        return row.reduce((sum, there) => sum + leastPairs(there - away, stations - 1), 0);
-      });
-      twice += Math.max(...forced);
-    }
-  }
+  // How many have a break must be the same in every turn of every table: where nobody has, or no place is ever free.
+  const present = [groups * turns, stations * perStation * turns].includes(visits);
+  if (!present || stations < 2 || turns < 2) return byCounting;
+  const away = groups - visits / turns;
+  const twice = places.reduce(
+    (sum, row, turn) =>
+      sum +
+      (turns - 1 - turn) *
+        row.reduce((pairs, there) => pairs + leastPairs(there - away, stations - 1), 0),
+    0,
+  );
   // A pair m times together is counted m(m-1)/2 times there, and m-1 times here.
-  const byPigeonholes = Math.ceil((2 * twice) / mostTogether);
-  return visits === 0 ? 0 : Math.max(byCounting, byPigeonholes);
+  return Math.max(byCounting, Math.ceil((2 * twice) / Math.min(stations, turns)));
 }
 
 /** By what each group meets: with more meetings than other groups some are met again. */

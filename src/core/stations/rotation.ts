@@ -21,8 +21,9 @@ export function stationTable(rotation: Rotation, seed = 1, steps = STEPS): TurnT
   let best: { readonly table: TurnTable['table']; readonly again: number } | null = null;
   for (const make of WAYS) {
     const table = make(rotation, seed, steps);
-    if (!table || !holds(table)) continue;
-    const again = countTable(table).meetingsAgain;
+    const counted = table && countTable(table);
+    if (!counted || !holds(counted)) continue;
+    const again = counted.meetingsAgain;
     if (best === null || again < best.again) best = { table, again };
     if (best.again <= meetingsAgain) break;
   }
@@ -59,7 +60,6 @@ function fromSquare({ groups, stations, perStation, turns }: Rotation): number[]
 }
 
 /** No station twice, and breaks within one of each other. */
-function holds(table: TurnTable['table']): boolean {
-  const { visitsTwice, breaks } = countTable(table);
+function holds({ visitsTwice, breaks }: Pick<TurnTable, 'visitsTwice' | 'breaks'>): boolean {
   return visitsTwice === 0 && Math.max(...breaks) - Math.min(...breaks) <= 1;
 }

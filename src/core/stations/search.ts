@@ -20,14 +20,13 @@ export function searchTable(
   seed: number,
   steps: number,
 ): (number | null)[][] {
-  let best = new Walk(rotation, shape, seed);
-  for (let start = 0; start < STARTS; start++) {
+  let best: Walk | null = null;
+  for (let start = 0; start < STARTS && best?.cost !== 0; start++) {
     const walk = new Walk(rotation, shape, seed + start);
     walk.run(Math.ceil(steps / STARTS));
-    if (start === 0 || walk.cost < best.cost) best = walk;
-    if (best.cost === 0) break;
+    if (best === null || walk.cost < best.cost) best = walk;
   }
-  return best.table();
+  return best?.table() ?? [];
 }
 
 class Walk {
