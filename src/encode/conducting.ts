@@ -82,6 +82,11 @@ export function toTurn(
   return { turn: next, ...pressClock({ ...scene, ...set }, now) };
 }
 
+/** Whether names are being revealed where the class looks just now. */
+export function isRevealing({ reveal, show }: SceneRecord): boolean {
+  return reveal !== null && show === 'byGroup';
+}
+
 /** Steps of a reveal: groups, or names. */
 export function stepsOf(by: 'group' | 'name', { groups }: PublicLineup): number {
   return by === 'group'

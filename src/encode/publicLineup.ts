@@ -62,12 +62,8 @@ export function publicLineup(
 }
 
 /** A take for the ways out that reach people: whole names, with addresses, '' where there is none. */
-export function publicAddresses(
-  take: Shown,
-  students: readonly RollStudent[],
-  plan?: PlanRecord,
-): PublicAddresses {
-  return membersOf(take, students, ({ name, email }) => ({ name, email }), plan);
+export function publicAddresses(take: Shown, students: readonly RollStudent[]): PublicAddresses {
+  return membersOf(take, students, ({ name, email }) => ({ name, email }), undefined);
 }
 
 /** Everybody in a group in the order of their names, as the language sorts them. */

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { ClassId, DrawId, LineupId, SceneId } from './ids';
+import { PlanRecord, planType } from './plan';
 import type { RecordType } from './versions';
 import { TakeGroup } from './takeGroup';
 import { renamedGroups } from './renamedGroups';
@@ -41,6 +42,9 @@ export const SceneRecord = z.object({
       /** The day on which it was shown, YYYY-MM-DD; the next day starts with what is there then. */
       on: z.string(),
       groups: z.array(TakeGroup),
+      /** What they were to do, and the expert groups they are sent to, as shown; null where there were none. */
+      plan: z.nullable(PlanRecord),
+      experts: z.nullable(z.array(TakeGroup)),
     }),
   ),
   /** How the groups are revealed, and how many steps of it are done; null where all stands there. */
@@ -68,7 +72,13 @@ export const sceneType: RecordType<SceneRecord> = {
     const lineupId = scene.held && to.lineup(scene.held.lineupId);
     const held =
       scene.held && lineupId
-        ? { ...scene.held, lineupId, groups: renamedGroups(scene.held.groups, to) }
+        ? {
+            ...scene.held,
+            lineupId,
+            groups: renamedGroups(scene.held.groups, to),
+            plan: scene.held.plan && planType.renamed(scene.held.plan, to),
+            experts: scene.held.experts && renamedGroups(scene.held.experts, to),
+          }
         : null;
     return { ...scene, held, drawId: scene.drawId && to.draw(scene.drawId) };
   },

@@ -134,6 +134,11 @@ const RANDOM: {
         lineupId: pick(rng, lineups),
         on: '2026-10-15',
         groups: [newGroup('Group 0', 0, some(rng, students, 4))],
+        plan: {
+          ...emptyPlan(newId(PlanId, 'p'), classId, pick(rng, lineups)),
+          expertsId: pick(rng, lineups),
+        },
+        experts: [newGroup('Experts 1', 0, some(rng, students, 3))],
       },
     },
   ],

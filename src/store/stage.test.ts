@@ -10,9 +10,10 @@ import {
   conduct,
   keepDraw,
   keepExperts,
-  showGroups,
+  showLineup,
   takeBackDraw,
 } from './actions/stage';
+import { addTake, moveStudents } from './actions/takes';
 import { drawsOf, lineupsOf, planOf, shownTake } from './queries';
 import { storeWith } from './testStore';
 
@@ -39,16 +40,27 @@ test('a change of the stage keeps the rest of it, and is no step to undo', () =>
   expect(store.history.nextUndo(classId)).toBeNull();
 });
 
-test('what is shown is a copy: the stage forgets a deleted student and nothing else', () => {
+test('what is shown is a copy, groups and what they do: later changes and deletions reach it no further than they must', () => {
   const { store, scene } = given();
+  showLineup(store, homeId, '2026-10-15');
+  expect(scene()).toBeUndefined();
+  addTake(store, homeId, 1, groups);
+  changePlan(store, homeId, () => ({ instructions: 'Boots.' }));
+  keepExperts(store, homeId, 'Experts', 7, groups);
   conduct(store, classId, () => ({ reveal: { by: 'name', shown: 3 } }));
-  showGroups(store, { id: homeId, classId }, groups, '2026-10-15');
+  showLineup(store, homeId, '2026-10-15');
+  changePlan(store, homeId, () => ({ instructions: 'Nets.' }));
+  moveStudents(store, shownTake(store.records, homeId)!.id, [ana], 1);
   expect(scene()).toMatchObject({
-    held: { lineupId: homeId, on: '2026-10-15', groups },
+    held: {
+      ...{ lineupId: homeId, on: '2026-10-15', groups, experts: groups },
+      plan: { instructions: 'Boots.' },
+    },
     reveal: { by: 'name', shown: 0 },
   });
   deleteStudent(store, ana);
   expect(scene()?.held?.groups.map(({ studentIds }) => studentIds)).toEqual([[], []]);
+  expect(scene()?.held?.experts?.map(({ studentIds }) => studentIds)).toEqual([[], []]);
   deleteLineup(store, homeId);
   expect(scene()?.held).toBeNull();
 });

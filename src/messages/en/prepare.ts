@@ -36,8 +36,6 @@ export const prepare = {
   turns: {
     title: 'Stations',
     none: 'Groups go from station to station, or meet each other, and nobody is anywhere twice.',
-    kind: 'What takes turns',
-    kinds: { stations: 'Groups go round stations', meet: 'Groups meet groups' },
     start: { stations: 'Plan stations', meet: 'Let groups meet' },
     stations: 'Stations',
     perStation: 'Groups at a station, at most',
@@ -66,8 +64,13 @@ export const prepare = {
       all
         ? 'Every group comes to every station, to none twice.'
         : 'No group is at a station twice.',
-    meetings: (all: boolean) =>
-      all ? 'All groups meet, each once.' : 'As many groups meet as there are turns for.',
+    meetings: (all: boolean, twice: number) =>
+      [
+        all ? 'All groups meet.' : 'As many groups meet as there are turns for.',
+        twice === 0
+          ? 'No two meet twice.'
+          : `${count(twice, 'pair')} ${twice === 1 ? 'meets' : 'meet'} again after all have met.`,
+      ].join(' '),
     pairs: (twice: number, best: number) =>
       twice === 0
         ? 'No two groups share a station twice.'
@@ -101,7 +104,7 @@ export const prepare = {
   conductor: {
     title: 'The class sees',
     scene: 'What is shown',
-    differs: 'The bench has other groups now.',
+    differs: 'The bench has something newer.',
     showNow: 'Show now',
     held: 'Held: changes here are not seen',
     live: 'Live: changes here are seen at once',

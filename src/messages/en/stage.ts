@@ -52,7 +52,6 @@ const stage = {
     over: 'Time is up',
     start: 'Start the clock',
     pause: 'Pause',
-    goOn: 'Go on',
     more: 'One minute more',
     less: 'One minute less',
     remove: 'Put the clock away',
@@ -79,7 +78,7 @@ const stage = {
   sleeps: 'This browser lets the screen go to sleep; nothing else is different.',
   silent:
     'This browser plays no sound before a key is pressed here. The clock is seen all the same.',
-  showNew: 'The groups changed: show them',
+  showNew: 'The bench has something newer: show it',
   live: 'Follow the bench',
   hold: 'Hold what is shown',
   full: 'Full screen',

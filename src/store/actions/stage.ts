@@ -6,7 +6,7 @@ import { PLAIN_RECIPE } from '../../schema/recipe';
 import { emptyScene, sceneIdFor, type SceneRecord } from '../../schema/scene';
 import type { TakeGroup } from '../../schema/take';
 import type { AppStore } from '../appStore';
-import { planOf } from '../queries';
+import { planOf, shownTake } from '../queries';
 
 /**
  * Changes what the stage of a class shows. No step of its own to undo, and written at once: other windows show it as
@@ -24,15 +24,16 @@ export function conduct(
   void store.saver.flush();
 }
 
-/** Shows the class these groups, and no change of them until it is asked for again. */
-export function showGroups(
-  store: AppStore,
-  lineup: { readonly id: LineupId; readonly classId: ClassId },
-  groups: readonly TakeGroup[],
-  day: string,
-): void {
+/** Shows the class a lineup as it stands now, and no change of it until it is asked for again. */
+export function showLineup(store: AppStore, lineupId: LineupId, day: string): void {
+  const { records } = store;
+  const lineup = records.get('lineup', lineupId);
+  const take = shownTake(records, lineupId);
+  if (!lineup || !take) return;
+  const plan = planOf(records, lineupId) ?? null;
+  const experts = plan?.expertsId ? (shownTake(records, plan.expertsId)?.groups ?? null) : null;
   conduct(store, lineup.classId, ({ reveal }) => ({
-    held: { lineupId: lineup.id, on: day, groups: [...groups] },
+    held: { lineupId, on: day, groups: take.groups, plan, experts },
     reveal: reveal && { ...reveal, shown: 0 },
   }));
 }

@@ -10,6 +10,7 @@ import { useStore } from '@/store/react';
 import { Button } from '../primitives/Button';
 import { Select } from '../primitives/Select';
 import styles from './ConductorStrip.module.css';
+import { nextStep } from './nextStep';
 import { useConductor } from './useConductor';
 import { useNow } from './useNow';
 import { useShown } from './useShown';
@@ -19,7 +20,8 @@ export function ConductorStrip({ classId }: { readonly classId: ClassId }) {
   const store = useStore();
   const shown = useShown(classId);
   const conductor = useConductor(classId, shown);
-  const { scene, plan, lineup, waiting, expertsId } = shown;
+  const { scene, plan, lineup, waiting, experts } = shown;
+  const next = nextStep(shown);
   // What is done here is to be seen there at once.
   useEffect(() => store.records.listen(() => void store.saver.flush()), [store]);
   return (
@@ -31,7 +33,7 @@ export function ConductorStrip({ classId }: { readonly classId: ClassId }) {
         quiet
         label={sayPrepare.conductor.scene}
         value={scene.show}
-        options={scenesFor(plan, expertsId !== null).map((value) => ({
+        options={scenesFor(plan, experts !== null).map((value) => ({
           value,
           label: sayOut.stage.scenes[value],
         }))}
@@ -57,18 +59,13 @@ export function ConductorStrip({ classId }: { readonly classId: ClassId }) {
           {sayPrepare.conductor.showNow}
         </Button>
       )}
-      {scene.reveal ? (
-        <Button size="small" variant="apricot" onClick={conductor.next}>
-          {sayOut.stage.next}
-        </Button>
-      ) : (
+      {next === null ? (
         <Button size="small" variant="paper" onClick={() => conductor.revealBy('group')}>
           {sayOut.stage.reveal.group}
         </Button>
-      )}
-      {scene.show === 'stations' && plan.turns && (
-        <Button size="small" variant="paper" onClick={conductor.next}>
-          {sayOut.stage.nextTurn}
+      ) : (
+        <Button size="small" variant="apricot" onClick={conductor.next}>
+          {next}
         </Button>
       )}
       <StripClock

@@ -7,8 +7,8 @@ import type { ReactNode } from 'react';
 import { LinkButton } from '../primitives/Button';
 import { say } from '@/messages';
 import { renameClass } from '@/store/actions/classes';
-import { showGroups } from '@/store/actions/stage';
-import { classById, shownTake } from '@/store/queries';
+import { showLineup } from '@/store/actions/stage';
+import { classById } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { InPlaceText } from '../primitives/InPlaceText';
 import { KeyOf } from './KeyOf';
@@ -19,8 +19,8 @@ import { SaveMark } from './SaveMark';
 import { useClassId } from './useClassId';
 import { useKeys } from './useKeys';
 import { useStageOpen } from './stagePresence';
+import { today } from './today';
 import { useOpenLineup } from './useOpenLineup';
-import { useToday } from './useToday';
 import { useUndoKeys } from './useUndoKeys';
 
 /** Loaded beside the bench, which does not wait for it. */
@@ -42,11 +42,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const pathname = usePathname();
   const stageOpen = useStageOpen(classId);
   const lineup = useOpenLineup();
-  const today = useToday();
   // What is pressed is what is shown, whatever the class saw before.
   const present = (): void => {
-    const take = lineup && shownTake(store.records, lineup.id);
-    if (lineup && take) showGroups(store, lineup, take.groups, today);
+    if (lineup) showLineup(store, lineup.id, today());
   };
   const go = (step: string) => (): void => router.push(`/c/${classId}/${step}`);
   useUndoKeys(classId);

@@ -1,10 +1,17 @@
 'use client';
 
-import { addTime, clockOf, MINUTE_MS, pressClock, revealNext, toTurn } from '@/encode/conducting';
+import {
+  addTime,
+  clockOf,
+  isRevealing,
+  MINUTE_MS,
+  pressClock,
+  revealNext,
+  toTurn,
+} from '@/encode/conducting';
 import type { ClassId } from '@/schema/ids';
 import { emptyScene, sceneIdFor, type SceneName, type SceneRecord } from '@/schema/scene';
-import { conduct, showGroups } from '@/store/actions/stage';
-import { shownTake } from '@/store/queries';
+import { conduct, showLineup } from '@/store/actions/stage';
 import { useStore } from '@/store/react';
 import { today } from './today';
 import type { Shown } from './useShown';
@@ -26,13 +33,11 @@ export function useConductor(classId: ClassId, shown: Shown) {
       set(({ show }) => ({ show: show === 'byName' ? 'byGroup' : 'byName' })),
     /** What the bench has now, in place of what was shown. */
     showNow: (): void => {
-      if (shown.waiting) showGroups(store, shown.waiting.lineup, shown.waiting.groups, today());
+      if (shown.waiting) showLineup(store, shown.waiting, today());
     },
     /** Holds what is shown now, or follows the bench from here on. */
     toggleFollow: (): void => {
-      if (scene().follow && shown.lineup && shown.groups) {
-        showGroups(store, shown.lineup, shown.groups, today());
-      }
+      if (scene().follow && shown.lineup) showLineup(store, shown.lineup.id, today());
       set(({ follow }) => ({ follow: !follow }));
     },
     /** Hides the groups, to be revealed step by step; null shows them all. */
@@ -40,7 +45,7 @@ export function useConductor(classId: ClassId, shown: Shown) {
       set(() => ({ reveal: by && { by, shown: 0 }, ...(by ? { show: 'byGroup' } : {}) })),
     /** The next step of what is going on: a name, a group, or a turn. */
     next: (): void => {
-      if (scene().reveal) set((now) => revealNext(now, shown.people));
+      if (isRevealing(scene())) set((now) => revealNext(now, shown.people));
       else if (scene().show === 'stations') turnBy(1);
       else if (scene().show === 'jigsaw') set(({ side }) => ({ side: other(side) }));
     },
@@ -56,12 +61,6 @@ export function useConductor(classId: ClassId, shown: Shown) {
     toggleSound: (): void =>
       set(({ clock }) => ({ clock: clock && { ...clock, sound: !clock.sound } })),
     toggleBeside: (): void => set(({ beside }) => ({ beside: !beside })),
-    /** Shows what is worked on now, whatever was shown before: the press on "Show on stage". */
-    open: (lineupId: Parameters<typeof shownTake>[1] | undefined): void => {
-      const lineup = lineupId && store.records.get('lineup', lineupId);
-      const take = lineup && shownTake(store.records, lineup.id);
-      if (lineup && take) showGroups(store, lineup, take.groups, today());
-    },
   };
 }
 

@@ -27,9 +27,11 @@ export interface Shown {
   readonly groups: readonly TakeGroup[] | undefined;
   readonly people: PublicLineup;
   readonly plan: PublicPlan;
+  /** The expert groups of a jigsaw, as they are shown, and their lineup. */
+  readonly experts: readonly TakeGroup[] | null;
   readonly expertsId: LineupId | null;
-  /** The lineup worked on and its groups, where they are not what is shown. */
-  readonly waiting: { readonly lineup: LineupRecord; readonly groups: readonly TakeGroup[] } | null;
+  /** The lineup worked on, where it is not what is shown; null where there is nothing newer to show. */
+  readonly waiting: LineupId | null;
 }
 
 const NO_LINEUP = '' as LineupId;
@@ -48,25 +50,31 @@ export function useShown(classId: ClassId): Shown {
   const students = useRoll(classId, lineup);
   const nameOf = useStageNames(students, classId);
   const [roles] = useRolesShown(classId);
-  const plan = useQuery(planOf, lineup?.id ?? NO_LINEUP);
+  const openPlan = useQuery(planOf, open?.id ?? NO_LINEUP) ?? null;
+  const openExperts = useQuery(shownTake, openPlan?.expertsId ?? NO_LINEUP)?.groups ?? null;
+  const plan = held ? held.plan : openPlan;
+  const experts = held ? held.experts : openExperts;
   const people = useMemo(
-    () => withRoles(publicLineup(groups && { groups }, students, nameOf, plan), roles),
+    () => withRoles(publicLineup(groups && { groups }, students, nameOf, plan ?? undefined), roles),
     [groups, students, nameOf, plan, roles],
   );
   return useMemo(() => {
     const differs =
       held &&
-      open &&
       current &&
-      (open.id !== held.lineupId || !sameData(current.groups, held.groups));
+      !(
+        open?.id === held.lineupId &&
+        sameData([current.groups, openPlan, openExperts], [held.groups, held.plan, held.experts])
+      );
     return {
       scene,
       lineup,
       groups,
       people,
-      plan: publicPlan(plan),
+      plan: publicPlan(plan ?? undefined),
+      experts,
       expertsId: plan?.expertsId ?? null,
-      waiting: differs ? { lineup: open, groups: current.groups } : null,
+      waiting: differs && open ? open.id : null,
     };
-  }, [scene, lineup, groups, people, plan, held, open, current]);
+  }, [scene, lineup, groups, people, plan, experts, held, open, current, openPlan, openExperts]);
 }

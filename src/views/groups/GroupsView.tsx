@@ -20,6 +20,7 @@ import type { ShuffleState } from '../frame/useShuffle';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { Aside } from './sheet/Aside';
 import { Drawer } from './drawer/Drawer';
+import { Invitation } from '../primitives/Invitation';
 import styles from './GroupsView.module.css';
 import { MakeButton } from './make/MakeButton';
 import { RecipeSentence } from './recipe/RecipeSentence';
@@ -65,23 +66,21 @@ export function GroupsView() {
   if (!theClass) return null;
   if (students.length === 0) {
     return (
-      <div className={styles.empty}>
-        <p>{say.groups.noStudents}</p>
+      <Invitation text={say.groups.noStudents}>
         <LinkButton variant="contained" href={`/c/${classId}/roster`}>
           {say.groups.toRoster}
         </LinkButton>
-      </div>
+      </Invitation>
     );
   }
   if (!lineup) {
     const make = () => createLineup(store, classId, freshLineupName([]), null);
     return (
-      <div className={styles.empty}>
-        <p>{say.groups.noLineup}</p>
+      <Invitation text={say.groups.noLineup}>
         <Button variant="contained" onClick={make}>
           {say.lineups.make}
         </Button>
-      </div>
+      </Invitation>
     );
   }
   return <LineupBench key={lineup.id} lineup={lineup} theClass={theClass} students={students} />;

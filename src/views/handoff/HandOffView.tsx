@@ -14,6 +14,7 @@ import { useRealRoll, useRoll } from '../frame/students';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { Sign } from '../primitives/Sign';
 import { CheckList } from './CheckList';
+import { Invitation } from '../primitives/Invitation';
 import styles from './HandOffView.module.css';
 import { Outlets } from './Outlets';
 
@@ -29,12 +30,11 @@ export function HandOffView() {
   const take = useQuery(shownTake, lineup?.id ?? ('' as LineupRecord['id']));
   if (!lineup || !take || !theClass) {
     return (
-      <div className={styles.empty}>
-        <p>{sayOut.handoff.empty}</p>
+      <Invitation text={sayOut.handoff.empty}>
         <LinkButton variant="contained" href={`/c/${classId}/groups`}>
           {sayOut.handoff.toGroups}
         </LinkButton>
-      </div>
+      </Invitation>
     );
   }
   const shown = publicAddresses(take, addressed(students, real));

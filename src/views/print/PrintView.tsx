@@ -19,6 +19,7 @@ import { useSetting } from '../frame/useDraft';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { Button, LinkButton } from '../primitives/Button';
 import { Select } from '../primitives/Select';
+import { Invitation } from '../primitives/Invitation';
 import styles from './print.module.css';
 import { SHEET_NAMES, SHEETS, type SheetName } from './sheets/list';
 
@@ -64,11 +65,12 @@ export function PrintView() {
 
   if (!lineup || !take || !theClass) {
     return (
-      <main className={styles.nothing}>
-        <p>{sayPrepare.nothing}</p>
-        <LinkButton variant="contained" href={`/c/${classId}/groups`}>
-          {sayPrepare.toGroups}
-        </LinkButton>
+      <main className={styles.none}>
+        <Invitation text={sayPrepare.nothing}>
+          <LinkButton variant="contained" href={`/c/${classId}/groups`}>
+            {sayPrepare.toGroups}
+          </LinkButton>
+        </Invitation>
       </main>
     );
   }

@@ -5,11 +5,12 @@ import { sayOut } from '@/messages/out';
 import { sayPrepare } from '@/messages/prepare';
 import { LEAD } from '@/schema/take';
 import type { LineupId } from '@/schema/ids';
-import { changePlan } from '@/store/actions/stage';
+import { changePlan, showLineup } from '@/store/actions/stage';
 import { classById, planOf, shownTake } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useNamesShown, useRolesShown } from '../frame/names';
 import { openSecondWindow } from '../frame/secondWindow';
+import { today } from '../frame/today';
 import { useClassId } from '../frame/useClassId';
 import { useConductor } from '../frame/useConductor';
 import { useOpenLineup } from '../frame/useOpenLineup';
@@ -22,6 +23,7 @@ import { ClockSetting } from './ClockSetting';
 import { InstructionsEditor } from './InstructionsEditor';
 import { JigsawPart } from './JigsawPart';
 import { TurnsPart } from './TurnsPart';
+import { Invitation } from '../primitives/Invitation';
 import styles from './ShowView.module.css';
 
 /** What the class will see and do in this lineup, prepared where nobody looks. */
@@ -39,27 +41,23 @@ export function ShowView() {
   const [refused, setRefused] = useState(false);
   if (!lineup || !take || !theClass) {
     return (
-      <div className={styles.empty}>
-        <p>{sayPrepare.nothing}</p>
+      <Invitation text={sayPrepare.nothing}>
         <LinkButton variant="contained" href={`/c/${classId}/groups`}>
           {sayPrepare.toGroups}
         </LinkButton>
-      </div>
+      </Invitation>
     );
   }
+  const present = (): void => showLineup(store, lineup.id, today());
   const second = async (): Promise<void> => {
-    conductor.open(lineup.id);
+    present();
     setRefused(!(await openSecondWindow(`/c/${classId}/stage`)));
   };
   return (
     <div className={styles.show}>
       <h2 className={styles.title}>{sayPrepare.title(lineup.name)}</h2>
       <div className={styles.doings}>
-        <LinkButton
-          variant="contained"
-          href={`/c/${classId}/stage`}
-          onClick={() => conductor.open(lineup.id)}
-        >
+        <LinkButton variant="contained" href={`/c/${classId}/stage`} onClick={present}>
           {sayPrepare.show}
         </LinkButton>
         <Button variant="paper" onClick={() => void second()}>

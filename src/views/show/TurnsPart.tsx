@@ -125,28 +125,17 @@ export function TurnsPart({ lineupId, groups, turns }: TurnsPartProps) {
           <ol className={styles.stations}>
             {turns.stations.map((station, at) => (
               <li key={at}>
-                <InPlaceText
-                  className={styles.stationName}
-                  value={station.name}
-                  label={sayPrepare.turns.name(at + 1)}
-                  placeholder={sayPrepare.turns.station(at + 1)}
-                  mayBeEmpty
-                  onChange={(name) => setStation(at, { name })}
-                />
-                <InPlaceText
-                  value={station.place}
-                  label={sayPrepare.turns.place(at + 1)}
-                  placeholder={sayPrepare.turns.addPlace}
-                  mayBeEmpty
-                  onChange={(place) => setStation(at, { place })}
-                />
-                <InPlaceText
-                  value={station.instruction}
-                  label={sayPrepare.turns.instruction(at + 1)}
-                  placeholder={sayPrepare.turns.addInstruction}
-                  mayBeEmpty
-                  onChange={(instruction) => setStation(at, { instruction })}
-                />
+                {stationTexts(at).map(([field, label, placeholder]) => (
+                  <InPlaceText
+                    key={field}
+                    className={field === 'name' ? styles.stationName : undefined}
+                    value={station[field]}
+                    label={label}
+                    placeholder={placeholder}
+                    mayBeEmpty
+                    onChange={(text) => setStation(at, { [field]: text })}
+                  />
+                ))}
               </li>
             ))}
           </ol>
@@ -165,6 +154,16 @@ export function TurnsPart({ lineupId, groups, turns }: TurnsPartProps) {
       </p>
     </section>
   );
+}
+
+/** What is written of a station: the field, what it is called, and what invites to write. */
+function stationTexts(at: number): readonly (readonly [keyof Station, string, string])[] {
+  const { turns: words } = sayPrepare;
+  return [
+    ['name', words.name(at + 1), words.station(at + 1)],
+    ['place', words.place(at + 1), words.addPlace],
+    ['instruction', words.instruction(at + 1), words.addInstruction],
+  ];
 }
 
 function wishOf({ kind, stations, perStation, minutes, table }: Turns): Wish {

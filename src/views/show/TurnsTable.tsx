@@ -70,7 +70,8 @@ function toldOf(turns: Turns): string {
   const { turns: words } = sayPrepare;
   const account = turnsAccount(turns);
   const breaks = words.breaks(account.mostBreaks, account.leastBreaks);
-  if (turns.kind === 'meet') return [words.meetings(account.complete), breaks].join(' ');
+  if (turns.kind === 'meet')
+    return [words.meetings(account.complete, account.pairsTwice), breaks].join(' ');
   const shares =
     turns.perStation > 1 ? words.pairs(account.pairsTwice, account.fewestPairsTwice) : '';
   return [words.visits(account.complete), shares, breaks].join(' ');

@@ -1,8 +1,12 @@
 'use client';
 
+import { isRevealing, leftOf } from '@/encode/conducting';
 import { sayOut } from '@/messages/out';
 import type { SceneName } from '@/schema/scene';
+import type { KeyName } from '../frame/keyMap';
 import { KeyOf } from '../frame/KeyOf';
+import { nextStep } from '../frame/nextStep';
+import { useNow } from '../frame/useNow';
 import type { Conductor } from '../frame/useConductor';
 import type { Shown } from '../frame/useShown';
 import { Button } from '../primitives/Button';
@@ -28,11 +32,52 @@ interface StageBarProps {
   readonly waiting: boolean;
 }
 
+/** Something to do that is not needed at every moment. */
+interface Doing {
+  readonly word: string;
+  readonly run: () => void;
+  readonly key?: KeyName;
+  /** Of what is switched on and off. */
+  readonly on?: boolean;
+}
+
 /** One quiet line at the foot of the stage for whoever leads; it steps back while nothing moves. */
 export function StageBar(props: StageBarProps) {
   const { scenes, show, shown, conductor, doings, full, contrast, told, waiting } = props;
   const { scene, plan } = shown;
-  const running = scene.clock?.endsAt !== null && scene.clock !== null;
+  const now = useNow(scene.clock?.endsAt ?? null);
+  const running = scene.clock?.endsAt != null && leftOf(scene.clock, now) > 0;
+  const next = nextStep(shown);
+  const { stage } = sayOut;
+  const more: readonly Doing[] = [
+    { word: stage.reshuffle, run: doings.reshuffle, key: 'reshuffle' },
+    { word: stage.reveal.group, run: () => conductor.revealBy('group') },
+    { word: stage.reveal.name, run: () => conductor.revealBy('name') },
+    { word: stage.clock.more, run: () => conductor.addMinutes(1), key: 'moreTime' },
+    { word: stage.clock.less, run: () => conductor.addMinutes(-1), key: 'lessTime' },
+    ...(scene.clock
+      ? [
+          { word: stage.clock.sound, run: conductor.toggleSound, on: scene.clock.sound },
+          { word: stage.clock.remove, run: conductor.removeClock },
+        ]
+      : []),
+    ...(plan.instructions.trim() === ''
+      ? []
+      : [
+          {
+            ...{ word: stage.beside, run: conductor.toggleBeside },
+            ...{ key: 'beside' as const, on: scene.beside },
+          },
+        ]),
+    {
+      word: scene.follow ? stage.hold : stage.live,
+      run: conductor.toggleFollow,
+      key: 'follow',
+    },
+    { word: stage.larger, run: doings.larger, key: 'larger' },
+    { word: stage.smaller, run: doings.smaller, key: 'smaller' },
+    { word: stage.contrast, run: doings.contrast, key: 'contrast', on: contrast },
+  ];
   return (
     <footer className={styles.bar} aria-label={sayOut.stage.controls}>
       <div className={styles.scenes} role="group" aria-label={sayOut.stage.scenesLegend}>
@@ -57,27 +102,15 @@ export function StageBar(props: StageBarProps) {
             <KeyOf name="showNew" />
           </Button>
         )}
-        {scene.reveal && (
-          <>
-            <Button variant="apricot" onClick={conductor.next}>
-              {sayOut.stage.next}
-              <KeyOf name="next" />
-            </Button>
-            <Button variant="paper" onClick={() => conductor.revealBy(null)}>
-              {sayOut.stage.revealAll}
-            </Button>
-          </>
-        )}
-        {show === 'stations' && plan.turns && (
+        {next !== null && (
           <Button variant="apricot" onClick={conductor.next}>
-            {sayOut.stage.nextTurn}
+            {next}
             <KeyOf name="next" />
           </Button>
         )}
-        {show === 'jigsaw' && (
-          <Button variant="apricot" onClick={conductor.next}>
-            {sayOut.stage.otherSide[scene.side]}
-            <KeyOf name="next" />
+        {isRevealing(scene) && (
+          <Button variant="paper" onClick={() => conductor.revealBy(null)}>
+            {sayOut.stage.revealAll}
           </Button>
         )}
         {(scene.clock !== null || show === 'clock') && (
@@ -96,59 +129,12 @@ export function StageBar(props: StageBarProps) {
         >
           <summary>{sayOut.stage.more}</summary>
           <div className={styles.moreList}>
-            <Button variant="plain" onClick={doings.reshuffle}>
-              {sayOut.stage.reshuffle}
-              <KeyOf name="reshuffle" />
-            </Button>
-            {(['group', 'name'] as const).map((by) => (
-              <Button key={by} variant="plain" onClick={() => conductor.revealBy(by)}>
-                {sayOut.stage.reveal[by]}
+            {more.map(({ word, run, key, on }) => (
+              <Button key={word} variant="plain" aria-pressed={on} onClick={run}>
+                {word}
+                {key && <KeyOf name={key} />}
               </Button>
             ))}
-            <Button variant="plain" onClick={() => conductor.addMinutes(1)}>
-              {sayOut.stage.clock.more}
-              <KeyOf name="moreTime" />
-            </Button>
-            <Button variant="plain" onClick={() => conductor.addMinutes(-1)}>
-              {sayOut.stage.clock.less}
-              <KeyOf name="lessTime" />
-            </Button>
-            {scene.clock && (
-              <>
-                <Button
-                  variant="plain"
-                  aria-pressed={scene.clock.sound}
-                  onClick={conductor.toggleSound}
-                >
-                  {sayOut.stage.clock.sound}
-                </Button>
-                <Button variant="plain" onClick={conductor.removeClock}>
-                  {sayOut.stage.clock.remove}
-                </Button>
-              </>
-            )}
-            {plan.instructions.trim() !== '' && (
-              <Button variant="plain" aria-pressed={scene.beside} onClick={conductor.toggleBeside}>
-                {sayOut.stage.beside}
-                <KeyOf name="beside" />
-              </Button>
-            )}
-            <Button variant="plain" onClick={conductor.toggleFollow}>
-              {scene.follow ? sayOut.stage.hold : sayOut.stage.live}
-              <KeyOf name="follow" />
-            </Button>
-            <Button variant="plain" onClick={doings.larger}>
-              {sayOut.stage.larger}
-              <KeyOf name="larger" />
-            </Button>
-            <Button variant="plain" onClick={doings.smaller}>
-              {sayOut.stage.smaller}
-              <KeyOf name="smaller" />
-            </Button>
-            <Button variant="plain" aria-pressed={contrast} onClick={doings.contrast}>
-              {sayOut.stage.contrast}
-              <KeyOf name="contrast" />
-            </Button>
           </div>
         </details>
         <Button variant="paper" onClick={doings.fullScreen} aria-pressed={full}>

@@ -7,7 +7,7 @@ import { useEffect, useId, useRef, useState, type CSSProperties } from 'react';
 import { scenesFor } from '@/encode/conducting';
 import { sayOut } from '@/messages/out';
 import type { Setting } from '@/schema/setting';
-import { showGroups } from '@/store/actions/stage';
+import { showLineup } from '@/store/actions/stage';
 import { classById } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useArrangeClient } from '../frame/arranging';
@@ -66,15 +66,15 @@ export function StageView() {
   const [full, toggleFull] = useFullScreen(page, () => setTold(sayOut.stage.fullRefused));
   const [scale, setScale] = useSetting(SCALE, null);
   const [contrast, setContrast] = useSetting(CONTRAST, null);
-  const scenes = scenesFor(plan, shown.expertsId !== null);
+  const scenes = scenesFor(plan, shown.experts !== null);
   const show = scenes.includes(scene.show) ? scene.show : 'byGroup';
   const Scene = SCENE_VIEWS[show];
 
   // What is seen now is what is held, from the first look on.
   const firstLook = !scene.follow && groups !== undefined && scene.held?.on !== today();
   useEffect(() => {
-    if (firstLook && lineup) showGroups(store, lineup, groups, today());
-  }, [firstLook, store, lineup, groups]);
+    if (firstLook && lineup) showLineup(store, lineup.id, today());
+  }, [firstLook, store, lineup]);
 
   const back = (): void => {
     if (document.fullscreenElement) void document.exitFullscreen();
@@ -87,7 +87,7 @@ export function StageView() {
     const { reshuffle } = await import('./reshuffle');
     const made = await reshuffle(store, client, lineup);
     setTold(made ? '' : sayOut.stage.staying);
-    if (made) conductor.open(lineup.id);
+    if (made) showLineup(store, lineup.id, today());
   };
   const grow = (by: number): void =>
     setScale(Math.min(2, Math.max(0.5, Math.round((scale + by) * 10) / 10)));

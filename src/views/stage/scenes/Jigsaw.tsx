@@ -3,9 +3,7 @@
 import { useMemo, useRef } from 'react';
 import type { PublicGroup } from '@/encode/publicLineup';
 import { sayOut } from '@/messages/out';
-import type { LineupId } from '@/schema/ids';
-import { shownTake } from '@/store/queries';
-import { useQuery, useRecord } from '@/store/react';
+import { useRecord } from '@/store/react';
 import { useStageNames } from '../../frame/names';
 import { useRoll } from '../../frame/students';
 import { useNotedUse } from '../../frame/useNotedUse';
@@ -29,13 +27,12 @@ export function Jigsaw({ classId, shown }: SceneProps) {
   const box = useRef<HTMLDivElement>(null);
   const list = useRef<HTMLUListElement>(null);
   usePaging(box);
-  const { lineup, groups, scene, expertsId } = shown;
+  const { lineup, groups, scene, experts, expertsId } = shown;
   const expertsLineup = useRecord('lineup', expertsId ?? '');
   // Whoever is sent there works there, and has met those who are there too.
   useNotedUse(scene.side === 'experts' ? expertsLineup : undefined);
   const students = useRoll(classId, lineup);
   const nameOf = useStageNames(students, classId);
-  const experts = useQuery(shownTake, expertsId ?? ('' as LineupId))?.groups;
   const sides = useMemo((): readonly Side[] => {
     const here = new Set(students.flatMap(({ id, here: is }) => (is ? [id] : [])));
     const [from, to] = scene.side === 'home' ? [groups, experts] : [experts, groups];
