@@ -203,7 +203,7 @@ test('6: the stage shows names and groups, nothing quiet, and holds still until 
   const bench = await context.newPage();
   await bench.goto(`${CREW}/groups`);
   await bench.getByRole('button', { name: 'Reshuffle' }).click();
-  await expect(page.getByRole('button', { name: /The bench has something newer/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Show what is new/ })).toBeVisible();
   expect(await page.locator('main').innerText()).toBe(shown);
   await page.keyboard.press('n');
   await expect.poll(() => page.locator('main').innerText()).not.toBe(shown);

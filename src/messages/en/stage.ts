@@ -78,7 +78,7 @@ const stage = {
   sleeps: 'This browser lets the screen go to sleep; nothing else is different.',
   silent:
     'This browser plays no sound before a key is pressed here. The clock is seen all the same.',
-  showNew: 'The bench has something newer: show it',
+  showNew: 'Show what is new',
   live: 'Follow the bench',
   hold: 'Hold what is shown',
   full: 'Full screen',
