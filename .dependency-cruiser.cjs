@@ -22,7 +22,7 @@ module.exports = {
     onlyFrom('formats-arrows', 'formats', []),
     onlyFrom('encode-arrows', 'encode', ['core', 'schema']),
     onlyFrom('messages-arrows', 'messages', ['core', 'schema', 'formats']),
-    onlyFrom('worker-arrows', 'worker', ['core', 'formats']),
+    onlyFrom('worker-arrows', 'worker', ['core', 'formats', 'messages']),
     onlyFrom('store-arrows', 'store', ['schema']),
     onlyFrom('views-arrows', 'views', [
       'schema',

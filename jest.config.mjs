@@ -2,11 +2,22 @@ import nextJest from 'next/jest.js';
 
 const createConfig = nextJest({ dir: './' });
 
-export default createConfig({
+const config = createConfig({
   testEnvironment: 'node',
   // Properties over thousands of cases take their time on a busy machine.
   testTimeout: 120_000,
   testMatch: ['<rootDir>/{src,cli,demo,scripts}/**/*.test.{ts,tsx}'],
   modulePathIgnorePatterns: ['<rootDir>/.cache', '<rootDir>/.next'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+});
+
+/** Packages that come as modules alone, and what they ask for. */
+const MODULES =
+  'ical.js|url-template|(mdast|hast|unist|micromark|rehype|vfile)[\\w-]*|micromark|hastscript|property-information|' +
+  'space-separated-tokens|comma-separated-tokens|stringify-entities|character-[\\w-]+|html-void-elements|' +
+  'zwitch|ccount|trim-lines|decode-named-character-reference|devlop|web-namespaces|parse5|entities|@ungap';
+
+export default async () => ({
+  ...(await config()),
+  transformIgnorePatterns: [`/node_modules/(?!(?:${MODULES})/)`, '^.+\\.module\\.(css|sass|scss)$'],
 });

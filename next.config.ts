@@ -4,6 +4,11 @@ import type { NextConfig } from 'next';
 /** Our own maker of icons in place of the icon package's, which would bring the styling engine into every page. */
 const PLAIN_ICON = join(process.cwd(), 'src/views/primitives/plainIcon.tsx');
 
+const NAMED_CHARACTERS = join(
+  process.cwd(),
+  'node_modules/decode-named-character-reference/index.js',
+);
+
 /** What is used of the bundler, whose types are not ours to import. */
 interface Bundling {
   readonly plugins: object[];
@@ -21,6 +26,13 @@ const config: NextConfig = {
       new webpack.NormalModuleReplacementPlugin(/\/createSvgIcon(\.m?js)?$/, (resource) => {
         if (resource.context.includes('icons-material')) resource.request = PLAIN_ICON;
       }),
+      // The package asks a document for names of characters in a browser; a worker has none.
+      new webpack.NormalModuleReplacementPlugin(
+        /^decode-named-character-reference$/,
+        (resource) => {
+          resource.request = NAMED_CHARACTERS;
+        },
+      ),
     );
     return webpackConfig;
   },

@@ -2,6 +2,7 @@ import { sayRoster } from '@/messages/roster';
 import { arrangeCommand } from './arrange';
 import { BAD_INPUT, type Complain } from './files';
 import { rosterCommand } from './roster';
+import { exportCommand } from './export';
 import { stationsCommand } from './stations';
 
 /** What one word after `gruppetto` does: resolves to the exit code. */
@@ -10,6 +11,7 @@ export type Command = (args: readonly string[], complain: Complain) => number | 
 /** Every command by its word; a new one is a file and a line here. */
 const COMMANDS: Readonly<Record<string, Command>> = {
   arrange: arrangeCommand,
+  export: exportCommand,
   roster: rosterCommand,
   stations: stationsCommand,
 };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { LineupFile } from '@/formats/out/lineupFile';
 import { BackupFile, ClassFile } from '@/schema/classFile';
 import { RequestSchema } from '@/schema/request';
 import { ResultSchema } from '@/schema/result';
@@ -12,6 +13,7 @@ export function jsonSchemas(): Readonly<Record<string, unknown>> {
     'class-file.schema.json': z.toJSONSchema(ClassFile, { io: 'input' }),
     'stations-request.schema.json': z.toJSONSchema(StationsRequest, { io: 'input' }),
     'stations-table.schema.json': z.toJSONSchema(StationsResult),
+    'lineup.schema.json': z.toJSONSchema(LineupFile),
     'backup.schema.json': z.toJSONSchema(BackupFile, { io: 'input' }),
   };
 }

@@ -1,4 +1,4 @@
-import { CREW, expect, openDemo, test } from './pages';
+import { CREW, expect, openDemo, test, chooseWay, savedBy } from './pages';
 
 test('while names are hidden no page shows one, not even in its first moment, and files ask', async ({
   page,
@@ -33,19 +33,17 @@ test('while names are hidden no page shows one, not even in its first moment, an
   await expect(page.getByText(/a class list would show them/)).toBeVisible();
 
   await page.goto(`${CREW}/handoff`);
-  await page.getByRole('button', { name: /List by name/ }).click();
+  await chooseWay(page, 'a file', 'List by name');
+  const save = page.getByRole('button', { name: 'Save list by name' });
+  await save.click();
   const ask = page.getByRole('alertdialog');
   await expect(ask).toContainText('Names are hidden on your screen');
   for (const [answer, holds] of [
     ['As on the screen', false],
     ['With the real names', true],
   ] as const) {
-    if (holds) await page.getByRole('button', { name: /List by name/ }).click();
-    const waiting = page.waitForEvent('download');
-    await ask.getByRole('button', { name: answer }).click();
-    const stream = await (await waiting).createReadStream();
-    const parts: Buffer[] = [];
-    for await (const part of stream) parts.push(part as Buffer);
-    expect(Buffer.concat(parts).toString('utf8').includes('Haddad')).toBe(holds);
+    if (holds) await save.click();
+    const { text } = await savedBy(page, () => ask.getByRole('button', { name: answer }).click());
+    expect(text.includes('Haddad')).toBe(holds);
   }
 });

@@ -132,6 +132,24 @@ export async function expectAccessible(page: Page): Promise<void> {
   ).toEqual([]);
 }
 
+/** Chooses a way out on the hand-off page. */
+export async function chooseWay(page: Page, place: string, way?: string): Promise<void> {
+  await page.getByRole('radio', { name: place, exact: true }).check({ force: true });
+  if (way !== undefined) await page.getByRole('radio', { name: way }).check();
+}
+
+/** What is saved when something is pressed: the file's name and its bytes. */
+export async function savedBy(
+  page: Page,
+  press: () => Promise<void>,
+): Promise<{ readonly name: string; readonly bytes: Buffer; readonly text: string }> {
+  const waiting = page.waitForEvent('download');
+  await press();
+  const file = await waiting;
+  const bytes = readFileSync(await file.path());
+  return { name: file.suggestedFilename(), bytes, text: bytes.toString('utf8') };
+}
+
 /** The box for a list, opened where the class has students already. */
 export async function pasteBox(page: Page): Promise<Locator> {
   const box = page.getByRole('textbox', { name: /One student a line/ });

@@ -34,6 +34,10 @@ export async function loadBundle(entry) {
       format: 'esm',
       target: 'node20',
       logLevel: 'error',
+      // Packages of the older kind ask Node for its parts while they run.
+      banner: {
+        js: "import { createRequire as requireOf } from 'node:module'; const require = requireOf(import.meta.url);",
+      },
       // Loads a file that stands beside it; only the bench uses it.
       external: ['highs'],
     });

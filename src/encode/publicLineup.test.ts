@@ -1,7 +1,9 @@
+import { emptyClass } from '../schema/classRecord';
+import { newLineup } from '../schema/lineup';
 import { newStudent } from '../schema/student';
 import { LEAD } from '../schema/take';
 import { emptyPlan } from '../schema/plan';
-import { publicAddresses, publicLineup, publicNames, publicPlan } from './publicLineup';
+import { groupKeys, publicAddresses, publicLineup, publicNames, publicPlan } from './publicLineup';
 import { idOf, idsOf, student, take } from './testBench';
 
 /** A student of whom every private field is a marker. */
@@ -38,8 +40,20 @@ test('of everything known only names, roles, groups, signs and places are shown'
 });
 
 test('where addresses are asked for by name, they and nothing else come along', () => {
-  const text = JSON.stringify(publicAddresses(shown, students));
+  const theClass = {
+    ...emptyClass('QUIET-class' as never, 'Crew', ''),
+    ...{ term: 'QUIET-term', groupNames: ['QUIET-word'], skillLadder: ['QUIET-ladder'] },
+    staff: [{ name: 'Ola', role: 'coach', email: null }],
+  };
+  const lineup = newLineup('l' as never, theClass.id, 'Week 3', '');
+  const out = publicAddresses({ ...theClass, id: 'c' as never }, lineup, shown, students, plan);
+  const text = JSON.stringify(out);
   expect(text.match(/QUIET-[a-zA-Z]+/g)).toEqual(['QUIET-Ana', 'QUIET-Bo']);
+  expect(out.staff).toEqual([{ name: 'Ola', role: 'coach', email: '' }]);
+});
+
+test('groups keep their keys when they are renamed, and no two have the same', () => {
+  expect(groupKeys([{ sign: 3 }, { sign: 0 }, { sign: 3 }])).toEqual(['3', '0', '3-2']);
 });
 
 test('a field added to students one day is private until somebody says otherwise', () => {

@@ -1,3 +1,5 @@
+import type { ClassRecord } from '../schema/classRecord';
+import type { LineupRecord } from '../schema/lineup';
 import type { PlanRecord, Station } from '../schema/plan';
 import type { RollStudent, StudentRecord } from '../schema/student';
 import type { TakeGroup } from '../schema/take';
@@ -21,11 +23,40 @@ export interface PublicMember {
   readonly roles: readonly string[];
 }
 
-/** Addresses are no part of what is shown; the ways out that reach people ask for them by name. */
+/** A lineup as it leaves by a way out: whole names, with addresses, which are asked for by name. */
 export interface PublicAddresses {
-  readonly groups: readonly (Omit<PublicGroup, 'members'> & {
-    readonly members: readonly (PublicMember & { readonly email: string })[];
-  })[];
+  readonly id: string;
+  readonly classId: string;
+  readonly name: string;
+  readonly className: string;
+  readonly courseCode: string;
+  readonly instructions: string;
+  readonly groups: readonly AddressedGroup[];
+  readonly staff: readonly {
+    readonly name: string;
+    readonly role: string;
+    readonly email: string;
+  }[];
+}
+
+interface AddressedGroup {
+  /** Its sign, told from another with the same: what it stays when it is renamed. */
+  readonly key: string;
+  readonly name: string;
+  readonly sign: number;
+  readonly place: string;
+  /** Names of its stations, turn by turn. */
+  readonly stations: readonly string[];
+  readonly members: readonly AddressedMember[];
+}
+
+interface AddressedMember {
+  readonly id: string;
+  readonly name: string;
+  readonly givenName: string;
+  readonly familyName: string;
+  readonly roles: readonly string[];
+  readonly email: string;
 }
 
 /** Somebody's line in the list by name. */
@@ -61,9 +92,57 @@ export function publicLineup(
   return membersOf(take, students, ({ id }) => ({ name: nameOf(id) }), plan);
 }
 
-/** A take for the ways out that reach people: whole names, with addresses, '' where there is none. */
-export function publicAddresses(take: Shown, students: readonly RollStudent[]): PublicAddresses {
-  return membersOf(take, students, ({ name, email }) => ({ name, email }), undefined);
+/** A lineup's take for the ways out: those who are here, and the staff of the class. */
+export function publicAddresses(
+  theClass: Pick<ClassRecord, 'id' | 'name' | 'courseCode' | 'staff'>,
+  lineup: Pick<LineupRecord, 'id' | 'name'>,
+  take: Shown,
+  students: readonly RollStudent[],
+  plan?: PlanRecord,
+): PublicAddresses {
+  const { groups } = membersOf(
+    take,
+    students,
+    ({ id, name, givenName, familyName, email }) => ({ id, name, givenName, familyName, email }),
+    plan,
+  );
+  const keys = groupKeys(groups);
+  return {
+    id: lineup.id,
+    classId: theClass.id,
+    name: lineup.name,
+    className: theClass.name,
+    courseCode: theClass.courseCode,
+    instructions: plan?.instructions ?? '',
+    groups: groups.map((group, row) => ({
+      ...group,
+      key: keys[row] ?? '',
+      stations: stationsOf(plan, row),
+    })),
+    staff: theClass.staff.map(({ name, role, email }) => ({ name, role, email: email ?? '' })),
+  };
+}
+
+/** The key of each group: its sign, with a count where an earlier one has the same. */
+export function groupKeys(groups: readonly { readonly sign: number }[]): readonly string[] {
+  const seen = new Map<number, number>();
+  return groups.map(({ sign }) => {
+    const times = (seen.get(sign) ?? 0) + 1;
+    seen.set(sign, times);
+    return times === 1 ? String(sign) : `${sign}-${times}`;
+  });
+}
+
+/** Where the group of a row is, turn by turn; none where nothing goes round between stations. */
+function stationsOf(plan: PlanRecord | undefined, row: number): readonly string[] {
+  const turns = plan?.turns;
+  if (turns?.kind !== 'stations') return [];
+  return turns.table.map((at) => {
+    const station = at[row] ?? null;
+    if (station === null) return '–';
+    const name = turns.stations[station]?.name ?? '';
+    return name === '' ? String(station + 1) : name;
+  });
 }
 
 /** Everybody in a group in the order of their names, as the language sorts them. */

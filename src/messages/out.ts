@@ -1,5 +1,5 @@
 import { outEn } from './en/stage';
 import { part } from './speaking';
 
-/** The words of what leaves the bench: the stage and the hand-off. */
+/** The words of the stage and of files that are saved. */
 export const sayOut = part('out', outEn);

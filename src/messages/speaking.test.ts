@@ -1,6 +1,7 @@
 import { say } from '.';
 import { sayBench } from './bench';
 import { sayClash } from './clash';
+import { sayHandoff } from './handoff';
 import { sayKeys } from './keys';
 import { languageFor } from './languages';
 import { sayOut } from './out';
@@ -12,7 +13,14 @@ import { speak, type Catalogue, type Language } from './speaking';
 
 const ENGLISH: Catalogue = {
   ...{ main: say, bench: sayBench, clash: sayClash, keys: sayKeys },
-  ...{ out: sayOut, prepare: sayPrepare, roster: sayRoster, rules: sayRules, shelf: sayShelf },
+  ...{
+    handoff: sayHandoff,
+    out: sayOut,
+    prepare: sayPrepare,
+    roster: sayRoster,
+    rules: sayRules,
+    shelf: sayShelf,
+  },
 };
 
 /** Every word and sentence in brackets: a language whose words nobody could have written in. */

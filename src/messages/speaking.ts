@@ -1,6 +1,7 @@
 import type { benchEn } from './en/bench';
 import type { en } from './en';
 import type { clashEn } from './en/clash';
+import type { handoffEn } from './en/handoff';
 import type { keyMap } from './en/frame';
 import type { outEn } from './en/stage';
 import type { prepare } from './en/prepare';
@@ -16,6 +17,7 @@ export interface Catalogue {
   readonly main: typeof en;
   readonly bench: typeof benchEn;
   readonly clash: typeof clashEn;
+  readonly handoff: typeof handoffEn;
   readonly keys: typeof keyMap;
   readonly out: typeof outEn;
   readonly prepare: typeof prepare;

@@ -20,6 +20,7 @@ export function withFreshIds(records: readonly AppRecord[]): readonly AppRecord[
     take: next,
     plan: next,
     draw: next,
+    receipt: next,
   });
   return records.flatMap((record) =>
     fresh.has(record.id) ? (renamedRecord(record, to) ?? []) : [],

@@ -42,6 +42,9 @@ export type PlanId = z.infer<typeof PlanId>;
 export const DrawId = text().brand<'DrawId'>();
 export type DrawId = z.infer<typeof DrawId>;
 
+export const ReceiptId = text().brand<'ReceiptId'>();
+export type ReceiptId = z.infer<typeof ReceiptId>;
+
 export const SceneId = text(128).brand<'SceneId'>();
 export type SceneId = z.infer<typeof SceneId>;
 

@@ -4,6 +4,7 @@ import { drawType, type DrawRecord } from './draw';
 import { lineupType, type LineupRecord } from './lineup';
 import { merged, sameData } from './merging';
 import { planType, type PlanRecord } from './plan';
+import { receiptType, type ReceiptRecord } from './receipt';
 import type { Renaming } from './renaming';
 import { ruleType, type RuleRecord } from './rule';
 import { sceneType, type SceneRecord } from './scene';
@@ -27,6 +28,7 @@ interface RecordKinds {
   readonly take: TakeRecord;
   readonly plan: PlanRecord;
   readonly draw: DrawRecord;
+  readonly receipt: ReceiptRecord;
   readonly scene: SceneRecord;
   readonly draft: DraftRecord;
   readonly setting: SettingRecord;
@@ -43,6 +45,7 @@ export const RECORD_TYPES: { readonly [K in RecordKind]: RecordType<RecordOf<K>>
   take: takeType,
   plan: planType,
   draw: drawType,
+  receipt: receiptType,
   scene: sceneType,
   draft: draftType,
   setting: settingType,

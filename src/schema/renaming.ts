@@ -5,6 +5,7 @@ import type {
   DrawId,
   LineupId,
   PlanId,
+  ReceiptId,
   RuleId,
   SceneId,
   SectionId,
@@ -22,6 +23,7 @@ export interface NamedIds {
   readonly take: TakeId;
   readonly plan: PlanId;
   readonly draw: DrawId;
+  readonly receipt: ReceiptId;
   readonly scene: SceneId;
   readonly draft: DraftId;
   readonly setting: SettingId;
@@ -43,6 +45,7 @@ export function renaming(given: Partial<Renaming>): Renaming {
     take: same,
     plan: same,
     draw: same,
+    receipt: same,
     scene: same,
     draft: same,
     setting: same,

@@ -11,6 +11,7 @@ import {
   LineupId,
   newId,
   PlanId,
+  ReceiptId,
   RuleId,
   SectionId,
   StudentId,
@@ -120,6 +121,20 @@ const RANDOM: {
       places: { '0': 'Bridge' },
       expertsId: pick(rng, lineups),
     })),
+  receipt: (rng, { classId, students, lineups, takes }) => [
+    {
+      ...{ record: 'receipt', id: newId(ReceiptId, 'rc'), classId, at: MOMENT },
+      ...{
+        lineupId: pick(rng, lineups),
+        takeId: pick(rng, takes),
+        takeNumber: 1,
+        to: 'text',
+        did: 'saved',
+      },
+      ...{ file: 'x.txt', addresses: false },
+      groups: [{ name: 'Alder', sign: 0, studentIds: [...some(rng, students, 2)] }],
+    },
+  ],
   draw: (rng, { classId, students, lineups }) => [
     {
       ...{ record: 'draw', id: newId(DrawId, 'dr'), classId, of: 'each', at: MOMENT },

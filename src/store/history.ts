@@ -60,6 +60,7 @@ export type ActionLabel =
   | 'editPlan'
   | 'jigsaw'
   | 'draw'
+  | 'dropReceipt'
   | 'undraw';
 
 /** Where a step belongs: a class by its id, or the shelf, where classes come and go. */

@@ -4,6 +4,7 @@ import type { ClassId, LineupId, StudentId } from '../schema/ids';
 import type { DrawRecord } from '../schema/draw';
 import type { LineupRecord } from '../schema/lineup';
 import type { PlanRecord } from '../schema/plan';
+import type { ReceiptRecord } from '../schema/receipt';
 import type { RecordKind } from '../schema/records';
 import type { RuleRecord } from '../schema/rule';
 import type { RollStudent, StudentRecord } from '../schema/student';
@@ -192,6 +193,16 @@ export const drawsOf = query<[ClassId], readonly DrawRecord[]>(['draw'], (store,
     .all('draw')
     .filter((draw) => draw.classId === classId)
     .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0)),
+);
+
+/** What was handed off of a lineup, newest first. */
+export const receiptsOf = query<[LineupId], readonly ReceiptRecord[]>(
+  ['receipt'],
+  (store, lineupId) =>
+    store
+      .all('receipt')
+      .filter((receipt) => receipt.lineupId === lineupId)
+      .sort((a, b) => (a.at < b.at ? 1 : a.at > b.at ? -1 : 0)),
 );
 
 /** The take that a lineup shows, or undefined before its first shuffle. */

@@ -1,6 +1,10 @@
 import type { ArrangeOutcome } from '../core/arrange';
 import type { ArrangeRequest, Effort } from '../core/format';
 import type { Meetings, Rotation, TurnTable } from '../core/stations/types';
+import type { AddressedLineup } from '../formats/out/lineupOut';
+import type { WayOutId } from '../formats/out/list';
+import type { Write } from '../formats/out/wayOut';
+import type { OutOptions } from '../formats/out/options';
 import type { FileText } from '../formats/roster/asText';
 import type { ReadOptions, ReadRoster } from '../formats/roster/readRoster';
 import type { FromWorker, Port, ToWorker } from './protocol';
@@ -211,6 +215,23 @@ export function browserRosterClient(): RosterClient {
       new Worker(new URL('./roster.worker.ts', import.meta.url), {
         type: 'module',
       }) as WorkerLike<RosterAsk, RosterAnswer>,
+  );
+}
+
+/** What the worker of the ways out is asked to write; templates and lineups may be long. */
+export interface OutAsk {
+  readonly wayOut: WayOutId;
+  readonly lineup: AddressedLineup;
+  readonly options: OutOptions;
+}
+
+/** Calls the real worker of the ways out; it starts with the first call. */
+export function browserOutCalls(): WorkerCalls<OutAsk, Write> {
+  return new WorkerCalls(
+    () =>
+      new Worker(new URL('./out.worker.ts', import.meta.url), {
+        type: 'module',
+      }) as WorkerLike<OutAsk, Write>,
   );
 }
 

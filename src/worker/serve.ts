@@ -6,10 +6,13 @@ export type Steps<Answer> = Generator<{ readonly done: number }, Answer, void>;
 /** Work runs this long before it looks whether somebody has cancelled. */
 const SLICE_MS = 25;
 
+/** Says how far work has come, lets waiting messages in, and ends the work by throwing where it was cancelled. */
+export type Report = (done: number) => Promise<void>;
+
 /** Answers calls on the port; several run side by side, a slice each. */
 export function serve<Ask, Answer>(
   port: Port<FromWorker<Answer>, ToWorker<Ask>>,
-  work: (ask: Ask) => Steps<Answer> | Promise<Answer>,
+  work: (ask: Ask, report: Report) => Steps<Answer> | Promise<Answer>,
   pause: () => Promise<void> = nextMessage,
   clock: () => number = () => performance.now(),
 ): void {
@@ -21,16 +24,32 @@ export function serve<Ask, Answer>(
 
   async function answer(call: number, ask: Ask): Promise<void> {
     try {
-      const begun = work(ask);
+      const begun = work(ask, reporter(call));
       const done = begun instanceof Promise ? await begun : await drive(call, begun);
       if (done !== CANCELLED) port.postMessage({ type: 'finished', call, answer: done });
       else port.postMessage({ type: 'cancelled', call });
     } catch (error) {
+      if (error === CANCELLED) {
+        port.postMessage({ type: 'cancelled', call });
+        return;
+      }
       const failure = error instanceof Error ? error.message : String(error);
       port.postMessage({ type: 'failed', call, message: failure });
     } finally {
       cancelled.delete(call);
     }
+  }
+
+  function reporter(call: number): Report {
+    let until = clock() + SLICE_MS;
+    return async (done) => {
+      if (clock() < until) return;
+      port.postMessage({ type: 'progress', call, done });
+      await pause();
+      // eslint-disable-next-line @typescript-eslint/only-throw-error -- no failure, and nobody else throws it
+      if (cancelled.delete(call)) throw CANCELLED;
+      until = clock() + SLICE_MS;
+    };
   }
 
   async function drive(call: number, steps: Steps<Answer>): Promise<Answer | typeof CANCELLED> {

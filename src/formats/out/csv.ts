@@ -1,13 +1,14 @@
 import Papa from 'papaparse';
 import { harmless } from '../harmless';
-import type { Written } from './outlet';
+import { textFile, type Written } from './wayOut';
+import { type TableLayout } from './options';
 
 type Rows = readonly (readonly string[])[];
 
 /** Rows as CSV (RFC 4180), no cell of which a spreadsheet would run. */
-export function csv(rows: Rows): string {
+export function csv(rows: Rows, separator: TableLayout['separator'] = ','): string {
   const safe = rows.map((row) => row.map(harmless));
-  return `${Papa.unparse(safe, { newline: '\r\n' })}\r\n`;
+  return `${Papa.unparse(safe, { newline: '\r\n', delimiter: separator })}\r\n`;
 }
 
 /** Cells between tabs, to be pasted into a spreadsheet. */
@@ -16,11 +17,14 @@ export function tabbed(rows: Rows): string {
   return Papa.unparse(safe, { delimiter: '\t', newline: '\n' });
 }
 
-export function csvFile(text: string): Written {
-  return { to: 'file', end: 'csv', type: 'text/csv;charset=utf-8', text };
-}
-
-/** Spreadsheets take a file for UTF-8 only when it begins with a byte order mark. */
-export function spreadsheetFile(rows: Rows): Written {
-  return csvFile(`\ufeff${csv(rows)}`);
+/** Spreadsheets take a file for UTF-8 only when it begins with a byte order mark; machines do without. */
+export function csvFile(
+  rows: Rows,
+  {
+    for: reader,
+    separator,
+  }: { for: 'spreadsheet' | 'machine'; separator?: TableLayout['separator'] },
+): Written {
+  const text = csv(rows, separator);
+  return textFile('csv', 'text/csv', reader === 'spreadsheet' ? `\ufeff${text}` : text);
 }

@@ -1,11 +1,17 @@
-import { spreadsheetFile } from './csv';
-import { memberRows, nothingToCheck, type Outlet } from './outlet';
+import { csvFile } from './csv';
+import { tableOf } from './table';
+import type { WayOut } from './wayOut';
 
 /** One row for each student, group by group. */
 export const groupsCsv = {
-  id: 'byGroup',
+  id: 'groups-csv',
   needs: 'names',
-  check: nothingToCheck,
-  write: (lineup, { headings: { group, name } }) =>
-    spreadsheetFile([[group, name], ...memberRows(lineup).map((one) => [one.group, one.name])]),
-} as const satisfies Outlet;
+  takes: ['addresses', 'layout', 'link'],
+  write: (ask) => {
+    const { heading, rows } = tableOf(ask, ['group', 'name']);
+    return csvFile([heading, ...rows], {
+      for: 'spreadsheet',
+      separator: ask.options.layout.separator,
+    });
+  },
+} as const satisfies WayOut;

@@ -1,37 +1,97 @@
 import { groupsCsv } from './groupsCsv';
+import { unknownIn } from './handout/template';
+import { htmlTable } from './htmlTable';
+import { icalendar } from './icalendar';
+import { json } from './json';
+import { templateOf } from './letters';
+import { cleanLineup, withoutAddresses, type AddressedLineup, type AnyLineup } from './lineupOut';
+import { linkGroups } from './links';
+import { linksCsv } from './linksCsv';
+import { mailto } from './mailto';
+import { markdown } from './markdown';
+import { mergeCsv } from './mergeCsv';
+import { momentIssue } from './moment';
 import { namesCsv } from './namesCsv';
-import type { AddressedLineup, LineupOut, OutDoubt, Outlet, OutWords, Written } from './outlet';
+import { packDocx, packHtml } from './packs';
 import { roomsCsv } from './roomsCsv';
-import { table } from './table';
 import { text } from './text';
+import { vcard } from './vcard';
+import type { OutAsk, OutIssue, WayOut, Write } from './wayOut';
+import type { OutOptions } from './options';
+import type { OutWords } from './words';
+import { xlsx } from './xlsx';
 
-/** Every way out, in the order in which they are offered. */
-const LIST = [roomsCsv, groupsCsv, namesCsv, text, table] as const;
+/** Every way out, in the order in which they are told. */
+const LIST = [
+  roomsCsv,
+  groupsCsv,
+  namesCsv,
+  xlsx,
+  json,
+  markdown,
+  text,
+  htmlTable,
+  vcard,
+  icalendar,
+  linksCsv,
+  mailto,
+  mergeCsv,
+  packHtml,
+  packDocx,
+] as const;
 
-export type OutletId = (typeof LIST)[number]['id'];
-export const OUTLETS: readonly (Outlet & { readonly id: OutletId })[] = LIST;
+export type WayOutId = (typeof LIST)[number]['id'];
+export const WAYS_OUT: readonly (WayOut & { readonly id: WayOutId })[] = LIST;
 
-/** What to see to before any of the ways out is taken; what there is nobody to name for is left out. */
-export function doubtsOf(lineup: AddressedLineup): readonly OutDoubt[] {
-  const doubts = new Map<OutDoubt['code'], OutDoubt>();
-  for (const doubt of OUTLETS.flatMap(({ check }) => check(lineup))) {
-    if (doubt.names.length > 0) doubts.set(doubt.code, doubt);
-  }
-  return [...doubts.values()];
+export function wayOutOf(id: string): (WayOut & { readonly id: WayOutId }) | undefined {
+  return WAYS_OUT.find((one) => one.id === id);
 }
 
-/** Writes a way out; addresses are looked at only by one that asks for them. */
-export function writeOutlet(outlet: Outlet, lineup: AddressedLineup, words: OutWords): Written {
-  return outlet.needs === 'addresses'
-    ? outlet.write(lineup, words)
-    : outlet.write(withoutAddresses(lineup), words);
-}
+export type Prepared<Lineup extends AnyLineup = AnyLineup> =
+  | { readonly ok: true; readonly ask: OutAsk<Lineup> }
+  | { readonly ok: false; readonly issue: OutIssue };
 
-function withoutAddresses({ groups }: AddressedLineup): LineupOut {
+/** The lineup with clean texts and its links, checked for what no way out can do without. */
+export function prepared<Lineup extends AnyLineup>(
+  lineup: Lineup,
+  options: OutOptions,
+  words: OutWords,
+): Prepared<Lineup> {
+  if (lineup.groups.length === 0) return { ok: false, issue: { code: 'noGroups' } };
+  const wrong = momentIssue(options);
+  if (wrong) return { ok: false, issue: wrong };
+  const linked = linkGroups(lineup, options);
+  if (!linked.ok) return linked;
+  // Links are put to the groups as they are, with or without addresses.
   return {
-    groups: groups.map(({ name, members }) => ({
-      name,
-      members: members.map((member) => ({ name: member.name })),
-    })),
+    ok: true,
+    ask: { lineup: { ...lineup, groups: linked.groups }, options, words },
   };
+}
+
+/**
+ * Writes a way out. Addresses reach only a way out that is made of them, and those where they are asked for. The same
+ * lineup, options and words give the same bytes.
+ */
+export async function writeOut(
+  wayOut: WayOut,
+  given: AddressedLineup,
+  options: OutOptions,
+  words: OutWords,
+  onPage?: OutAsk['onPage'],
+): Promise<Write> {
+  const lineup = cleanLineup(given, words.unnamed);
+  if (wayOut.needs === 'addresses') {
+    const ready = prepared(lineup, options, words);
+    if (!ready.ok) return ready;
+    const issue = unknownIn(templateOf(ready.ask), ready.ask, ['name']);
+    return issue ? { ok: false, issue } : wayOut.write(ready.ask);
+  }
+  const ready = prepared<AnyLineup>(
+    options.addresses ? lineup : withoutAddresses(lineup),
+    options,
+    words,
+  );
+  if (!ready.ok) return ready;
+  return wayOut.write({ ...ready.ask, ...(onPage ? { onPage } : {}) });
 }

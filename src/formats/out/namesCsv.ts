@@ -1,13 +1,17 @@
-import { spreadsheetFile } from './csv';
-import { memberRows, nothingToCheck, type Outlet } from './outlet';
+import { csvFile } from './csv';
+import { byName, tableOf } from './table';
+import type { WayOut } from './wayOut';
 
 /** One row for each student in the order of their names. */
 export const namesCsv = {
-  id: 'byName',
+  id: 'names-csv',
   needs: 'names',
-  check: nothingToCheck,
-  write: (lineup, { headings: { group, name }, compare }) => {
-    const rows = memberRows(lineup).sort((one, two) => compare(one.name, two.name));
-    return spreadsheetFile([[name, group], ...rows.map((one) => [one.name, one.group])]);
+  takes: ['addresses', 'layout', 'link'],
+  write: (ask) => {
+    const { heading, rows } = tableOf(ask, ['name', 'group'], { sort: byName(ask.words) });
+    return csvFile([heading, ...rows], {
+      for: 'spreadsheet',
+      separator: ask.options.layout.separator,
+    });
   },
-} as const satisfies Outlet;
+} as const satisfies WayOut;

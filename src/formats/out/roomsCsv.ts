@@ -1,27 +1,14 @@
-import { isAddress } from '../address';
-import { csv, csvFile } from './csv';
-import { memberRows, type Outlet } from './outlet';
+import { csvFile } from './csv';
+import { tableOf } from './table';
+import type { WayOut } from './wayOut';
 
-/** One row for each student: room, name, e-mail. Without a byte order mark: machines read this one. */
+/** One row for each student: room, name, and e-mail where asked for. Machines read this one. */
 export const roomsCsv = {
-  id: 'rooms',
-  needs: 'addresses',
-  check: (lineup) => {
-    const all = memberRows(lineup);
-    const names = (of: typeof all): string[] => of.map(({ name }) => name);
-    return [
-      {
-        code: 'malformedAddress',
-        names: names(all.filter(({ email }) => email !== '' && !isAddress(email))),
-      },
-      { code: 'noAddress', names: names(all.filter(({ email }) => email === '')) },
-    ];
+  id: 'rooms-csv',
+  needs: 'names',
+  takes: ['addresses', 'layout'],
+  write: (ask) => {
+    const { heading, rows } = tableOf(ask, ['group', 'name'], { room: true });
+    return csvFile([heading, ...rows], { for: 'machine', separator: ask.options.layout.separator });
   },
-  write: (lineup, { headings: { room, name, email } }) =>
-    csvFile(
-      csv([
-        [room, name, email],
-        ...memberRows(lineup).map((one) => [one.group, one.name, one.email]),
-      ]),
-    ),
-} as const satisfies Outlet;
+} as const satisfies WayOut;

@@ -1,35 +1,59 @@
-import { tabbed } from './csv';
-import { nothingToCheck, type LineupOut, type Outlet } from './outlet';
+import { memberRows, type MemberRow } from './lineupOut';
+import type { OutAsk } from './wayOut';
+import type { Column } from './options';
+import type { LinkedGroup } from './lineupOut';
+import type { OutWords } from './words';
 
-/** A row for each group: as an HTML table for documents, as cells between tabs for spreadsheets. */
-export const table = {
-  id: 'table',
-  needs: 'names',
-  check: nothingToCheck,
-  write: (lineup) => ({
-    to: 'clipboard',
-    plain: tabbed(rowsOf(lineup)),
-    html: asHtml(rowsOf(lineup)),
-  }),
-} as const satisfies Outlet;
+/** What stands in a column of one student's row. */
+const CELLS: Readonly<Record<Column, (row: MemberRow, words: OutWords) => string>> = {
+  group: ({ group }) => group.name,
+  number: ({ number }) => String(number),
+  name: ({ member }) => member.name,
+  givenName: ({ member }) => member.givenName,
+  familyName: ({ member }) => member.familyName,
+  role: ({ member }, words) => member.roles.map(words.role).join(', '),
+  email: ({ member }) => member.email ?? '',
+  place: ({ group }) => group.place,
+  link: ({ group }) => (group as LinkedGroup).link,
+};
 
-function rowsOf({ groups }: LineupOut): string[][] {
-  return groups.map(({ name, members }) => [name, ...members.map((member) => member.name)]);
+export const COLUMNS = Object.keys(CELLS) as readonly Column[];
+
+interface Table {
+  readonly columns: readonly Column[];
+  readonly heading: readonly string[];
+  readonly rows: readonly (readonly string[])[];
 }
 
-/** Names are text, never markup. */
-function asHtml(rows: readonly (readonly string[])[]): string {
-  const lines = rows.map(([head = '', ...cells]) => {
-    const columns = cells.map((cell) => `<td>${escapeHtml(cell)}</td>`).join('');
-    return `<tr><th scope="row">${escapeHtml(head)}</th>${columns}</tr>`;
-  });
-  return `<table><tbody>${lines.join('')}</tbody></table>`;
+/**
+ * A row for each student in the columns that were chosen, else in the usual ones; the column of addresses is left out
+ * where they were not asked for, and a link stands at the end where groups have one,
+ * but in a list of rooms.
+ */
+export function tableOf(
+  { lineup, options, words }: OutAsk,
+  usual: readonly Column[],
+  { room = false, sort = null as ((a: MemberRow, b: MemberRow) => number) | null } = {},
+): Table {
+  const { layout, addresses } = options;
+  const links = lineup.groups.some(({ link }) => link !== '');
+  const chosen = layout.columns ?? [
+    ...usual,
+    ...(addresses ? (['email'] as const) : []),
+    ...(links && !room ? (['link'] as const) : []),
+  ];
+  const columns = chosen.filter((column) => column !== 'email' || addresses);
+  const rows = [...memberRows(lineup)];
+  if (sort) rows.sort(sort);
+  const usualHeadings = room ? { ...words.headings, group: words.headings.room } : words.headings;
+  return {
+    columns,
+    heading: columns.map((column) => layout.headings[column] ?? usualHeadings[column]),
+    rows: rows.map((row) => columns.map((column) => CELLS[column](row, words))),
+  };
 }
 
-function escapeHtml(given: string): string {
-  return given
-    .replaceAll('&', '&amp;')
-    .replaceAll('<', '&lt;')
-    .replaceAll('>', '&gt;')
-    .replaceAll('"', '&quot;');
+/** By whole name as the language sorts. */
+export function byName({ compare }: OutWords): (a: MemberRow, b: MemberRow) => number {
+  return (a, b) => compare(a.member.name, b.member.name);
 }

@@ -1,5 +1,5 @@
 import { readRosterFile, type ReadOptions } from './readRoster';
-import { partNames } from './archive';
+import { partNames } from '../archiveIn';
 import { decode, type Encoding } from './decode';
 import { isOneRoster, oneRosterClasses } from './oneRoster';
 import { cellAt } from './people';

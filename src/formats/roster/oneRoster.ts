@@ -1,6 +1,6 @@
 import { decode } from './decode';
 import { parseDelimited, hasContent } from './delimited';
-import { unpack } from './archive';
+import { unpack } from '../archiveIn';
 import type { Tables } from './workbook';
 import type { Row, Skipped } from './types';
 

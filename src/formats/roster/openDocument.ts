@@ -1,4 +1,4 @@
-import { unpack } from './archive';
+import { unpack } from '../archiveIn';
 import { tablesOfSheets, type Joined, type SheetCell } from './sheet';
 import type { Tables } from './workbook';
 import { readXml } from './xml';

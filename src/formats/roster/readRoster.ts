@@ -1,5 +1,5 @@
 import { unaccounted } from './account';
-import { partNames } from './archive';
+import { partNames } from '../archiveIn';
 import { checkPeople } from './check';
 import { decode, looksBinary, type Encoding } from './decode';
 import { hasContent } from './delimited';

@@ -1,4 +1,4 @@
-import { unpack } from './archive';
+import { unpack } from '../archiveIn';
 import { tablesOfSheets, type Joined, type Sheet, type SheetCell } from './sheet';
 import type { RosterError, Table } from './types';
 import { readXml } from './xml';

@@ -3,6 +3,9 @@ export const commandLine = {
   gruppetto arrange REQUEST.json RESULT.json [--effort quick|normal|thorough]
   gruppetto roster FILE OUT.json [--into EARLIER] [--sheet NAME] [--class TITLE]...
   gruppetto stations REQUEST.json TABLE.json
+  gruppetto export CLASSFILE.json --lineup NAME --as FORMAT --out PATH [--with-addresses]
+            [--link-template TEMPLATE] [--template FILE] [--message TEXT] [--field NAME=VALUE]...
+            [--date 2026-11-26] [--time 10:00] [--minutes 40]
 
 arrange makes the groups that a gruppetto.request file asks for and writes a gruppetto.result file.
 Ends with 0 when every rule holds, 3 when not all can (the result is written all the same),
@@ -16,7 +19,13 @@ Ends with 0, or with 2 when the file cannot be read (the JSON then holds the rea
 
 stations makes the whole table of turns: which station each group is at, turn by turn.
 {"groups":8,"stations":4,"perStation":2,"turns":4} for a rotation, {"groups":7,"meet":true} for groups that
-meet groups. Groups and stations are counted from 0; null is a break. Ends with 0, or with 2 and a sentence.`,
+meet groups. Groups and stations are counted from 0; null is a break. Ends with 0, or with 2 and a sentence.
+
+export writes a lineup of a class file for the place where its groups meet: rooms-csv, groups-csv, names-csv, xlsx,
+json, markdown, text, html-table, vcard, icalendar, links, mailto, merge-csv, pack-html or pack-docx. Only those who
+take part today go, and addresses only with --with-addresses (letters are made of them). A link template is a URI
+template such as https://rooms.example.org/{group}; a template has placeholders such as {{group}} and {{members}}.
+Ends with 0, or with 2 and a sentence, and then nothing is written.`,
   cannotRead: (path: string) => `The file ${path} cannot be read. Nothing was written.`,
   notJson: (path: string) => `The file ${path} is not JSON. Nothing was written.`,
   cannotWrite: (path: string) => `The result could not be written to ${path}.`,
@@ -32,6 +41,26 @@ meet groups. Groups and stations are counted from 0; null is a break. Ends with 
       `A request for stations has no ${fields.map((field) => `"${field}"`).join(', ')}; it has groups, stations, perStation, turns, meet and seed. Nothing was written.`,
     notStations:
       'This is no request for stations, such as {"groups":8,"stations":4,"turns":4}. Nothing was written.',
+  },
+  export: {
+    needs: (option: string) => `Say ${option}. Nothing was written.`,
+    oneFile: 'Name one class file. Nothing was written.',
+    /** Of what Node says the option itself is told. */
+    unknownOption: (what: string) =>
+      `The option ${/'([^']+)'/.exec(what)?.[1] ?? 'given'} is not understood. Nothing was written.`,
+    unknownFormat: (given: string, known: readonly string[]) =>
+      `There is no format "${given}". There are ${known.join(', ')}. Nothing was written.`,
+    unknownLineup: (given: string, known: readonly string[]) =>
+      known.length === 0
+        ? `There is no lineup "${given}"; the class has none. Nothing was written.`
+        : `There is no lineup "${given}". There are ${known.map((name) => `"${name}"`).join(', ')}. Nothing was written.`,
+    sameName: (given: string) =>
+      `More than one lineup is called "${given}"; the first of them was taken.`,
+    noFolder: (path: string) => `The folder of ${path} is not there. Nothing was written.`,
+    noTemplate: (path: string) => `The template ${path} cannot be read. Nothing was written.`,
+    badField: (given: string) =>
+      `"${given}" is no field: write it as NAME=VALUE. Nothing was written.`,
+    withNothing: (sentence: string) => `${sentence} Nothing was written.`,
   },
   unknownEffort: (given: string) => `"${given}" is not an effort: say quick, normal or thorough.`,
 };

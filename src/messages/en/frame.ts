@@ -111,6 +111,7 @@ export const actions = {
   jigsaw: 'make expert groups',
   draw: 'draw by lot',
   undraw: 'take back a draw',
+  dropReceipt: 'take away a receipt',
 };
 
 export const keyMap = {

@@ -1,89 +1,204 @@
 'use client';
 
-import { LinkButton } from '../primitives/Button';
+import { useMemo, useState } from 'react';
 import { publicAddresses } from '@/encode/publicLineup';
+import { cleanLineup } from '@/formats/out/lineupOut';
+import { prepared } from '@/formats/out/list';
+import type { Template } from '@/formats/out/handout/types';
+import { sayHandoff } from '@/messages/handoff';
 import { sayOut } from '@/messages/out';
-import { classById, shownTake } from '@/store/queries';
-import { noteUse } from '@/store/actions/lineups';
-import { useQuery, useStore } from '@/store/react';
-import { today } from '../frame/today';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { ClassId } from '@/schema/ids';
 import type { LineupRecord } from '@/schema/lineup';
 import type { RollStudent } from '@/schema/student';
-import { useClassId } from '../frame/useClassId';
+import type { TakeRecord } from '@/schema/take';
+import { classById, planOf, shownTake } from '@/store/queries';
+import { useQuery } from '@/store/react';
 import { useRealRoll, useRoll } from '../frame/students';
+import { useClassId } from '../frame/useClassId';
+import { useSetting } from '../frame/useDraft';
 import { useOpenLineup } from '../frame/useOpenLineup';
-import { Sign } from '../primitives/Sign';
-import { CheckList } from './CheckList';
+import { useToday } from '../frame/useToday';
+import { LinkButton } from '../primitives/Button';
+import { Choice } from '../primitives/Choice';
 import { Invitation } from '../primitives/Invitation';
+import { CheckList } from './CheckList';
+import { CHOSEN, fromBase64, optionsOf, OWN_FILE, PLACE_NAMES, PLACES, wayOf } from './chosen';
+import { Doings } from './Doings';
 import styles from './HandOffView.module.css';
-import { Outlets } from './Outlets';
+import { Options } from './Options';
+import { Preview } from './Preview';
+import { Receipts } from './Receipts';
 
-/** Out of here without retyping a name: files and copies of the lineup, and what to mend before. */
+/** Out of here without retyping a name: where to, as what, what goes, what to see to before, and what went. */
 export function HandOffView() {
-  const store = useStore();
   const classId = useClassId();
   const lineup = useOpenLineup();
   const theClass = useQuery(classById, classId);
-  // Files carry the real names; what stands on the screen is masked as everywhere.
-  const real = useRealRoll(classId, lineup);
-  const students = useRoll(classId, lineup);
   const take = useQuery(shownTake, lineup?.id ?? ('' as LineupRecord['id']));
   if (!lineup || !take || !theClass) {
     return (
-      <Invitation text={sayOut.handoff.empty}>
+      <Invitation text={sayHandoff.handoff.empty}>
         <LinkButton variant="contained" href={`/c/${classId}/groups`}>
-          {sayOut.handoff.toGroups}
+          {sayHandoff.handoff.toGroups}
         </LinkButton>
       </Invitation>
     );
   }
-  const shown = publicAddresses(take, addressed(students, real));
+  return <HandOff classId={classId} theClass={theClass} lineup={lineup} take={take} />;
+}
+
+interface HandOffProps {
+  readonly classId: ClassId;
+  readonly theClass: ClassRecord;
+  readonly lineup: LineupRecord;
+  readonly take: TakeRecord;
+}
+
+function HandOff({ classId, theClass, lineup, take }: HandOffProps) {
+  const words = sayHandoff.handoff;
+  const day = useToday();
+  // Files carry the real names; what stands on the screen is masked as everywhere.
+  const real = useRealRoll(classId, lineup);
+  const students = useRoll(classId, lineup);
+  const plan = useQuery(planOf, lineup.id);
+  const [chosen, setChosen] = useSetting(CHOSEN, classId);
+  const [kept, keep] = useSetting(OWN_FILE, classId);
+  const [forNow, setForNow] = useState<Template | null>(null);
+  const ownFile = useMemo(
+    () => forNow ?? (kept && { name: kept.name, bytes: fromBase64(kept.data) }),
+    [forNow, kept],
+  );
+  const way = wayOf(chosen);
+  const options = useMemo(
+    () => way && optionsOf(chosen, way, ownFile, day),
+    [chosen, way, ownFile, day],
+  );
+  const lineups = useMemo(() => {
+    const leaving = (roll: readonly RollStudent[]) =>
+      cleanLineup(publicAddresses(theClass, lineup, take, roll, plan), sayHandoff.outWords.unnamed);
+    // An address tells a name, so what goes as the screen shows it has none.
+    const shown = students === real ? real : students.map((one) => ({ ...one, email: '' }));
+    return { real: leaving(real), shown: leaving(shown) };
+  }, [theClass, lineup, take, plan, real, students]);
+  const ready = useMemo(
+    () => options && prepared(lineups.shown, options, sayHandoff.outWords),
+    [lineups, options],
+  );
   return (
     <div className={styles.handoff}>
-      <h2 className={styles.title}>{sayOut.handoff.title(lineup.name)}</h2>
-      <Outlets
-        real={publicAddresses(take, real)}
-        shown={publicAddresses(take, withoutAddresses(students))}
-        onLeft={() => noteUse(store, lineup.id, today())}
-        fileStem={sayOut.handoff.fileStem(theClass.name, lineup.name)}
-      />
-      <div className={styles.lower}>
-        <CheckList take={take} out={shown} students={students} classId={classId} />
-        <section aria-labelledby="leaves">
-          <h3 id="leaves" className={styles.subtitle}>
-            {sayOut.handoff.leaves}
-          </h3>
-          <ul className={styles.groups}>
-            {shown.groups.map(({ name, members }, index) => (
-              <li key={index} className={styles.group}>
-                <span className={styles.name}>
-                  <Sign index={take.groups[index]?.sign ?? index} size={24} />
-                  {name}
-                </span>
-                <ul className={styles.members}>
-                  {members.map((member, place) => (
-                    <li key={place}>{member.name}</li>
-                  ))}
-                </ul>
-              </li>
-            ))}
-          </ul>
-        </section>
+      <h2 className={styles.title}>{words.title(lineup.name)}</h2>
+      <div className={styles.where}>
+        <Choice
+          inline
+          legend={words.where}
+          value={chosen.place}
+          options={PLACE_NAMES.map((value) => ({ value, label: words.places[value] }))}
+          onChange={(place) => setChosen({ ...chosen, place })}
+        />
       </div>
+      {way && options && ready ? (
+        <div className={styles.sides}>
+          <div className={styles.side}>
+            {PLACES[chosen.place].length > 1 && (
+              <Ways
+                chosen={way}
+                ways={PLACES[chosen.place]}
+                onChange={(next) =>
+                  setChosen({ ...chosen, ways: { ...chosen.ways, [chosen.place]: next } })
+                }
+              />
+            )}
+            <CheckList
+              way={way}
+              options={options}
+              lineup={lineups.real}
+              linked={ready.ok ? ready.ask.lineup.groups : []}
+              take={take}
+              students={students}
+              classId={classId}
+            />
+            <Options
+              way={way}
+              chosen={chosen}
+              onChange={(change) => setChosen({ ...chosen, ...change })}
+              ownFile={ownFile}
+              onOwnFile={(file, remember) => {
+                setForNow(remember ? null : file);
+                keep(file && remember ? { name: file.name, data: remember } : null);
+              }}
+              today={day}
+            />
+            <Receipts lineupId={lineup.id} take={take} students={students} />
+          </div>
+          <section aria-labelledby="preview" className={styles.preview}>
+            <div className={styles.head}>
+              <h3 id="preview" className={styles.subtitle}>
+                {words.preview}
+              </h3>
+              <Doings
+                way={way}
+                options={options}
+                lineups={lineups}
+                lineupId={lineup.id}
+                issue={ready.ok ? null : ready.issue}
+                fileStem={sayOut.files.stem(theClass.name, lineup.name)}
+              />
+            </div>
+            <div className={styles.sheet} tabIndex={0} role="group" aria-labelledby="preview">
+              {ready.ok ? (
+                <Preview
+                  key={way}
+                  way={way}
+                  ask={ready.ask}
+                  real={lineups.real}
+                  lineupId={lineup.id}
+                />
+              ) : (
+                <p className={styles.issue}>{sayHandoff.outIssueSentence(ready.issue)}</p>
+              )}
+            </div>
+          </section>
+        </div>
+      ) : (
+        <div className={styles.sides}>
+          <div className={styles.side}>
+            <p className={styles.paper}>{words.paper.text}</p>
+            <div>
+              <LinkButton variant="contained" href={`/c/${classId}/print`}>
+                {words.paper.go}
+              </LinkButton>
+            </div>
+            <Receipts lineupId={lineup.id} take={take} students={students} />
+          </div>
+        </div>
+      )}
     </div>
   );
 }
 
-/** Students under the names that are shown with the addresses that would leave: those are checked, and not shown. */
-function addressed(
-  shown: readonly RollStudent[],
-  real: readonly RollStudent[],
-): readonly RollStudent[] {
-  const emailOf = new Map(real.map(({ id, email }) => [id, email]));
-  return shown.map((student) => ({ ...student, email: emailOf.get(student.id) ?? '' }));
+interface WaysProps<T extends string> {
+  readonly ways: readonly T[];
+  readonly chosen: T;
+  readonly onChange: (way: T) => void;
 }
 
-/** An address tells a name, so what goes as the screen shows it has none. */
-function withoutAddresses(students: readonly RollStudent[]): readonly RollStudent[] {
-  return students.map((student) => ({ ...student, email: '' }));
+/** The ways out to one place, one of them chosen. */
+function Ways<T extends keyof typeof sayHandoff.handoff.way>({
+  ways,
+  chosen,
+  onChange,
+}: WaysProps<T>) {
+  return (
+    <fieldset className={styles.ways}>
+      <legend className={styles.subtitle}>{sayHandoff.handoff.ways}</legend>
+      {ways.map((way) => (
+        <label key={way} className={styles.way}>
+          <input type="radio" name="way" checked={way === chosen} onChange={() => onChange(way)} />
+          <span className={styles.what}>{sayHandoff.handoff.way[way].title}</span>
+          <span className={styles.how}>{sayHandoff.handoff.way[way].holds}</span>
+        </label>
+      ))}
+    </fieldset>
+  );
 }

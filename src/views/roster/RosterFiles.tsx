@@ -24,9 +24,9 @@ export function RosterFiles({ theClass, students }: RosterFilesProps) {
   const { notify } = useNotices();
   const { leave, question } = useRealNames(false);
   const save = (ending: string, content: string | Blob, type: string): void => {
-    const name = `${sayOut.handoff.fileStem(theClass.name, '')}.${ending}`;
+    const name = `${sayOut.files.stem(theClass.name, '')}.${ending}`;
     download(name, content, type);
-    notify({ text: sayOut.handoff.saved(name) });
+    notify({ text: sayOut.files.saved(name) });
   };
   return (
     <div className={styles.files}>

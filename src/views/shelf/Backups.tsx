@@ -39,7 +39,7 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
   const save = (): void => {
     const name = sayShelf.backupName(today());
     download(name, `${JSON.stringify(backupOf(store), null, 1)}\n`, 'application/json');
-    notify({ text: sayOut.handoff.saved(name) });
+    notify({ text: sayOut.files.saved(name) });
   };
   const put = (opened: Opened, answer: BackupAnswer): void => {
     const known = new Set<string>(classes.map(({ id }) => id));

@@ -1,5 +1,5 @@
 import { unzipSync } from 'fflate';
-import type { RosterError } from './types';
+import type { RosterError } from './roster/types';
 
 /** All parts of an archive together may unpack to this many bytes: far above any class list, far below harm. */
 const MOST_UNPACKED_BYTES = 150 * 1024 * 1024;

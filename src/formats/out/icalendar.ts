@@ -1,0 +1,92 @@
+import { contentLines, parameterValue, textValue } from './contentLines';
+import { usableAddress } from './lineupOut';
+import { addressUri } from './letters';
+import { momentIn } from './moment';
+import { uidOf } from './uids';
+import { textFile, type OutAsk, type WayOut } from './wayOut';
+import { type LinkedGroup } from './lineupOut';
+import { basic, isUtc, momentOf, zoneLines } from './zones';
+
+/** iCalendar (RFC 5545): an event for each group, or one for all, at the time by the clock of the zone. */
+export const icalendar = {
+  id: 'icalendar',
+  needs: 'names',
+  takes: ['moment', 'addresses', 'link'],
+  write: (ask) => {
+    const moment = momentIn(ask.options);
+    if (!moment) return { ok: false, issue: { code: 'needsMoment' } };
+    const { zone, oneEvent } = ask.options;
+    const starts = zone === null ? moment.local : momentOf(zone, moment.local);
+    const local = basic(moment.local);
+    const inUtc = zone !== null && isUtc(zone);
+    const start =
+      zone === null
+        ? `DTSTART:${local}`
+        : inUtc
+          ? `DTSTART:${local}Z`
+          : `DTSTART;TZID=${zone}:${local}`;
+    // The stamp of a file without a clock: the same file for the same lineup.
+    const common = [`DTSTAMP:${basic(starts)}Z`, start, `DURATION:PT${moment.minutes}M`];
+    const events = oneEvent
+      ? [eventForAll(ask)]
+      : ask.lineup.groups.map((group) => event(ask, group));
+    const lines = [
+      ...[
+        'BEGIN:VCALENDAR',
+        'VERSION:2.0',
+        'PRODID:-//Gruppetto//Groups//EN',
+        'CALSCALE:GREGORIAN',
+      ],
+      ...(zone === null || inUtc ? [] : zoneLines(zone, starts)),
+      ...events.flatMap(([uid = '', ...rest]) => [
+        'BEGIN:VEVENT',
+        uid,
+        ...common,
+        ...rest,
+        'END:VEVENT',
+      ]),
+      'END:VCALENDAR',
+    ];
+    return textFile('ics', 'text/calendar', contentLines(lines));
+  },
+} as const satisfies WayOut;
+
+function event({ lineup, words, options }: OutAsk, group: LinkedGroup): readonly string[] {
+  const { key, name, place, link } = group;
+  const told = [
+    ...group.members.map((member) => member.name),
+    ...[link, options.message].filter((line) => line !== ''),
+  ];
+  return [
+    `UID:${uidOf('event', lineup.id, key)}@gruppetto.invalid`,
+    `SUMMARY:${textValue(words.title(name, lineup.name))}`,
+    ...(told.length === 0 ? [] : [`DESCRIPTION:${textValue(told.join('\n'))}`]),
+    ...(place === '' || place === link ? [] : [`LOCATION:${textValue(place)}`]),
+    ...(link === '' ? [] : [`URL:${link}`]),
+    ...attendees(group),
+  ];
+}
+
+function eventForAll({ lineup, options }: OutAsk): readonly string[] {
+  const told = lineup.groups.map(
+    ({ name, members, link }) =>
+      `${name}: ${members.map((member) => member.name).join('; ')}${link === '' ? '' : ` ${link}`}`,
+  );
+  const text = [...told, ...(options.message === '' ? [] : [options.message])].join('\n');
+  return [
+    `UID:${uidOf('event', lineup.id)}@gruppetto.invalid`,
+    `SUMMARY:${textValue(lineup.name)}`,
+    `DESCRIPTION:${textValue(text)}`,
+    ...lineup.groups.flatMap(attendees),
+  ];
+}
+
+/** Members with a usable address, where addresses were asked for. */
+function attendees({ members }: LinkedGroup): readonly string[] {
+  return members.flatMap(({ name, email }) => {
+    const address = usableAddress(email);
+    return address === null
+      ? []
+      : [`ATTENDEE;CN=${parameterValue(name)};ROLE=REQ-PARTICIPANT:${addressUri(address)}`];
+  });
+}

@@ -1,0 +1,18 @@
+import { csvFile } from './csv';
+import { lettersOf } from './letters';
+import type { WayOut } from './wayOut';
+
+/** For a mail merge: a row for each student who can be reached, with the letter made. */
+export const mergeCsv = {
+  id: 'merge-csv',
+  needs: 'addresses',
+  takes: ['letter', 'link', 'moment', 'message'],
+  write: (ask) => {
+    const { name, email, group, subject, text } = ask.words.headings;
+    const letters = lettersOf({ ...ask, options: { ...ask.options, letterTo: 'each' } });
+    const rows = letters.flatMap((letter) =>
+      letter.to.map((to) => [letter.name, to, letter.group, letter.subject, letter.text]),
+    );
+    return csvFile([[name, email, group, subject, text], ...rows], { for: 'spreadsheet' });
+  },
+} as const satisfies WayOut;

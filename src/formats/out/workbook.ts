@@ -1,0 +1,81 @@
+import { unzipSync } from 'fflate';
+import writeWorkbook from 'write-excel-file/universal';
+import { archive, type FileIn } from './archive';
+import { byName, tableOf } from './table';
+import type { OutAsk, Written } from './wayOut';
+import type { Column } from './options';
+
+/** A workbook with a sheet by group and one by name: every cell text, a frozen heading, the groups' colours. */
+export async function workbook(ask: OutAsk): Promise<Written> {
+  const roles = ask.lineup.groups.some(({ members }) =>
+    members.some((one) => one.roles.length > 0),
+  );
+  const role = roles ? (['role'] as const) : [];
+  const byGroup = tableOf(ask, ['group', 'name', ...role]);
+  const sorted = tableOf(ask, ['name', 'group', ...role], { sort: byName(ask.words) });
+  const signs = ask.lineup.groups.flatMap(({ sign, members }) => members.map(() => sign));
+  const blob = await writeWorkbook([
+    sheetOf(byGroup, ask.words.sheets.byGroup, signs),
+    sheetOf(sorted, ask.words.sheets.byName, null),
+  ]).toBlob();
+  const content = withoutClock(new Uint8Array(await blob.arrayBuffer()));
+  const type = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
+  return { ok: true, end: 'xlsx', type, content };
+}
+
+/** Light grounds, one for each of the eight signs, on which black type is read. */
+const GROUNDS = [
+  ...['#DCEBDD', '#D9E6F2', '#F6E3CC', '#EBDBEA'],
+  ...['#D3ECE8', '#F1EBC8', '#F5D9D2', '#E2E0F0'],
+];
+
+interface Table {
+  readonly columns: readonly Column[];
+  readonly heading: readonly string[];
+  readonly rows: readonly (readonly string[])[];
+}
+
+function sheetOf(
+  { columns, heading, rows }: Table,
+  sheet: string,
+  signs: readonly number[] | null,
+) {
+  const ground = (row: number): object => {
+    const sign = signs?.[row];
+    return sign === undefined ? {} : { backgroundColor: GROUNDS[sign % GROUNDS.length] };
+  };
+  return {
+    sheet,
+    stickyRowsCount: 1,
+    columns: columns.map((_, i) => ({
+      width: widthOf([heading[i] ?? '', ...rows.map((row) => row[i] ?? '')]),
+    })),
+    data: [
+      heading.map((value) => ({ value, type: String, fontWeight: 'bold' as const })),
+      ...rows.map((row, at) =>
+        row.map((value, i) => ({
+          value,
+          type: String,
+          ...(columns[i] === 'group' ? ground(at) : {}),
+        })),
+      ),
+    ],
+  };
+}
+
+/** Characters; wide enough for most, never a whole screen. */
+function widthOf(texts: readonly string[]): number {
+  return Math.min(60, Math.max(8, ...texts.map((text) => Array.from(text).length + 2)));
+}
+
+/** The package writes the moment into the properties and into every entry of the zip. */
+function withoutClock(workbook: Uint8Array): Uint8Array {
+  const parts = Object.entries(unzipSync(workbook));
+  const files = parts.map(([name, bytes]): FileIn => {
+    if (name !== 'docProps/core.xml') return [name, bytes];
+    const text = new TextDecoder().decode(bytes);
+    const plain = text.replace(/<dcterms:(created|modified)\b[^>]*>[^<]*<\/dcterms:\1>/g, '');
+    return [name, new TextEncoder().encode(plain)];
+  });
+  return archive(files);
+}

@@ -1,0 +1,184 @@
+import type { OutDoubt } from '../../formats/out/checks';
+import type { WayOutId } from '../../formats/out/list';
+import type { LetterTo } from '../../formats/out/options';
+import { outIssueSentence, outWords, unreachedSentence } from './waysOut';
+import { count, listNames } from './words';
+
+/** So many names are told one by one; of more it is told how many there are. */
+const NAMES_TOLD = 4;
+
+const told = (names: readonly string[], one: string): string =>
+  names.length <= NAMES_TOLD ? listNames(names) : count(names.length, one);
+const are = (names: readonly string[], one: string, many: string): string =>
+  names.length === 1 ? one : many;
+
+const way: Readonly<
+  Record<WayOutId, { readonly title: string; readonly holds: string; readonly fileEnd: string }>
+> = {
+  'groups-csv': { title: 'List by group', holds: 'CSV, a row a student', fileEnd: 'by-group' },
+  'names-csv': { title: 'List by name', holds: 'CSV, A to Z', fileEnd: 'by-name' },
+  'rooms-csv': { title: 'List for rooms', holds: 'CSV: room, name, e-mail', fileEnd: 'rooms' },
+  xlsx: { title: 'Workbook', holds: 'a sheet by group, one by name', fileEnd: 'groups' },
+  icalendar: { title: 'Calendar', holds: 'an event for each group', fileEnd: 'calendar' },
+  vcard: { title: 'Contacts', holds: 'a card each, and one a group', fileEnd: 'contacts' },
+  json: { title: 'Open data', holds: 'JSON, for other programs', fileEnd: 'lineup' },
+  'pack-docx': {
+    title: 'Documents',
+    holds: 'for a word processor, in a zip',
+    fileEnd: 'documents',
+  },
+  'pack-html': { title: 'Web pages', holds: 'for any browser, in a zip', fileEnd: 'pages' },
+  text: { title: 'Plain lines', holds: 'a line for each group', fileEnd: 'lines' },
+  markdown: { title: 'Markdown', holds: 'a heading and a list each', fileEnd: 'groups' },
+  'html-table': { title: 'Table', holds: 'for a document or a sheet', fileEnd: 'table' },
+  mailto: { title: 'Letters', holds: 'opened in your mail program', fileEnd: 'letters' },
+  'merge-csv': { title: 'Mail merge', holds: 'CSV, a letter each', fileEnd: 'mail-merge' },
+  links: { title: 'Links', holds: 'one for each group', fileEnd: 'links' },
+};
+
+const MOMENT = new Intl.DateTimeFormat('en-GB', {
+  ...{ weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' },
+});
+
+const handoff = {
+  title: (lineup: string) => `Hand off: ${lineup}`,
+  empty: 'There are no groups to hand off yet.',
+  toGroups: 'Make groups',
+  where: 'Where to',
+  places: {
+    paper: 'paper',
+    file: 'a file',
+    pages: 'a page for each group',
+    message: 'a message',
+    link: 'a link',
+  },
+  paper: {
+    text: 'Lists for the door, table signs, name cards, a sheet for each group: they are laid out as the printer will have them.',
+    go: 'Go to the printed sheets',
+  },
+  ways: 'As',
+  way,
+  options: {
+    title: 'With',
+    addresses: 'E-mail addresses',
+    addressesGo: 'Addresses go to whoever gets the file.',
+    linkTemplate: 'Link of each group',
+    linkStart: 'https://',
+    linkHint:
+      'Such as https://rooms.example.org/{group}; {number}, {code} and {date} are known too.',
+    message: 'Message',
+    messageHint: 'A line or two of your own',
+    date: 'Day',
+    time: 'From',
+    minutes: 'Minutes',
+    oneEvent: 'One event for all groups',
+    letterTo: 'To',
+    letterKinds: {
+      group: 'each group',
+      lead: 'the leads',
+      each: 'each student',
+    } satisfies Record<LetterTo, string>,
+    letter: 'The letter',
+    handout: 'The hand-out',
+    handoutHint: (names: readonly string[]) =>
+      `Markdown. What stands in braces is put in for each group: ${names.map((name) => `{{${name}}}`).join(' ')}`,
+    asShipped: 'Back to ours',
+    ownFile: 'Use a document of mine',
+    ownFileHint: (ends: string) => `${ends} with {{group}}, {{members}} and the like in it`,
+    usedFile: (name: string) => `From your document ${name}`,
+    noFile: 'Write it here instead',
+    fileTooLarge:
+      'That document is larger than 20 MB and was not taken. Make its pictures smaller.',
+    fileForNow: 'It is too large to be remembered: it holds until the page is left.',
+    columns: 'Columns and separator',
+    heading: (column: string) => `Heading of ${column}`,
+    earlier: (column: string) => `${column} further to the front`,
+    leaveOut: (column: string) => `Leave out ${column}`,
+    addColumn: 'Add a column',
+    usualColumns: 'Back to the usual ones',
+    separator: 'Between cells',
+    separators: { ',': 'comma', ';': 'semicolon', '\t': 'tab' },
+  },
+  preview: 'What goes',
+  previewOf: (name: string, students: number, groups: number) =>
+    `${name}: ${count(students, 'student')} in ${count(groups, 'group')}`,
+  more: (rows: number) => `and ${count(rows, 'more row')}`,
+  morePages: (number: number, all: number) => `${number} of ${count(all, 'page')}`,
+  earlierPage: 'Page before',
+  laterPage: 'Page after',
+  docxLooks: 'The words of each document; its looks stay those of yours.',
+  letterTo: (to: readonly string[]) => `To: ${to.join(', ')}`,
+  letterNobody: 'Nobody in it can be reached.',
+  openLetter: 'Open',
+  openedLetter: 'opened',
+  letterOf: (whose: string) => `Letter to ${whose}`,
+  letterPart: (part: number, parts: number) => `part ${part} of ${parts}`,
+  lettersDone: (done: number, all: number) => `${done} of ${count(all, 'letter')} opened`,
+  openLink: 'open',
+  copyLink: 'copy',
+  linkOf: (what: string, group: string) => `${what} the link of ${group}`,
+  event: (when: string, minutes: string) => `${when}, ${count(Number(minutes), 'minute')}`,
+  cards: (people: number) => count(people, 'card'),
+  save: 'Save',
+  saveAs: (name: string) => `Save ${name}`,
+  copy: 'Copy',
+  alsoSave: 'Save as a file',
+  making: (done: number) => `Making them: ${Math.round(done * 100)} %`,
+  stop: 'Stop',
+  stopped: 'Stopped. Nothing was saved.',
+  failed: 'It could not be made. Nothing was saved; please try once more.',
+  copied: 'Copied. Paste it where you need it.',
+  notCopied: 'The browser did not allow copying. Nothing was lost; save it as a file instead.',
+  before: 'Before it goes',
+  attention: 'Attention: ',
+  mend: 'Mend in the roster',
+  mendHere: 'Mend here',
+  mendDone: 'Done',
+  addressOf: (name: string) => `E-mail of ${name}`,
+  noAddressYet: 'no address',
+  toGroupsPage: 'To the groups',
+  going: (students: number, groups: number) =>
+    `${count(students, 'student')} in ${count(groups, 'group')}.`,
+  aside: (names: readonly string[]) =>
+    `${told(names, 'student')} ${are(names, 'stands', 'stand')} aside and will not go.`,
+  away: (names: readonly string[]) =>
+    `${told(names, 'student')} ${are(names, 'is', 'are')} away today and left out.`,
+  doubt: {
+    malformedAddress: (names) => `${told(names, 'student')}: the address is not complete.`,
+    noAddress: (names) => `${told(names, 'student')} ${are(names, 'has', 'have')} no address.`,
+    sameAddress: (names) => `${told(names, 'student')} have an address in common.`,
+    sameName: (names) =>
+      `${told(names, 'student')}: two of one name; the file does not tell them apart.`,
+    emptyGroups: (names) => `${told(names, 'group')} ${are(names, 'has', 'have')} nobody in it.`,
+    noLead: (names) => `${told(names, 'group')} ${are(names, 'has', 'have')} no lead.`,
+    longLinks: (names) =>
+      `${told(names, 'group')}: the link is longer than 2,000 signs, and some programs cut it off.`,
+  } satisfies Record<OutDoubt['code'], (names: readonly string[]) => string>,
+  allAddresses: 'Everybody has an address.',
+  noAddresses: 'Names and groups alone; no addresses.',
+  nothingQuiet: 'No rules, details or notes.',
+  receipts: 'Handed off before',
+  receipt: {
+    saved: (file: string) => `Saved as ${file}`,
+    copied: (title: string) => `${title} copied`,
+    opened: (title: string) => `${title} opened`,
+  },
+  receiptWhen: (moment: string, take: number) => `${MOMENT.format(new Date(moment))}, take ${take}`,
+  withAddresses: 'with addresses',
+  unchanged: 'Nothing has changed since.',
+  changed: 'Changed since:',
+  change: {
+    joins: (name: string, who: readonly string[]) =>
+      `${told(who, 'student')} ${are(who, 'joins', 'join')} ${name}`,
+    leaves: (name: string, who: readonly string[]) =>
+      `${told(who, 'student')} ${are(who, 'leaves', 'leave')} ${name}`,
+    renamed: (was: string, name: string) => `${was} is now ${name}`,
+    isNew: (name: string) => `${name} is new`,
+    isGone: (name: string) => `${name} is no more`,
+  },
+  forget: 'Take this receipt away',
+  zone: 'Times are those of this machine.',
+};
+
+/** What only the hand-off and the command line say. */
+export const handoffEn = { handoff, outIssueSentence, outWords, unreachedSentence };

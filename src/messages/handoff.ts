@@ -1,0 +1,5 @@
+import { handoffEn } from './en/handoff';
+import { part } from './speaking';
+
+/** The words of the ways out. */
+export const sayHandoff = part('handoff', handoffEn);
