@@ -21,7 +21,9 @@ module.exports = {
     onlyFrom('schema-arrows', 'schema', ['core']),
     onlyFrom('formats-arrows', 'formats', []),
     onlyFrom('encode-arrows', 'encode', ['core', 'schema']),
-    onlyFrom('messages-arrows', 'messages', ['core', 'schema', 'formats']),
+    onlyFrom('messages-arrows', 'messages', ['core', 'schema', 'formats', 'services']),
+    onlyFrom('services-arrows', 'services', ['formats']),
+    onlyFrom('standins-arrows', 'standins', ['services']),
     onlyFrom('worker-arrows', 'worker', ['core', 'formats', 'messages']),
     onlyFrom('store-arrows', 'store', ['schema']),
     onlyFrom('views-arrows', 'views', [

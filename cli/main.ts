@@ -1,6 +1,7 @@
 import { sayRoster } from '@/messages/roster';
 import { arrangeCommand } from './arrange';
 import { BAD_INPUT, type Complain } from './files';
+import { handoffCommand } from './handoff';
 import { rosterCommand } from './roster';
 import { exportCommand } from './export';
 import { stationsCommand } from './stations';
@@ -12,6 +13,7 @@ export type Command = (args: readonly string[], complain: Complain) => number | 
 const COMMANDS: Readonly<Record<string, Command>> = {
   arrange: arrangeCommand,
   export: exportCommand,
+  handoff: handoffCommand,
   roster: rosterCommand,
   stations: stationsCommand,
 };

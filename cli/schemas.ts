@@ -3,6 +3,7 @@ import { LineupFile } from '@/formats/out/lineupFile';
 import { BackupFile, ClassFile } from '@/schema/classFile';
 import { RequestSchema } from '@/schema/request';
 import { ResultSchema } from '@/schema/result';
+import { ReceiptFile } from '@/services/receiptFile';
 import { StationsRequest, StationsResult } from '@/schema/stations';
 
 /** The open formats as JSON Schema (draft 2020-12), by the name of their file in docs/. */
@@ -13,6 +14,7 @@ export function jsonSchemas(): Readonly<Record<string, unknown>> {
     'class-file.schema.json': z.toJSONSchema(ClassFile, { io: 'input' }),
     'stations-request.schema.json': z.toJSONSchema(StationsRequest, { io: 'input' }),
     'stations-table.schema.json': z.toJSONSchema(StationsResult),
+    'receipt.schema.json': z.toJSONSchema(ReceiptFile),
     'lineup.schema.json': z.toJSONSchema(LineupFile),
     'backup.schema.json': z.toJSONSchema(BackupFile, { io: 'input' }),
   };

@@ -9,6 +9,8 @@ const SOURCES = [
   'bench',
   'src/core',
   'src/schema',
+  'src/services',
+  'src/standins',
   'src/formats',
   'src/messages',
   'src/encode',

@@ -6,6 +6,9 @@ export const commandLine = {
   gruppetto export CLASSFILE.json --lineup NAME --as FORMAT --out PATH [--with-addresses]
             [--link-template TEMPLATE] [--template FILE] [--message TEXT] [--field NAME=VALUE]...
             [--date 2026-11-26] [--time 10:00] [--minutes 40]
+  gruppetto handoff CLASSFILE.json --lineup NAME --to channels|rooms --url BASE --token T --receipt RECEIPT.json
+            [--dry-run] [--plan PLAN.json] [--create-users] [--minutes N] [--move-in automatic|invited]
+            [--may-return yes|no] [--warning-seconds N] [--countdown-seconds N] [--open]
 
 arrange makes the groups that a gruppetto.request file asks for and writes a gruppetto.result file.
 Ends with 0 when every rule holds, 3 when not all can (the result is written all the same),
@@ -25,7 +28,12 @@ export writes a lineup of a class file for the place where its groups meet: room
 json, markdown, text, html-table, vcard, icalendar, links, mailto, merge-csv, pack-html or pack-docx. Only those who
 take part today go, and addresses only with --with-addresses (letters are made of them). A link template is a URI
 template such as https://rooms.example.org/{group}; a template has placeholders such as {{group}} and {{members}}.
-Ends with 0, or with 2 and a sentence, and then nothing is written.`,
+Ends with 0, or with 2 and a sentence, and then nothing is written.
+
+handoff brings the channels (SCIM 2.0 below BASE/scim/v2) or the rooms (below BASE/rooms/v1) of a service in line with
+a lineup and writes a receipt of who arrived and who was refused, and why; run again, it sends only what has changed.
+With --dry-run it only reads; --plan tells who would join and leave. Ends with 0 when everybody arrived, 3 when
+somebody was refused or the service does not answer, 2 when nothing could be asked for.`,
   cannotRead: (path: string) => `The file ${path} cannot be read. Nothing was written.`,
   notJson: (path: string) => `The file ${path} is not JSON. Nothing was written.`,
   cannotWrite: (path: string) => `The result could not be written to ${path}.`,
@@ -61,6 +69,15 @@ Ends with 0, or with 2 and a sentence, and then nothing is written.`,
     badField: (given: string) =>
       `"${given}" is no field: write it as NAME=VALUE. Nothing was written.`,
     withNothing: (sentence: string) => `${sentence} Nothing was written.`,
+  },
+  handoff: {
+    noAddress: (given: string) =>
+      `"${given}" is no address of a service: it begins with https:// or http://. Nothing was sent.`,
+    noReceipt: (path: string) =>
+      `The file ${path} is there and is no receipt of Gruppetto. Name another file. Nothing was sent.`,
+    badNumber: (option: string) => `${option} needs a number. Nothing was sent.`,
+    refused: (names: readonly string[]) =>
+      `Not arrived, with the reasons in the receipt: ${names.join(', ')}.`,
   },
   unknownEffort: (given: string) => `"${given}" is not an effort: say quick, normal or thorough.`,
 };

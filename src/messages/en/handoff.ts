@@ -2,6 +2,7 @@ import type { OutDoubt } from '../../formats/out/checks';
 import type { WayOutId } from '../../formats/out/list';
 import type { LetterTo } from '../../formats/out/options';
 import { outIssueSentence, outWords, unreachedSentence } from './waysOut';
+import { services } from './services';
 import { count, listNames } from './words';
 
 /** So many names are told one by one; of more it is told how many there are. */
@@ -181,4 +182,4 @@ const handoff = {
 };
 
 /** What only the hand-off and the command line say. */
-export const handoffEn = { handoff, outIssueSentence, outWords, unreachedSentence };
+export const handoffEn = { handoff, outIssueSentence, outWords, services, unreachedSentence };
