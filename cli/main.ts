@@ -3,6 +3,7 @@ import { arrangeCommand } from './arrange';
 import { BAD_INPUT, type Complain } from './files';
 import { handoffCommand } from './handoff';
 import { rosterCommand } from './roster';
+import { checkCommand } from './check';
 import { exportCommand } from './export';
 import { stationsCommand } from './stations';
 
@@ -12,6 +13,7 @@ export type Command = (args: readonly string[], complain: Complain) => number | 
 /** Every command by its word; a new one is a file and a line here. */
 const COMMANDS: Readonly<Record<string, Command>> = {
   arrange: arrangeCommand,
+  check: checkCommand,
   export: exportCommand,
   handoff: handoffCommand,
   roster: rosterCommand,

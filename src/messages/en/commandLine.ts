@@ -1,3 +1,5 @@
+import { count } from './words';
+
 export const commandLine = {
   usage: `Usage:
   gruppetto arrange REQUEST.json RESULT.json [--effort quick|normal|thorough]
@@ -9,6 +11,7 @@ export const commandLine = {
   gruppetto handoff CLASSFILE.json --lineup NAME --to channels|rooms --url BASE --token T --receipt RECEIPT.json
             [--dry-run] [--plan PLAN.json] [--create-users] [--minutes N] [--move-in automatic|invited]
             [--may-return yes|no] [--warning-seconds N] [--countdown-seconds N] [--open]
+  gruppetto check CLASSFILE.json [REPORT.json]
 
 arrange makes the groups that a gruppetto.request file asks for and writes a gruppetto.result file.
 Ends with 0 when every rule holds, 3 when not all can (the result is written all the same),
@@ -33,7 +36,11 @@ Ends with 0, or with 2 and a sentence, and then nothing is written.
 handoff brings the channels (SCIM 2.0 below BASE/scim/v2) or the rooms (below BASE/rooms/v1) of a service in line with
 a lineup and writes a receipt of who arrived and who was refused, and why; run again, it sends only what has changed.
 With --dry-run it only reads; --plan tells who would join and leave. Ends with 0 when everybody arrived, 3 when
-somebody was refused or the service does not answer, 2 when nothing could be asked for.`,
+somebody was refused or the service does not answer, 2 when nothing could be asked for.
+
+check looks through every lineup of a class file: who is in more than one group, in none or unknown, how many quiet
+rules are kept and broken (never which, nor why), who has met whom over the term, whose turn it was at each role.
+Ends with 0 when all is in order, 3 when there is something to look at, 2 when the file cannot be read.`,
   cannotRead: (path: string) => `The file ${path} cannot be read. Nothing was written.`,
   notJson: (path: string) => `The file ${path} is not JSON. Nothing was written.`,
   cannotWrite: (path: string) => `The result could not be written to ${path}.`,
@@ -69,6 +76,20 @@ somebody was refused or the service does not answer, 2 when nothing could be ask
     badField: (given: string) =>
       `"${given}" is no field: write it as NAME=VALUE. Nothing was written.`,
     withNothing: (sentence: string) => `${sentence} Nothing was written.`,
+  },
+  check: {
+    clean: (lineups: number, used: number) =>
+      `${count(lineups, 'lineup')} in order, ${used} of them used.`,
+    twice: (lineup: string, names: readonly string[]) =>
+      `${lineup}: in more than one group: ${names.join(', ')}.`,
+    lost: (lineup: string, places: number) =>
+      `${lineup}: ${count(places, 'place')} of students whom the class does not know.`,
+    strayRoles: (lineup: string, roles: number) =>
+      `${lineup}: ${count(roles, 'role')} held by somebody who is not in the group.`,
+    broken: (lineup: string, rules: number) =>
+      `${lineup}: ${count(rules, 'quiet rule')} ${rules === 1 ? 'is' : 'are'} broken.`,
+    aside: (lineup: string, names: readonly string[]) =>
+      `${lineup}: in no group: ${names.join(', ')}.`,
   },
   handoff: {
     noAddress: (given: string) =>
