@@ -62,6 +62,10 @@ test('addresses go only when asked for, and a missing one is mended where it is 
   await missing.getByRole('button', { name: /^E-mail of Iolo Wynne/ }).click();
   await page.getByRole('textbox', { name: 'E-mail of Iolo Wynne' }).fill('iolo@example.org');
   await page.keyboard.press('Enter');
+  await expect(missing).toHaveCount(0);
+  const slip = page.getByRole('listitem').filter({ hasText: 'Chipo Dube: the address is nearly' });
+  await slip.getByRole('button', { name: 'Mend here' }).click();
+  await slip.getByRole('button', { name: 'Use chipo.dube@example.org' }).click();
   await expect(page.getByText('Everybody has an address.')).toBeVisible();
   const { text } = await savedBy(page, () =>
     page.getByRole('button', save('Save list for rooms')).click(),
@@ -75,6 +79,15 @@ test('a page for each group: looked through, then saved as documents of one’s 
   await chooseWay(page, 'a page for each group', 'Documents');
   await page.getByRole('textbox', { name: /^The hand-out/ }).fill('# {{group}}\n\nBring {{kit}}');
   await expect(page.getByText(/asks for \{\{kit\}\}/)).toBeVisible();
+  await page.getByText('Fields of your own').click();
+  await page.getByRole('button', { name: 'Add a field' }).click();
+  await page.getByRole('button', { name: /^Name of field 1/ }).click();
+  await page.getByRole('textbox', { name: 'Name of field 1' }).fill('Kit');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /^What stands for Kit/ }).click();
+  await page.getByRole('textbox', { name: 'What stands for Kit' }).fill('a net & boots');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Bring a net & boots')).toBeVisible();
   await page
     .getByRole('textbox', { name: /^The hand-out/ })
     .fill('# {{group}}\n\nBring boots, {{members}}');
@@ -170,4 +183,40 @@ test('300 documents for 1,200 students are made beside the page, with progress, 
     page.getByRole('button', save('Save documents')).click(),
   );
   expect(Object.keys(unzipSync(new Uint8Array(bytes)))).toHaveLength(300);
+});
+
+const EVERY_FILE: readonly (readonly [string, string, RegExp])[] = [
+  ['a file', 'List by group', /^\ufeffgroup,name\r\n/],
+  ['a file', 'Workbook', /^PK/],
+  ['a file', 'Calendar', /^BEGIN:VCALENDAR[^]*BEGIN:VTIMEZONE|BEGIN:VEVENT[^]*SUMMARY:Alder/],
+  ['a file', 'Contacts', /KIND:group\r\nFN:Alder/],
+  ['a file', 'Open data', /"format": "gruppetto\.lineup"/],
+  ['a page for each group', 'Web pages', /^PK/],
+  ['a message', 'Plain lines', /^Alder: Amira Haddad, /],
+  ['a message', 'Table', /<th scope="row">Alder<\/th><td>Amira Haddad<\/td>/],
+  ['a message', 'Markdown', /^## Alder\n\n- Amira Haddad\n/],
+  ['a message', 'Letters', /^group,link\r\nAlder,"?mailto:amira/],
+  [
+    'a message',
+    'Mail merge',
+    /name,e-mail,group,subject,text\r\nAmira Haddad,amira\.haddad@example\.org,Alder/,
+  ],
+];
+
+test('every way out that is a file is looked at and saved, and is what its name says', async ({
+  page,
+}) => {
+  for (const [where, way, holds] of EVERY_FILE) {
+    await chooseWay(page, where, way);
+    if (way === 'Calendar') {
+      await expect(page.getByText(/A calendar needs a day/)).toBeVisible();
+      await page.getByLabel('From').fill('10:00');
+      await page.getByLabel('Minutes').fill('40');
+    }
+    await expect(page.getByRole('group', { name: 'What goes' })).toContainText('Amira Haddad');
+    const { text } = await savedBy(page, () =>
+      page.getByRole('button', { name: /^Save / }).click(),
+    );
+    expect(text).toMatch(holds);
+  }
 });

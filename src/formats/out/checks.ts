@@ -1,4 +1,5 @@
 import { holders, LEAD, memberRows, usableAddress, type AddressedLineup } from './lineupOut';
+import { usualDomain, withoutSlip } from '../slips';
 import { LONGEST_LINK } from './links';
 import type { LinkedGroup } from './lineupOut';
 
@@ -7,6 +8,7 @@ export interface OutDoubt {
   readonly code:
     | 'noAddress'
     | 'malformedAddress'
+    | 'doubtfulAddress'
     | 'sameAddress'
     | 'sameName'
     | 'emptyGroups'
@@ -16,6 +18,8 @@ export interface OutDoubt {
   readonly names: readonly string[];
   /** The students, by their ids; none where it is about groups. */
   readonly ids: readonly string[];
+  /** Student → what their address was probably meant to be. */
+  readonly likely: Readonly<Record<string, string>>;
 }
 
 /** What is doubtful about a lineup that is about to go; about addresses only where they go too. */
@@ -29,12 +33,17 @@ export function doubtsOf(
     code,
     names: of.map(({ name }) => name),
     ids: of.map(({ id }) => id),
+    likely: {},
   });
   const groups = (code: OutDoubt['code'], of: readonly { readonly name: string }[]): OutDoubt => ({
     code,
     names: of.map(({ name }) => name),
     ids: [],
+    likely: {},
   });
+  const usual = usualDomain(members.map(({ email }) => email ?? ''));
+  const likelyOf = ({ email }: (typeof members)[number]): string => withoutSlip(email ?? '', usual);
+  const slipped = members.filter((member) => likelyOf(member) !== '');
   const withAddress = members.filter(({ email }) => usableAddress(email) !== null);
   const doubts = [
     ...(addresses
@@ -47,6 +56,10 @@ export function doubtsOf(
             'malformedAddress',
             members.filter(({ email }) => email !== '' && usableAddress(email) === null),
           ),
+          {
+            ...people('doubtfulAddress', slipped),
+            likely: Object.fromEntries(slipped.map((member) => [member.id, likelyOf(member)])),
+          },
           people(
             'sameAddress',
             doubled(withAddress, ({ email }) => (email ?? '').toLowerCase()),

@@ -685,8 +685,10 @@ test('no way out writes a lineup without groups', async () => {
 });
 
 test('what is doubtful is named before it goes: addresses only where they go too', () => {
-  const lineup = lineupOf('Alder: Ana, Bo, Ana', 'Sedge', 'Rush: Caro, Dov');
-  const emails: Record<string, string> = { Bo: '', Caro: 'half@', Dov: 'ANA@example.org' };
+  const lineup = lineupOf('Alder: Ana, Bo, Ana', 'Sedge', 'Rush: Caro, Dov, Eli');
+  const emails: Record<string, string> = {
+    ...{ Bo: '', Caro: 'half@', Dov: 'ANA@example.org', Eli: 'eli@exmaple.org' },
+  };
   const groups = lineup.groups.map((one) => ({
     ...one,
     members: one.members.map((member) => ({
@@ -710,6 +712,7 @@ test('what is doubtful is named before it goes: addresses only where they go too
   expect(told(true)).toEqual([
     'noAddress: Bo',
     'malformedAddress: Caro',
+    'doubtfulAddress: Eli',
     'sameAddress: Ana,Ana,Dov',
     ...always,
   ]);

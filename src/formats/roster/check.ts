@@ -1,4 +1,5 @@
 import { isAddress } from '../address';
+import { isSlip, usualDomain } from '../slips';
 import type { People, Person } from './people';
 import { isSurelyHeading } from './headings';
 import { plainWords } from './text';
@@ -11,9 +12,6 @@ import type {
   RosterWarning,
   Skipped,
 } from './types';
-
-/** Addresses must agree on a domain this much before another one is thought a slip. */
-const USUAL_DOMAIN_SHARE = 0.5;
 
 /** The finished roster: duplicates and doubtful addresses named, every display name its own. */
 export function checkPeople(people: People, reading: Reading): Roster {
@@ -126,7 +124,7 @@ function withDisplayNames(persons: readonly Person[]): readonly RosterStaff[] {
 /** Malformed addresses, missing ones where most have one, and domains that look like a slip of the usual one. */
 function addressWarnings(students: readonly RosterStudent[]): readonly RosterWarning[] {
   const withAddress = students.filter(({ email }) => email !== null);
-  const usual = usualDomain(withAddress);
+  const usual = usualDomain(students.map(({ email }) => email ?? ''));
   return students.flatMap((student): RosterWarning[] => {
     const { row, displayName: name, email } = student;
     if (email === null) {
@@ -162,41 +160,4 @@ function likelyAddress(email: string, usual: string): string {
   const forgotten = bare.toLowerCase().endsWith(usual) ? bare.slice(0, -usual.length) : bare;
   const local = bare.includes('@') ? (bare.split('@')[0] ?? '') : forgotten.replace(/\.$/, '');
   return bare.includes('@') || forgotten !== bare ? `${local}@${usual}` : '';
-}
-
-/** The domain of most of the class; '' where none has that many. */
-function usualDomain(students: readonly RosterStudent[]): string {
-  const counts = new Map<string, number>();
-  const valid = students.flatMap(({ email }) =>
-    email !== null && isAddress(email) ? [email] : [],
-  );
-  valid.forEach((email) => {
-    const domain = email.split('@')[1]?.toLowerCase() ?? '';
-    counts.set(domain, (counts.get(domain) ?? 0) + 1);
-  });
-  const [first] = [...counts].sort((a, b) => b[1] - a[1]);
-  return first && first[1] > 1 && first[1] >= valid.length * USUAL_DOMAIN_SHARE ? first[0] : '';
-}
-
-/** Whether one domain is the other with a letter or two dropped, added, changed or swapped. */
-export function isSlip(domain: string, usual: string): boolean {
-  return domain !== usual && editDistance(domain, usual) <= 2;
-}
-
-/** Letters to drop, add, change or swap with their neighbour (optimal string alignment, Damerau 1964). */
-function editDistance(one: string, two: string): number {
-  let [older, old] = [[] as number[], Array.from({ length: two.length + 1 }, (_, j) => j)];
-  for (let i = 1; i <= one.length; i++) {
-    const row = [i];
-    for (let j = 1; j <= two.length; j++) {
-      const change = one[i - 1] === two[j - 1] ? 0 : 1;
-      let best = Math.min((old[j] ?? 0) + 1, (row[j - 1] ?? 0) + 1, (old[j - 1] ?? 0) + change);
-      if (one[i - 1] === two[j - 2] && one[i - 2] === two[j - 1]) {
-        best = Math.min(best, (older[j - 2] ?? Infinity) + 1);
-      }
-      row.push(best);
-    }
-    [older, old] = [old, row];
-  }
-  return old[two.length] ?? 0;
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { strToU8, zipSync } from 'fflate';
-import { isSlip } from './check';
+import { isSlip } from '../slips';
 import { parseDelimited } from './delimited';
 import { mergeRosters } from './merge';
 import { splitName } from './names';

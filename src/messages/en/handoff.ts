@@ -91,6 +91,13 @@ const handoff = {
     fileTooLarge:
       'That document is larger than 20 MB and was not taken. Make its pictures smaller.',
     fileForNow: 'It is too large to be remembered: it holds until the page is left.',
+    fields: 'Fields of your own',
+    fieldName: (number: number) => `Name of field ${number}`,
+    fieldUnnamed: 'name, such as kit',
+    fieldValue: (name: string) => `What stands for ${name}`,
+    fieldEmpty: 'what stands for it',
+    fieldRemove: (name: string) => `Take away ${name}`,
+    fieldAdd: 'Add a field',
     columns: 'Columns and separator',
     heading: (column: string) => `Heading of ${column}`,
     earlier: (column: string) => `${column} further to the front`,
@@ -137,6 +144,7 @@ const handoff = {
   mendDone: 'Done',
   addressOf: (name: string) => `E-mail of ${name}`,
   noAddressYet: 'no address',
+  useLikely: (address: string) => `Use ${address}`,
   toGroupsPage: 'To the groups',
   going: (students: number, groups: number) =>
     `${count(students, 'student')} in ${count(groups, 'group')}.`,
@@ -146,6 +154,8 @@ const handoff = {
     `${told(names, 'student')} ${are(names, 'is', 'are')} away today and left out.`,
   doubt: {
     malformedAddress: (names) => `${told(names, 'student')}: the address is not complete.`,
+    doubtfulAddress: (names) =>
+      `${told(names, 'student')}: the address is nearly like everybody else’s; perhaps a slip.`,
     noAddress: (names) => `${told(names, 'student')} ${are(names, 'has', 'have')} no address.`,
     sameAddress: (names) => `${told(names, 'student')} have an address in common.`,
     sameName: (names) =>

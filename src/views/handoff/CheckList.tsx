@@ -106,13 +106,18 @@ function Doubt({ doubt, shown, classId }: DoubtProps) {
       ) : code === 'longLinks' ? null : (
         <Link href={`/c/${classId}/roster`}>{words.mend}</Link>
       )}
-      {open && <Addresses students={about} />}
+      {open && <Addresses students={about} likely={doubt.likely} />}
     </Check>
   );
 }
 
+interface AddressesProps {
+  readonly students: readonly RollStudent[];
+  readonly likely: OutDoubt['likely'];
+}
+
 /** Addresses to be typed where they are missed. */
-function Addresses({ students }: { readonly students: readonly RollStudent[] }) {
+function Addresses({ students, likely }: AddressesProps) {
   const store = useStore();
   const words = sayHandoff.handoff;
   return (
@@ -128,6 +133,15 @@ function Addresses({ students }: { readonly students: readonly RollStudent[] }) 
             mayBeEmpty
             onChange={(next) => editStudent(store, id, { email: next })}
           />
+          {likely[id] !== undefined && (
+            <Button
+              size="small"
+              variant="line"
+              onClick={() => editStudent(store, id, { email: likely[id] ?? '' })}
+            >
+              {words.useLikely(likely[id])}
+            </Button>
+          )}
         </li>
       ))}
     </ul>

@@ -120,6 +120,9 @@ export function Options({ way, chosen, onChange, ownFile, onOwnFile, today }: Op
           onOwnFile={onOwnFile}
         />
       )}
+      {(has('handout') || has('letter')) && (
+        <OwnFields fields={chosen.fields} onChange={(fields) => onChange({ fields })} />
+      )}
       {has('layout') && <Layout way={way} chosen={chosen} onChange={onChange} />}
     </section>
   );
@@ -235,6 +238,52 @@ function HandoutTemplate({ way, value, onChange, ownFile, onOwnFile }: HandoutTe
       </p>
       {said !== '' && <p role="status">{said}</p>}
     </div>
+  );
+}
+
+interface OwnFieldsProps {
+  readonly fields: Chosen['fields'];
+  readonly onChange: (fields: Chosen['fields']) => void;
+}
+
+/** Placeholders of the teacher's own, each with what stands for it. */
+function OwnFields({ fields, onChange }: OwnFieldsProps) {
+  const words = sayHandoff.handoff.options;
+  const change = (at: number, part: Partial<Chosen['fields'][number]>): void =>
+    onChange(fields.map((field, i) => (i === at ? { ...field, ...part } : field)));
+  return (
+    <details className={styles.fields} open={fields.length > 0 || undefined}>
+      <summary className={styles.label}>{words.fields}</summary>
+      <ul>
+        {fields.map(({ name, value }, at) => (
+          <li key={at}>
+            <InPlaceText
+              label={words.fieldName(at + 1)}
+              value={name}
+              placeholder={words.fieldUnnamed}
+              onChange={(next) => change(at, { name: next })}
+            />
+            <InPlaceText
+              label={words.fieldValue(name)}
+              value={value}
+              placeholder={words.fieldEmpty}
+              mayBeEmpty
+              onChange={(next) => change(at, { value: next })}
+            />
+            <Button
+              size="small"
+              aria-label={words.fieldRemove(name)}
+              onClick={() => onChange(fields.filter((_, i) => i !== at))}
+            >
+              ×
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <Button size="small" onClick={() => onChange([...fields, { name: '', value: '' }])}>
+        {words.fieldAdd}
+      </Button>
+    </details>
   );
 }
 

@@ -34,6 +34,8 @@ const Chosen = z.object({
   /** Texts of the teacher's own; null for those that are shipped. */
   letter: z.nullable(z.string()),
   handout: z.nullable(z.string()),
+  /** Placeholders of the teacher's own. */
+  fields: z._default(z.array(z.object({ name: z.string(), value: z.string() })), []),
   columns: z.nullable(z.array(ColumnName)),
   headings: z.partialRecord(ColumnName, z.string()),
   separator: z.enum([',', ';', '\t']),
@@ -56,6 +58,7 @@ export const CHOSEN: Setting<Chosen> = {
     letterTo: 'group',
     letter: null,
     handout: null,
+    fields: [],
     columns: null,
     headings: {},
     separator: ',',
@@ -110,6 +113,9 @@ export function optionsOf(
     time: moment ? chosen.time : '',
     minutes: moment ? chosen.minutes : '',
     zone: new Intl.DateTimeFormat().resolvedOptions().timeZone,
+    fields: Object.fromEntries(
+      chosen.fields.flatMap(({ name, value }) => (name.trim() === '' ? [] : [[name, value]])),
+    ),
     oneEvent: chosen.oneEvent,
     letterTo: chosen.letterTo,
     template: takes.includes('handout')
