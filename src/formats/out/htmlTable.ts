@@ -8,10 +8,13 @@ export const htmlTable = {
   id: 'html-table',
   needs: 'names',
   takes: ['link'],
-  write: ({ lineup, words }) => {
+  write: async ({ lineup, words }) => {
     const table = tableOf(lineup.groups);
     const page = htmlPage(lineup.name, words.language, STYLE, table);
-    return textFile('html', 'text/html', page, { html: table, plain: asCells(lineup.groups) });
+    return textFile('html', 'text/html', page, {
+      html: table,
+      plain: await asCells(lineup.groups),
+    });
   },
 } as const satisfies WayOut;
 
@@ -28,6 +31,6 @@ function tableOf(groups: readonly LinkedGroup[]): string {
 }
 
 /** A row for each group, cells between tabs. */
-function asCells(groups: readonly LinkedGroup[]): string {
+function asCells(groups: readonly LinkedGroup[]): Promise<string> {
   return tabbed(groups.map(({ name, members }) => [name, ...members.map((one) => one.name)]));
 }

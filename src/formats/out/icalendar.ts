@@ -2,7 +2,6 @@ import { contentLines, parameterValue, textValue } from './contentLines';
 import { usableAddress } from './lineupOut';
 import { addressUri } from './letters';
 import { momentIn } from './moment';
-import { uidOf } from './uids';
 import { textFile, type OutAsk, type WayOut } from './wayOut';
 import { type LinkedGroup } from './lineupOut';
 import { basic, isUtc, momentOf, zoneLines } from './zones';
@@ -12,9 +11,12 @@ export const icalendar = {
   id: 'icalendar',
   needs: 'names',
   takes: ['moment', 'addresses', 'link'],
-  write: (ask) => {
+  write: async (ask) => {
     const moment = momentIn(ask.options);
     if (!moment) return { ok: false, issue: { code: 'needsMoment' } };
+    const { uidOf } = await import('./uids');
+    const uid = (...names: readonly string[]): string =>
+      `UID:${uidOf('event', ask.lineup.id, ...names)}@gruppetto.invalid`;
     const { zone, oneEvent } = ask.options;
     const starts = zone === null ? moment.local : momentOf(zone, moment.local);
     const local = basic(moment.local);
@@ -28,8 +30,8 @@ export const icalendar = {
     // The stamp of a file without a clock: the same file for the same lineup.
     const common = [`DTSTAMP:${basic(starts)}Z`, start, `DURATION:PT${moment.minutes}M`];
     const events = oneEvent
-      ? [eventForAll(ask)]
-      : ask.lineup.groups.map((group) => event(ask, group));
+      ? [[uid(), ...eventForAll(ask)]]
+      : ask.lineup.groups.map((group) => [uid(group.key), ...event(ask, group)]);
     const lines = [
       ...[
         'BEGIN:VCALENDAR',
@@ -38,9 +40,9 @@ export const icalendar = {
         'CALSCALE:GREGORIAN',
       ],
       ...(zone === null || inUtc ? [] : zoneLines(zone, starts)),
-      ...events.flatMap(([uid = '', ...rest]) => [
+      ...events.flatMap(([id = '', ...rest]) => [
         'BEGIN:VEVENT',
-        uid,
+        id,
         ...common,
         ...rest,
         'END:VEVENT',
@@ -52,13 +54,12 @@ export const icalendar = {
 } as const satisfies WayOut;
 
 function event({ lineup, words, options }: OutAsk, group: LinkedGroup): readonly string[] {
-  const { key, name, place, link } = group;
+  const { name, place, link } = group;
   const told = [
     ...group.members.map((member) => member.name),
     ...[link, options.message].filter((line) => line !== ''),
   ];
   return [
-    `UID:${uidOf('event', lineup.id, key)}@gruppetto.invalid`,
     `SUMMARY:${textValue(words.title(name, lineup.name))}`,
     ...(told.length === 0 ? [] : [`DESCRIPTION:${textValue(told.join('\n'))}`]),
     ...(place === '' || place === link ? [] : [`LOCATION:${textValue(place)}`]),
@@ -74,7 +75,6 @@ function eventForAll({ lineup, options }: OutAsk): readonly string[] {
   );
   const text = [...told, ...(options.message === '' ? [] : [options.message])].join('\n');
   return [
-    `UID:${uidOf('event', lineup.id)}@gruppetto.invalid`,
     `SUMMARY:${textValue(lineup.name)}`,
     `DESCRIPTION:${textValue(text)}`,
     ...lineup.groups.flatMap(attendees),

@@ -7,14 +7,14 @@ export const linksCsv = {
   id: 'links',
   needs: 'names',
   takes: ['link', 'moment', 'message', 'addresses'],
-  write: ({ lineup, options, words }) => {
+  write: async ({ lineup, options, words }) => {
     if (options.linkTemplate.trim() === '') {
       return { ok: false, issue: { code: 'needsLinkTemplate' } };
     }
     const { group, link } = words.headings;
     const rows = lineup.groups.map((one) => [one.name, one.link]);
     return {
-      ...csvFile([[group, link], ...rows], { for: 'machine' }),
+      ...(await csvFile([[group, link], ...rows], { for: 'machine' })),
       // Where rich text is taken, a long link stands behind the name of its group.
       clip: {
         plain: lineup.groups.map((one) => `${one.name}: ${one.link}`).join('\n'),

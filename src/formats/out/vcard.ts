@@ -1,6 +1,5 @@
 import { contentLines, textValue } from './contentLines';
 import type { AnyMember } from './lineupOut';
-import { uidOf } from './uids';
 import { textFile, type WayOut } from './wayOut';
 
 /** vCard 4 (RFC 6350): a card for each person, and one for each group that names its members. */
@@ -8,7 +7,8 @@ export const vcard = {
   id: 'vcard',
   needs: 'names',
   takes: ['addresses', 'link'],
-  write: ({ lineup }) => {
+  write: async ({ lineup }) => {
+    const { uidOf } = await import('./uids');
     const uid = ({ id }: AnyMember): string => `urn:uuid:${uidOf('person', lineup.classId, id)}`;
     const people = lineup.groups.flatMap(({ members }) =>
       members.map((member) => [

@@ -1,15 +1,7 @@
 import { isAddress } from '../../formats/address';
 import { eachOf, ServiceGone } from '../client';
-import type {
-  Arrived,
-  GroupPlan,
-  HandedOff,
-  HandOffOptions,
-  Refused,
-  ServiceLineup,
-  ServicePerson,
-  Why,
-} from '../types';
+import { addressOf, peopleOf, whereEverybodyIs, type Person } from '../people';
+import type { GroupPlan, HandedOff, HandOffOptions, ServiceLineup, Why } from '../types';
 import type { ScimGroup, ScimUser } from './contract';
 import { Refusal, type Operation, type ReadGroup, type Scim } from './scim';
 
@@ -26,12 +18,6 @@ export interface ChannelOptions extends HandOffOptions {
 const AT_ONCE = 8;
 /** A change is computed again so often where others change the same channel at the same time. */
 const MOST_ROUNDS = 12;
-
-interface Person extends ServicePerson {
-  readonly group: string;
-  /** The group's key: two groups may have one name. */
-  readonly key: string;
-}
 
 /** Who is to be in a channel: students by their user, and staff. */
 interface Wanted {
@@ -74,9 +60,7 @@ class ChannelRun {
     private readonly lineup: ServiceLineup,
     private readonly options: ChannelOptions,
   ) {
-    this.people = lineup.groups.flatMap(({ key, name, members }) =>
-      members.map((member) => ({ ...member, group: name, key })),
-    );
+    this.people = peopleOf(lineup);
   }
 
   async run(): Promise<HandedOff> {
@@ -202,7 +186,7 @@ class ChannelRun {
     const students = new Map<string, Person[]>();
     for (const person of this.people) {
       if (person.key !== key || this.whyOf.has(person)) continue;
-      const user = this.userOf.get(person.email.trim().toLowerCase());
+      const user = this.userOf.get(addressOf(person));
       if (user && 'id' in user) students.set(user.id, [...(students.get(user.id) ?? []), person]);
       else this.refuse(person, user ?? { code: 'unknownUser' });
     }
@@ -413,7 +397,7 @@ class ChannelRun {
       if (!there) continue;
       for (const person of this.people) {
         if (person.key !== key || !this.arrivedAs.has(person)) continue;
-        const user = this.userOf.get(person.email.trim().toLowerCase());
+        const user = this.userOf.get(addressOf(person));
         if (user && 'id' in user && !there.has(user.id)) {
           this.arrivedAs.delete(person);
           this.refuse(person, { code: 'notThere' });
@@ -427,18 +411,13 @@ class ChannelRun {
   }
 
   private result(): HandedOff {
-    const arrived: Arrived[] = [];
-    const refused: Refused[] = [];
-    for (const person of this.people) {
-      const { name, group, email } = person;
-      if (this.arrivedAs.has(person)) arrived.push({ name, email, group });
-      else {
-        const gone = this.ended ? ({ code: 'gone', reason: this.ended } as const) : null;
-        const why = this.whyOf.get(person) ?? gone ?? { code: 'notThere' };
-        refused.push({ name, email: email === '' ? null : email, group, why });
-      }
-    }
-    return { arrived, refused, plan: [...this.plan.values()], ended: this.ended, told: [] };
+    const { people, arrivedAs, whyOf: reasons, ended } = this;
+    return {
+      ...whereEverybodyIs(people, arrivedAs, reasons, ended),
+      plan: [...this.plan.values()],
+      ended,
+      told: [],
+    };
   }
 }
 

@@ -1,15 +1,7 @@
 import { isAddress } from '../../formats/address';
 import { ServiceGone, type Answer, type ServiceClient } from '../client';
-import type {
-  Arrived,
-  GroupPlan,
-  HandedOff,
-  HandOffOptions,
-  Refused,
-  ServiceLineup,
-  ServicePerson,
-  Why,
-} from '../types';
+import { addressOf, peopleOf, whereEverybodyIs, type Person } from '../people';
+import type { GroupPlan, HandedOff, HandOffOptions, ServiceLineup, Why } from '../types';
 import { Problem, Session, type RoomPerson, type SessionRequest } from './contract';
 
 export interface RoomOptions extends HandOffOptions {
@@ -46,11 +38,6 @@ export interface RoomsHandedOff extends HandedOff {
   readonly session: EarlierSession | null;
 }
 
-interface Person extends ServicePerson {
-  readonly group: string;
-  readonly key: string;
-}
-
 /** Puts a lineup into the rooms of one session; where there is one already, only what differs is sent. */
 export function handOffToRooms(
   client: ServiceClient,
@@ -74,9 +61,7 @@ class RoomRun {
     private readonly lineup: ServiceLineup,
     private readonly options: RoomOptions,
   ) {
-    this.people = lineup.groups.flatMap(({ key, name, members }) =>
-      members.map((member) => ({ ...member, group: name, key })),
-    );
+    this.people = peopleOf(lineup);
     this.session = options.earlier;
   }
 
@@ -211,7 +196,7 @@ class RoomRun {
     const wanted = new Map(
       this.people
         .filter((person) => !this.whyOf.has(person))
-        .map((person) => [person.email.trim().toLowerCase(), person]),
+        .map((person) => [addressOf(person), person]),
     );
     return this.lineup.groups.map(({ key, name }) => {
       const room = roomOf.get(key);
@@ -219,9 +204,7 @@ class RoomRun {
       return {
         name,
         joins: this.going(key)
-          .filter(
-            (person) => room === undefined || now.get(person.email.trim().toLowerCase()) !== room,
-          )
+          .filter((person) => room === undefined || now.get(addressOf(person)) !== room)
           .map((person) => ({ name: person.name })),
         leaves: inside
           .filter(({ email }) => wanted.get(email.toLowerCase())?.key !== key)
@@ -258,7 +241,7 @@ class RoomRun {
     // Every round refuses somebody, so it ends.
     for (;;) {
       const moving = this.people.filter((person) => {
-        const at = now.get(person.email.trim().toLowerCase());
+        const at = now.get(addressOf(person));
         const to = roomOf.get(person.key);
         return !this.whyOf.has(person) && at !== undefined && to !== undefined && at !== to;
       });
@@ -312,7 +295,7 @@ class RoomRun {
     for (const person of this.people) {
       if (this.whyOf.has(person)) continue;
       const room = roomOf.get(person.key);
-      if (room !== undefined && at.get(person.email.trim().toLowerCase()) === room) {
+      if (room !== undefined && at.get(addressOf(person)) === room) {
         this.arrivedAs.add(person);
       } else this.refuse(person, { code: 'notThere' });
     }
@@ -322,7 +305,7 @@ class RoomRun {
   private keep(session: Session, inside: readonly Person[]): void {
     const entered = new Set(inside.map(({ email }) => email.trim().toLowerCase()));
     for (const person of this.people) {
-      if (!this.whyOf.has(person) && entered.has(person.email.trim().toLowerCase())) {
+      if (!this.whyOf.has(person) && entered.has(addressOf(person))) {
         this.arrivedAs.add(person);
       }
     }
@@ -429,19 +412,8 @@ class RoomRun {
   }
 
   private result(): RoomsHandedOff {
-    const arrived: Arrived[] = [];
-    const refused: Refused[] = [];
-    for (const person of this.people) {
-      const { name, group, email } = person;
-      if (this.arrivedAs.has(person)) arrived.push({ name, email, group });
-      else {
-        const gone = this.ended ? ({ code: 'gone', reason: this.ended } as const) : null;
-        const why = this.whyOf.get(person) ?? gone ?? { code: 'notThere' };
-        refused.push({ name, email: email === '' ? null : email, group, why });
-      }
-    }
-    const { plan, ended, told, session } = this;
-    return { arrived, refused, plan, ended, told, session };
+    const { people, arrivedAs, whyOf, plan, ended, told, session } = this;
+    return { ...whereEverybodyIs(people, arrivedAs, whyOf, ended), plan, ended, told, session };
   }
 }
 

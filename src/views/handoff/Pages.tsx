@@ -1,9 +1,9 @@
 'use client';
 
 import { toJsxRuntime, type Components } from 'hast-util-to-jsx-runtime';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { Fragment, jsx, jsxs } from 'react/jsx-runtime';
-import type { handoutOf } from '@/formats/out/handout/pack';
+import { handoutOf } from '@/formats/out/handout/pack';
 import type { AddressedLineup } from '@/formats/out/lineupOut';
 import type { OutAsk } from '@/formats/out/wayOut';
 import { sayHandoff } from '@/messages/handoff';
@@ -18,13 +18,12 @@ interface PagesProps {
 /** The page of any group, before all of them are saved. */
 export function Pages({ ask, wants }: PagesProps) {
   const words = sayHandoff.handoff;
-  const make = useHandoutOf();
   const [wish, setWish] = useState(0);
   const { groups } = ask.lineup;
   const at = Math.min(wish, groups.length - 1);
   const group = groups[at];
-  const handout = useMemo(() => make?.(ask, wants), [make, ask, wants]);
-  if (!handout || !group) return null;
+  const handout = useMemo(() => handoutOf(ask, wants), [ask, wants]);
+  if (!group) return null;
   if (!handout.ok) {
     return <p className={styles.issue}>{sayHandoff.outIssueSentence(handout.issue)}</p>;
   }
@@ -71,18 +70,3 @@ const ONLY_CONTENT = {
     </a>
   ),
 } as Components;
-
-/** What makes pages comes when the first is looked at. */
-function useHandoutOf(): typeof handoutOf | null {
-  const [make, setMake] = useState<{ readonly of: typeof handoutOf } | null>(null);
-  useEffect(() => {
-    let gone = false;
-    void import('@/formats/out/handout/pack').then(({ handoutOf: of }) => {
-      if (!gone) setMake({ of });
-    });
-    return () => {
-      gone = true;
-    };
-  }, []);
-  return make?.of ?? null;
-}

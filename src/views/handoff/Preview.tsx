@@ -1,5 +1,6 @@
 'use client';
 
+import { lazy, Suspense } from 'react';
 import type { AddressedLineup } from '@/formats/out/lineupOut';
 import { wayOutOf, type WayOutId } from '@/formats/out/list';
 import { momentIn } from '@/formats/out/moment';
@@ -11,7 +12,6 @@ import { Sign } from '../primitives/Sign';
 import styles from './HandOffView.module.css';
 import { Letters } from './Letters';
 import { LinkList } from './LinkList';
-import { Pages } from './Pages';
 
 interface PreviewProps {
   readonly way: WayOutId;
@@ -22,6 +22,9 @@ interface PreviewProps {
   readonly lineupId: LineupId;
 }
 
+/** What shows pages comes when the first is looked at. */
+const Pages = lazy(async () => ({ default: (await import('./Pages')).Pages }));
+
 /** Rows that are looked at before a file is saved: a screenful and more. */
 const ROWS_SHOWN = 60;
 
@@ -30,7 +33,11 @@ export function Preview({ way, ask, real, lineupId }: PreviewProps) {
   switch (way) {
     case 'pack-docx':
     case 'pack-html':
-      return <Pages ask={ask} wants={way === 'pack-docx' ? 'docx' : 'html'} />;
+      return (
+        <Suspense>
+          <Pages ask={ask} wants={way === 'pack-docx' ? 'docx' : 'html'} />
+        </Suspense>
+      );
     case 'mailto':
       return <Letters ask={ask} real={real} lineupId={lineupId} />;
     case 'links':

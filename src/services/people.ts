@@ -1,0 +1,40 @@
+import type { Arrived, HandedOff, Refused, ServiceLineup, ServicePerson, Why } from './types';
+
+/** A student of a lineup, with the group they are in. */
+export interface Person extends ServicePerson {
+  readonly group: string;
+  /** The group's key: two groups may have one name. */
+  readonly key: string;
+}
+
+export function peopleOf({ groups }: ServiceLineup): readonly Person[] {
+  return groups.flatMap(({ key, name, members }) =>
+    members.map((member) => ({ ...member, group: name, key })),
+  );
+}
+
+/** The address as services compare it. */
+export function addressOf({ email }: { readonly email: string }): string {
+  return email.trim().toLowerCase();
+}
+
+/** Each student in just one of the lists; of whom nothing is known, the end of the run is the reason. */
+export function whereEverybodyIs(
+  people: readonly Person[],
+  arrivedAs: ReadonlySet<Person>,
+  whyOf: ReadonlyMap<Person, Why>,
+  ended: HandedOff['ended'],
+): Pick<HandedOff, 'arrived' | 'refused'> {
+  const arrived: Arrived[] = [];
+  const refused: Refused[] = [];
+  for (const person of people) {
+    const { name, group, email } = person;
+    if (arrivedAs.has(person)) arrived.push({ name, email, group });
+    else {
+      const gone = ended ? ({ code: 'gone', reason: ended } as const) : null;
+      const why = whyOf.get(person) ?? gone ?? { code: 'notThere' };
+      refused.push({ name, email: email === '' ? null : email, group, why });
+    }
+  }
+  return { arrived, refused };
+}
