@@ -33,6 +33,7 @@ module.exports = {
       'messages',
       'worker',
       'store',
+      'services',
     ]),
     {
       name: 'only-the-bridge-knows-react',

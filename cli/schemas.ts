@@ -6,7 +6,9 @@ import { ResultSchema } from '@/schema/result';
 import { ReceiptFile } from '@/services/receiptFile';
 import { StationsRequest, StationsResult } from '@/schema/stations';
 
-/** The open formats as JSON Schema (draft 2020-12), by the name of their file in docs/. */
+import { channelsApi, roomsApi } from './openApi';
+
+/** The open formats as JSON Schema (draft 2020-12), and the services as OpenAPI 3.1, by the name of their file in docs/. */
 export function jsonSchemas(): Readonly<Record<string, unknown>> {
   return {
     'request.schema.json': z.toJSONSchema(RequestSchema, { io: 'input' }),
@@ -14,6 +16,8 @@ export function jsonSchemas(): Readonly<Record<string, unknown>> {
     'class-file.schema.json': z.toJSONSchema(ClassFile, { io: 'input' }),
     'stations-request.schema.json': z.toJSONSchema(StationsRequest, { io: 'input' }),
     'stations-table.schema.json': z.toJSONSchema(StationsResult),
+    'channels.openapi.json': channelsApi(),
+    'rooms.openapi.json': roomsApi(),
     'receipt.schema.json': z.toJSONSchema(ReceiptFile),
     'lineup.schema.json': z.toJSONSchema(LineupFile),
     'backup.schema.json': z.toJSONSchema(BackupFile, { io: 'input' }),

@@ -3,13 +3,13 @@ import { createServer, type IncomingMessage, type Server, type ServerResponse } 
 import { rngFromSeed } from '@/core/random/rng';
 import { uniformInt } from '@/core/random/uniform';
 import { Channels } from '@/standins/channels';
-import { LARGEST_BODY, type Ask, type Reply } from '@/standins/http';
+import { LARGEST_BODY, type Ask, type Directory, type Reply } from '@/standins/http';
 import { Rooms } from '@/standins/rooms';
 
 export interface StandinSettings {
   /** The token that is accepted. */
   readonly token: string;
-  readonly people: readonly { readonly name: string; readonly email: string }[];
+  readonly people: Directory;
   /** Before every answer, in milliseconds. */
   readonly delayMs: number;
   /** Parts of a thousand of the requests that fail, and whose answers are lost. */
@@ -22,17 +22,12 @@ export interface StandinSettings {
 /** Channels below `/scim/v2` and rooms below `/rooms/v1`, with all they hold in memory. */
 export function standins(settings: StandinSettings): Server {
   const { token, people, delayMs, failing, lost } = settings;
+  const directoryFor = (given: string) => (given === token ? people : null);
   const services: readonly (readonly [string, { handle: (ask: Ask) => Reply }])[] = [
-    [
-      '/scim/v2',
-      new Channels(new Map([[token, people]]), { members: settings.mostMembers, page: 100 }),
-    ],
+    ['/scim/v2', new Channels(directoryFor, { members: settings.mostMembers, page: 100 })],
     [
       '/rooms/v1',
-      new Rooms(new Map([[token, new Set(people.map(({ email }) => email.toLowerCase()))]]), {
-        rooms: settings.mostRooms,
-        people: settings.mostMembers,
-      }),
+      new Rooms(directoryFor, { rooms: settings.mostRooms, people: settings.mostMembers }),
     ],
   ];
   const rng = rngFromSeed(1);

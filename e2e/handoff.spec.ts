@@ -37,6 +37,7 @@ test('a file: looked at before, columns of one’s own are kept, and a receipt t
   expect(text.split('\r\n')[0]).toBe('\ufeffgroup;name;role');
   expect(text.split('\r\n')).toHaveLength(30);
   await expect(page.getByText('Nothing has changed since.')).toBeVisible();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
 
   await page.goto(`${CREW}/groups`);
   await page.getByRole('button', { name: /^Ngozi/ }).click();

@@ -87,4 +87,9 @@ await withDemoPage(PORT, async (page, address) => {
   await shot('stations');
   await open(`${CREW}/handoff`, 'h3');
   await shot('handoff');
+  await page.getByRole('radio', { name: 'rooms', exact: true }).check({ force: true });
+  await page.getByRole('button', { name: 'Practise with a made-up service' }).click();
+  await page.getByRole('button', { name: 'See what would change' }).click();
+  await page.getByRole('button', { name: /^Send \d+ changes/ }).waitFor();
+  await shot('rooms');
 });

@@ -20,7 +20,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
   // Each answer has a nonce of its own, so that no page is made beforehand.
   await connection();
   return (
-    <html lang={say.language}>
+    <html lang={say.language} data-demo={process.env.GRUPPETTO_DEMO === '1'}>
       <body>
         <Providers demo={process.env.GRUPPETTO_DEMO === '1'}>{children}</Providers>
       </body>

@@ -22,13 +22,36 @@ export const ReceiptRecord = z.object({
   takeNumber: z.int().check(z.gte(1)),
   /** The way out. */
   to: z.string(),
-  did: z.enum(['saved', 'copied', 'opened']),
+  did: z.enum(['saved', 'copied', 'opened', 'sent']),
   /** The file's name; '' where there was no file. */
   file: z.string(),
   /** Whether addresses went along. */
   addresses: z.boolean(),
   at: z.iso.datetime(),
   groups: z.array(GroupLeft),
+  /** Of what was sent to a service: where to, and what came of it; null for what went elsewhere. */
+  service: z.nullable(
+    z.object({
+      address: z.string(),
+      arrived: z.int().check(z.gte(0)),
+      refused: z.array(z.object({ studentId: StudentId, reason: z.string() })),
+      /** The session of rooms, so that the next hand-off goes on with it. */
+      session: z.nullable(
+        z.object({
+          id: z.string(),
+          rooms: z.array(
+            z.object({
+              name: z.string(),
+              id: z.string(),
+              link: z.nullable(z.string()),
+              /** Of the group it was made for. */
+              key: z.nullable(z.string()),
+            }),
+          ),
+        }),
+      ),
+    }),
+  ),
 });
 export type ReceiptRecord = z.infer<typeof ReceiptRecord>;
 
@@ -48,7 +71,12 @@ export const receiptType: RecordType<ReceiptRecord> = {
       ...group,
       studentIds: renamedIds(group.studentIds, to.student),
     }));
-    return { ...receipt, id, classId, lineupId, takeId, groups };
+    const refused = (receipt.service?.refused ?? []).flatMap((one) => {
+      const studentId = to.student(one.studentId);
+      return studentId === null ? [] : [{ ...one, studentId }];
+    });
+    const service = receipt.service && { ...receipt.service, refused };
+    return { ...receipt, id, classId, lineupId, takeId, groups, service };
   },
   merging: {},
 };

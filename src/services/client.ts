@@ -26,7 +26,7 @@ export interface Answer {
 
 /** The service does not answer, or fails for good: nothing more is asked of it. */
 export class ServiceGone extends Error {
-  constructor(readonly reason: 'silent' | 'failing' | 'busy' | 'token') {
+  constructor(readonly reason: 'silent' | 'failing' | 'busy' | 'token' | 'stopped') {
     super(reason);
     this.name = 'ServiceGone';
   }
@@ -67,6 +67,8 @@ export class ServiceClient {
     private readonly token: string,
     private readonly transport: Transport = MACHINE,
     private readonly accept = 'application/json, application/problem+json',
+    /** Ends the run; what was done by then stays. */
+    private readonly stop?: AbortSignal,
   ) {}
 
   /** The answer; a ServiceGone where there is none after all tries, or the token is not accepted. */
@@ -75,6 +77,7 @@ export class ServiceClient {
     const begun = transport.now();
     let asked = 0;
     for (let tries = 1; ; tries++) {
+      if (this.stop?.aborted) throw this.end('stopped');
       if (this.gone) throw this.gone;
       await this.untilAllowed();
       const outcome = await this.once(method, path, given);

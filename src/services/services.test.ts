@@ -14,6 +14,7 @@ const TOKEN = 'river-token';
 const NAMES = 'ana bo caro dov eli fen gil hana iolo jun'.split(' ');
 const address = (name: string): string => `${name}@example.org`;
 const directory = NAMES.map((name) => ({ name, email: address(name) }));
+const known = (token: string) => (token === TOKEN ? directory : null);
 
 /** A lineup written as "Alder: ana bo"; the sign of a group is its place. */
 function lineupOf(...groups: readonly string[]): ServiceLineup {
@@ -101,8 +102,7 @@ const channelOptions: ChannelOptions = {
   ...{ dryRun: false, createUsers: false, mayStay: [] },
   nameOf: new Map(NAMES.map((name) => [address(name), name])),
 };
-const channelsFor = (members?: number) =>
-  new Channels(new Map([[TOKEN, directory]]), { members: members ?? 250, page: 3 });
+const channelsFor = (members?: number) => new Channels(known, { members: members ?? 250, page: 3 });
 
 function toChannels(
   service: Channels,
@@ -238,7 +238,7 @@ test('a channel that is full takes whom it can, and the receipt tells who that i
 });
 
 test('a token that is not accepted ends it at once, and nobody is claimed', async () => {
-  const service = new Channels(new Map());
+  const service = new Channels(() => null);
   const line = lineTo(service);
   const done = await toChannels(service, BEFORE, {}, line);
   expect([done.ended, done.arrived.length, done.refused.length]).toEqual(['token', 0, 6]);
@@ -290,13 +290,12 @@ test('whatever is lost, repeated or refused: at the end the channels equal the l
   }
 });
 
-const KNOWN: ReadonlySet<string> = new Set(NAMES.map(address));
 const roomOptions: RoomOptions = {
   ...{ dryRun: false, moveIn: 'automatic', mayReturn: true, minutes: 20, open: false },
   ...{ warningSeconds: 60, countdownSeconds: null, earlier: null, day: '2026-11-26' },
   hash: (text) => Promise.resolve(createHash('sha256').update(text).digest('hex')),
 };
-const roomsFor = (rooms = 300) => new Rooms(new Map([[TOKEN, KNOWN]]), { rooms, people: 3 });
+const roomsFor = (rooms = 300) => new Rooms(known, { rooms, people: 3 });
 
 function toRooms(
   service: Rooms,

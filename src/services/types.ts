@@ -24,13 +24,13 @@ export interface ServicePerson {
 
 /** Why somebody did not arrive. */
 export type Why =
-  | { readonly code: 'noAddress' | 'unknownUser' | 'severalUsers' | 'notThere' | 'stopped' }
+  | { readonly code: 'noAddress' | 'unknownUser' | 'severalUsers' | 'notThere' }
   | { readonly code: 'badAddress' | 'addressElsewhere'; readonly about: string }
   /** In the service's own words. */
   | { readonly code: 'refused'; readonly detail: string }
   | {
       readonly code: 'gone';
-      readonly reason: 'silent' | 'failing' | 'busy' | 'token';
+      readonly reason: 'silent' | 'failing' | 'busy' | 'token' | 'stopped';
     };
 
 export interface Arrived {
@@ -68,4 +68,6 @@ export interface HandedOff {
 export interface HandOffOptions {
   /** Only reads. */
   readonly dryRun: boolean;
+  /** Told after each group how many are done. */
+  readonly onGroup?: (done: number) => void;
 }

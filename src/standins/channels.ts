@@ -8,6 +8,7 @@ import {
   reply,
   tokenOf,
   type Ask,
+  type Directory,
   type Reply,
 } from './http';
 
@@ -43,10 +44,8 @@ export class Channels {
   private readonly states = new Map<string, ChannelState>();
 
   constructor(
-    private readonly tokens: ReadonlyMap<
-      string,
-      readonly { readonly name: string; readonly email: string }[]
-    >,
+    /** Everybody whom the service knows, by the token that asks; null for one that is not accepted. */
+    private readonly directoryFor: (token: string) => Directory | null,
     private readonly limits: ChannelLimits = { members: 250, page: 50 },
   ) {}
 
@@ -55,7 +54,7 @@ export class Channels {
     const known = this.states.get(token);
     if (known) return known;
     const state: ChannelState = { users: new Map(), groups: new Map(), next: 1 };
-    for (const { name, email } of this.tokens.get(token) ?? []) {
+    for (const { name, email } of this.directoryFor(token) ?? []) {
       const id = `u${state.next++}`;
       state.users.set(id, { id, userName: email, displayName: name });
     }
@@ -66,7 +65,7 @@ export class Channels {
   /** Answers one request below `/scim/v2`. */
   handle(ask: Ask): Reply {
     const token = tokenOf(ask);
-    if (token === null || !this.tokens.has(token)) {
+    if (token === null || this.directoryFor(token) === null) {
       return reply(401, error(401, 'The token is not known.'), { 'WWW-Authenticate': 'Bearer' });
     }
     try {

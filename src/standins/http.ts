@@ -9,6 +9,9 @@ export interface Ask {
   readonly body: string;
 }
 
+/** Whom a service knows. */
+export type Directory = readonly { readonly name: string; readonly email: string }[];
+
 export interface Reply {
   readonly status: number;
   readonly headers: Readonly<Record<string, string>>;

@@ -8,6 +8,7 @@ import {
   reply,
   tokenOf,
   type Ask,
+  type Directory,
   type Reply,
 } from './http';
 
@@ -42,8 +43,8 @@ export class Rooms {
   private readonly states = new Map<string, TokenState>();
 
   constructor(
-    /** Token → addresses that may be let in, in lower case. */
-    private readonly tokens: ReadonlyMap<string, ReadonlySet<string>>,
+    /** Everybody who may be let in, by the token that asks; null for one that is not accepted. */
+    private readonly directoryFor: (token: string) => Directory | null,
     private readonly limits: RoomLimits = { rooms: 300, people: 50 },
   ) {}
 
@@ -58,8 +59,9 @@ export class Rooms {
   /** Answers one request below `/rooms/v1`. */
   handle(ask: Ask): Reply {
     const token = tokenOf(ask);
-    const known = token === null ? undefined : this.tokens.get(token);
-    if (token === null || !known) return problem(401, 'The token is not known.');
+    const directory = token === null ? null : this.directoryFor(token);
+    if (token === null || !directory) return problem(401, 'The token is not known.');
+    const known = new Set(directory.map(({ email }) => email.toLowerCase()));
     try {
       return this.answer(ask, this.state(token), known);
     } catch (refused) {

@@ -132,6 +132,10 @@ const RANDOM: {
         did: 'saved',
       },
       ...{ file: 'x.txt', addresses: false },
+      service: {
+        ...{ address: 'https://rooms.example', arrived: 1, session: null },
+        refused: some(rng, students, 1).map((studentId) => ({ studentId, reason: 'x' })),
+      },
       groups: [{ name: 'Alder', sign: 0, studentIds: [...some(rng, students, 2)] }],
     },
   ],

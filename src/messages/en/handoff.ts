@@ -52,6 +52,8 @@ const handoff = {
     pages: 'a page for each group',
     message: 'a message',
     link: 'a link',
+    rooms: 'rooms',
+    channels: 'channels',
   },
   paper: {
     text: 'Lists for the door, table signs, name cards, a sheet for each group: they are laid out as the printer will have them.',
@@ -168,11 +170,46 @@ const handoff = {
   allAddresses: 'Everybody has an address.',
   noAddresses: 'Names and groups alone; no addresses.',
   nothingQuiet: 'No rules, details or notes.',
+  service: {
+    title: { rooms: 'A service of live rooms', channels: 'A service of lasting channels' },
+    address: 'Its address',
+    noAddress: 'The address of a service begins with https:// or http://.',
+    token: 'Your token for it',
+    tokenHint: 'Kept in this tab alone, and never saved with the class.',
+    practice: 'Practise with a made-up service',
+    createUsers: 'Make users whom it does not know yet',
+    minutes: 'Minutes the rooms are open',
+    moveIn: 'Students',
+    movesIn: { automatic: 'are moved in', invited: 'are invited' },
+    mayReturn: 'They may come back to you',
+    open: 'Open the rooms at once',
+    changes: 'What would change',
+    before:
+      'Nothing is sent before you say so. Give the address and your token, then see what would change: that only reads.',
+    look: 'See what would change',
+    looking: (done: number, all: number) => `Looking: ${done} of ${count(all, 'group')}`,
+    sending: (done: number, all: number) => `Sending: ${done} of ${count(all, 'group')}`,
+    send: (changes: number) =>
+      changes === 0 ? 'Send all the same' : `Send ${count(changes, 'change')}`,
+    notAllowed:
+      'This page talks to nobody yet. To let it talk to this address, and to no other, it is loaded once more; what you chose stays.',
+    allow: 'Allow this address',
+    arrived: (arrived: number, refused: number) =>
+      refused === 0
+        ? `${count(arrived, 'student')} arrived.`
+        : `${count(arrived, 'student')} arrived, ${refused} did not. Mend what is named and send again: only the rest goes.`,
+    refused: 'Not taken',
+    unchanged: 'unchanged',
+    joins: (name: string) => `+ ${name}`,
+    leaves: (name: string) => `− ${name}`,
+  },
   receipts: 'Handed off before',
   receipt: {
     saved: (file: string) => `Saved as ${file}`,
     copied: (title: string) => `${title} copied`,
     opened: (title: string) => `${title} opened`,
+    sent: (to: string, arrived: number, refused: number) =>
+      `Sent to ${to}: ${arrived} arrived${refused > 0 ? `, ${refused} did not` : ''}`,
   },
   receiptWhen: (moment: string, take: number) => `${MOMENT.format(new Date(moment))}, take ${take}`,
   withAddresses: 'with addresses',

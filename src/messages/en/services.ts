@@ -4,6 +4,7 @@ const ended: Readonly<Record<Extract<Why, { code: 'gone' }>['reason'], string>> 
   silent: 'The service does not answer. See whether its address is right, and try again later.',
   failing: 'The service fails again and again. Try again later; what arrived stays there.',
   busy: 'The service asks for more patience than a minute. Try again later.',
+  stopped: 'It was stopped. What had arrived by then stays there; send again for the rest.',
   token: 'The service does not accept the token. Ask for a new one.',
 };
 
@@ -24,8 +25,6 @@ export const services = {
         return 'The service knows more than one person with this address.';
       case 'notThere':
         return 'The service said yes, but they are not there.';
-      case 'stopped':
-        return 'It was stopped before.';
       case 'refused':
         return why.detail === '' ? 'The service refused it without a reason.' : why.detail;
       case 'gone':

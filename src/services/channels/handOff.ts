@@ -53,6 +53,7 @@ class ChannelRun {
   private readonly plan = new Map<string, GroupPlan>();
   private ended: HandedOff['ended'] = null;
   private wrote = false;
+  private done = 0;
   private readonly people: readonly Person[];
 
   constructor(
@@ -155,6 +156,7 @@ class ChannelRun {
           if (!this.arrivedAs.has(person)) this.refuse(person, why);
         }
       }
+      this.options.onGroup?.(++this.done);
     });
     // A channel of a group that is no more keeps what was written there, and has no students.
     await eachOf(others, AT_ONCE, async (group) => {

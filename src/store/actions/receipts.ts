@@ -8,7 +8,9 @@ import { noteUse } from './lineups';
 export function keepReceipt(
   store: AppStore,
   lineupId: LineupId,
-  did: Pick<ReceiptRecord, 'to' | 'did' | 'file' | 'addresses'>,
+  did: Pick<ReceiptRecord, 'to' | 'did' | 'file' | 'addresses'> & {
+    readonly service?: ReceiptRecord['service'];
+  },
   day: string,
 ): void {
   const { records } = store;
@@ -20,6 +22,7 @@ export function keepReceipt(
   );
   records.change('user', ({ put }) =>
     put({
+      service: null,
       ...did,
       record: 'receipt',
       id: newId(ReceiptId, 'rc'),
@@ -34,6 +37,8 @@ export function keepReceipt(
       })),
     }),
   );
+  // What has left cannot be called back: that it has is on the disk at once.
+  void store.saver.flush();
 }
 
 /** Takes a receipt away: what it tells of did not happen, or need not be remembered. */

@@ -1,9 +1,11 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { publicAddresses } from '@/encode/publicLineup';
 import { cleanLineup } from '@/formats/out/lineupOut';
 import { prepared } from '@/formats/out/list';
+import { PLAIN_OPTIONS } from '@/formats/out/options';
 import type { Template } from '@/formats/out/handout/types';
 import { sayHandoff } from '@/messages/handoff';
 import { sayOut } from '@/messages/out';
@@ -23,7 +25,7 @@ import { LinkButton } from '../primitives/Button';
 import { Choice } from '../primitives/Choice';
 import { Invitation } from '../primitives/Invitation';
 import { CheckList } from './CheckList';
-import { CHOSEN, fromBase64, optionsOf, OWN_FILE, PLACE_NAMES, PLACES, wayOf } from './chosen';
+import { CHOSEN, fromBase64, optionsOf, OWN_FILE, PLACE_NAMES, wayOf, waysTo } from './chosen';
 import { Doings } from './Doings';
 import styles from './HandOffView.module.css';
 import { Options } from './Options';
@@ -47,6 +49,12 @@ export function HandOffView() {
   }
   return <HandOff classId={classId} theClass={theClass} lineup={lineup} take={take} />;
 }
+
+/** A service is told addresses, and nothing else is chosen. */
+const SERVICE_OPTIONS = { ...PLAIN_OPTIONS, addresses: true };
+
+/** What speaks to services comes with the first of them. */
+const Service = dynamic(() => import('./Service').then((module) => module.Service), { ssr: false });
 
 interface HandOffProps {
   readonly classId: ClassId;
@@ -81,6 +89,11 @@ function HandOff({ classId, theClass, lineup, take }: HandOffProps) {
     const shown = students === real ? real : students.map((one) => ({ ...one, email: '' }));
     return { real: leaving(real), shown: leaving(shown) };
   }, [theClass, lineup, take, plan, real, students]);
+  const shownName = useMemo(() => {
+    const names = new Map(real.map(({ name }, at) => [name, students[at]?.name ?? '…']));
+    // Whoever the class does not know is told by nobody's name while names are hidden.
+    return (name: string): string => names.get(name) ?? (students === real ? name : '…');
+  }, [real, students]);
   const ready = useMemo(
     () => options && prepared(lineups.shown, options, sayHandoff.outWords),
     [lineups, options],
@@ -97,13 +110,34 @@ function HandOff({ classId, theClass, lineup, take }: HandOffProps) {
           onChange={(place) => setChosen({ ...chosen, place })}
         />
       </div>
-      {way && options && ready ? (
+      {chosen.place === 'rooms' || chosen.place === 'channels' ? (
+        <Service
+          key={chosen.place}
+          kind={chosen.place}
+          lineup={lineups.real}
+          students={real}
+          shownName={shownName}
+          classId={classId}
+          lineupId={lineup.id}
+        >
+          <CheckList
+            way="mailto"
+            options={SERVICE_OPTIONS}
+            lineup={lineups.real}
+            linked={[]}
+            take={take}
+            students={students}
+            classId={classId}
+          />
+          <Receipts lineupId={lineup.id} take={take} students={students} />
+        </Service>
+      ) : way && options && ready ? (
         <div className={styles.sides}>
           <div className={styles.side}>
-            {PLACES[chosen.place].length > 1 && (
+            {waysTo(chosen.place).length > 1 && (
               <Ways
                 chosen={way}
-                ways={PLACES[chosen.place]}
+                ways={waysTo(chosen.place)}
                 onChange={(next) =>
                   setChosen({ ...chosen, ways: { ...chosen.ways, [chosen.place]: next } })
                 }

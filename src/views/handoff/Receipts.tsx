@@ -74,8 +74,16 @@ export function Receipts({ lineupId, take, students }: ReceiptsProps) {
   );
 }
 
-function didOf({ to, did, file }: ReceiptRecord): string {
+function didOf({ to, did, file, service }: ReceiptRecord): string {
   const words = sayHandoff.handoff;
+  if (did === 'sent') {
+    const { arrived = 0, refused = [] } = service ?? {};
+    return words.receipt.sent(
+      words.places[to === 'rooms' ? 'rooms' : 'channels'],
+      arrived,
+      refused.length,
+    );
+  }
   const id = wayOutOf(to)?.id;
   const title = id ? words.way[id].title : to;
   return did === 'saved' ? words.receipt.saved(file) : words.receipt[did](title);

@@ -13,8 +13,18 @@ export const PLACES = {
   message: ['text', 'html-table', 'markdown', 'mailto', 'merge-csv'],
   link: ['links'],
 } as const satisfies Readonly<Record<string, readonly WayOutId[]>>;
-export type Place = keyof typeof PLACES;
-export const PLACE_NAMES = Object.keys(PLACES) as readonly Place[];
+/** Services that take a lineup live. */
+export const SERVICES = ['rooms', 'channels'] as const;
+export type Place = keyof typeof PLACES | (typeof SERVICES)[number];
+export const PLACE_NAMES: readonly Place[] = [
+  ...(Object.keys(PLACES) as (keyof typeof PLACES)[]),
+  ...SERVICES,
+];
+
+/** The ways out to a place; none on paper and to services. */
+export function waysTo(place: Place): readonly WayOutId[] {
+  return place === 'rooms' || place === 'channels' ? [] : PLACES[place];
+}
 
 const ColumnName = z.enum(COLUMNS as [Column, ...Column[]]);
 
@@ -86,9 +96,9 @@ export function fromBase64(data: string): Uint8Array {
   return Uint8Array.from(atob(data), (sign) => sign.charCodeAt(0));
 }
 
-/** The way out that is chosen; undefined on paper. */
+/** The way out that is chosen; undefined on paper and for services. */
 export function wayOf({ place, ways }: Chosen): WayOutId | undefined {
-  const offered: readonly WayOutId[] = PLACES[place];
+  const offered = waysTo(place);
   const kept = wayOutOf(ways[place] ?? '')?.id;
   return kept !== undefined && offered.includes(kept) ? kept : offered[0];
 }

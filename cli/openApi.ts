@@ -1,0 +1,207 @@
+import { z } from 'zod';
+import { ScimError, ScimGroup, ScimList, ScimUser } from '@/services/channels/contract';
+import { Problem, Room, RoomPerson, Session, SessionRequest } from '@/services/rooms/contract';
+
+type Json = Readonly<Record<string, unknown>>;
+
+const schemaOf = (shape: z.core.$ZodType): unknown => {
+  const { $schema: _, ...schema } = z.toJSONSchema(shape, { io: 'input' }) as Record<
+    string,
+    unknown
+  >;
+  return schema;
+};
+const ref = (name: string): Json => ({ $ref: `#/components/schemas/${name}` });
+const body = (type: string, schema: Json): Json => ({
+  required: true,
+  content: { [type]: { schema } },
+});
+const answer = (description: string, type?: string, schema?: Json): Json =>
+  type === undefined ? { description } : { description, content: { [type]: { schema } } };
+const inPath = (name: string): Json => ({
+  ...{ name, in: 'path', required: true, schema: { type: 'string' } },
+});
+const header = (name: string, description: string): Json => ({
+  ...{
+    name,
+    in: 'header',
+    required: true,
+    description,
+    schema: { type: 'string', maxLength: 255 },
+  },
+});
+
+function document(title: string, description: string, schemas: Json, paths: Json): Json {
+  return {
+    openapi: '3.1.0',
+    info: { title, version: '1', description },
+    security: [{ token: [] }],
+    paths,
+    components: {
+      securitySchemes: { token: { type: 'http', scheme: 'bearer' } },
+      schemas,
+    },
+  };
+}
+
+const JSON_TYPE = 'application/json';
+const PROBLEM = 'application/problem+json';
+const SCIM = 'application/scim+json';
+const KEY = header('Idempotency-Key', 'The same for every try of the same request.');
+
+/** What a service of rooms has to answer below BASE/rooms/v1, as OpenAPI 3.1. */
+export function roomsApi(): Json {
+  const refused = answer(
+    'Refused; `errors` point at who or what is at fault.',
+    PROBLEM,
+    ref('Problem'),
+  );
+  const session = answer('The session.', JSON_TYPE, ref('Session'));
+  const done = answer('Done.');
+  const people = schemaOf(z.object({ people: z.array(z.any()) })) as {
+    properties: Record<string, unknown>;
+  };
+  people.properties.people = { type: 'array', items: ref('RoomPerson') };
+  const post = (summary: string, schema: unknown, keyed = true): Json => ({
+    summary,
+    ...(keyed ? { parameters: [KEY] } : {}),
+    ...(schema === null ? {} : { requestBody: body(JSON_TYPE, schema as Json) }),
+    responses: { '204': done, '4XX': refused },
+  });
+  const moves = schemaOf(
+    z.object({ moves: z.array(z.object({ email: z.string(), to: z.string() })) }),
+  );
+  const message = schemaOf(z.object({ text: z.string(), rooms: z.array(z.string()).optional() }));
+  const room = {
+    ...people,
+    properties: { name: { type: 'string' }, ...people.properties },
+    required: ['name', 'people'],
+  };
+  return document(
+    'Rooms',
+    'Live rooms that a lineup is handed off to. Errors are problem details (RFC 9457).',
+    {
+      SessionRequest: schemaOf(SessionRequest),
+      Session: schemaOf(Session),
+      Room: schemaOf(Room),
+      RoomPerson: schemaOf(RoomPerson),
+      Problem: schemaOf(Problem),
+    },
+    {
+      '/sessions': {
+        post: {
+          summary: 'Makes a session with its rooms and who is in them.',
+          parameters: [KEY],
+          requestBody: body(JSON_TYPE, ref('SessionRequest')),
+          responses: { '201': session, '4XX': refused },
+        },
+      },
+      '/sessions/{id}': {
+        parameters: [inPath('id')],
+        get: { summary: 'The session as it is.', responses: { '200': session, '4XX': refused } },
+        patch: {
+          summary: 'More or less time.',
+          requestBody: body(
+            'application/merge-patch+json',
+            schemaOf(z.object({ minutes: z.number() })) as Json,
+          ),
+          responses: { '200': session, '4XX': refused },
+        },
+      },
+      '/sessions/{id}/open': {
+        parameters: [inPath('id')],
+        post: post('Opens the rooms; may be repeated.', null, false),
+      },
+      '/sessions/{id}/close': {
+        parameters: [inPath('id')],
+        post: post('Closes the rooms; may be repeated.', null, false),
+      },
+      '/sessions/{id}/moves': {
+        parameters: [inPath('id')],
+        post: post('Moves people to other rooms.', moves),
+      },
+      '/sessions/{id}/messages': {
+        parameters: [inPath('id')],
+        post: post('Says something to some rooms or to all.', message),
+      },
+      '/sessions/{id}/rooms': {
+        parameters: [inPath('id')],
+        post: {
+          ...post('Adds a room.', room),
+          responses: { '201': answer('The room.', JSON_TYPE, ref('Room')), '4XX': refused },
+        },
+      },
+      '/sessions/{id}/rooms/{room}/people': {
+        parameters: [inPath('id'), inPath('room')],
+        post: post('Lets people in.', people),
+      },
+    },
+  );
+}
+
+/** What of SCIM 2.0 (RFC 7643, RFC 7644) is asked of a service of channels below BASE/scim/v2, as OpenAPI 3.1. */
+export function channelsApi(): Json {
+  const refused = answer('Refused.', SCIM, ref('Error'));
+  const list = answer('A page of the list.', SCIM, ref('List'));
+  const group = answer('The group, with its ETag.', SCIM, ref('Group'));
+  const query = (name: string): Json => ({ name, in: 'query', schema: { type: 'string' } });
+  const pages = [query('filter'), query('startIndex'), query('count')];
+  const user = answer('The user.', SCIM, ref('User'));
+  return document(
+    'Channels',
+    'Membership of lasting channels: the part of SCIM 2.0 (RFC 7643, RFC 7644) that a hand-off uses.',
+    {
+      User: schemaOf(ScimUser),
+      Group: schemaOf(ScimGroup),
+      List: schemaOf(ScimList),
+      Error: schemaOf(ScimError),
+    },
+    {
+      '/Users': {
+        get: {
+          summary: 'Users by userName or e-mail.',
+          parameters: pages,
+          responses: { '200': list, '4XX': refused },
+        },
+        post: {
+          summary: 'A user whom the service does not know yet, only when asked.',
+          requestBody: body(SCIM, ref('User')),
+          responses: { '201': user, '4XX': refused },
+        },
+      },
+      '/Users/{id}': {
+        parameters: [inPath('id')],
+        get: { summary: 'One user.', responses: { '200': user, '4XX': refused } },
+      },
+      '/Groups': {
+        get: {
+          summary: 'Groups by externalId.',
+          parameters: pages,
+          responses: { '200': list, '4XX': refused },
+        },
+        post: {
+          summary: 'The channel of a group.',
+          requestBody: body(SCIM, ref('Group')),
+          responses: { '201': group, '4XX': refused },
+        },
+      },
+      '/Groups/{id}': {
+        parameters: [inPath('id')],
+        get: {
+          summary: 'One group with its members.',
+          responses: { '200': group, '4XX': refused },
+        },
+        patch: {
+          summary: 'Members added and removed, the name replaced.',
+          parameters: [header('If-Match', 'The tag with which the group was read.')],
+          requestBody: body(SCIM, { type: 'object' }),
+          responses: {
+            '204': answer('Done.'),
+            '412': answer('It has changed since.'),
+            '4XX': refused,
+          },
+        },
+      },
+    },
+  );
+}

@@ -1,0 +1,360 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type { PublicAddresses } from '@/encode/publicLineup';
+import { sayHandoff } from '@/messages/handoff';
+import type { ClassId, LineupId } from '@/schema/ids';
+import type { RollStudent } from '@/schema/student';
+import { keepReceipt } from '@/store/actions/receipts';
+import { receiptsOf } from '@/store/queries';
+import { useQuery, useStore } from '@/store/react';
+import type { Why } from '@/services/types';
+import { useNameMask } from '../frame/masking';
+import { useSetting } from '../frame/useDraft';
+import { useRealNames } from '../frame/useRealNames';
+import { useToday } from '../frame/useToday';
+import { Button } from '../primitives/Button';
+import { Select } from '../primitives/Select';
+import { Sign } from '../primitives/Sign';
+import { Switch } from '../primitives/Switch';
+import styles from './HandOffView.module.css';
+import {
+  allow,
+  CONNECTIONS,
+  earlierSession,
+  isAllowed,
+  PRACTICE_TOKEN,
+  practiceAddress,
+  sendTo,
+  serviceRoot,
+  type Sent,
+  type ServiceKind,
+} from './services';
+
+interface ServiceProps {
+  readonly kind: ServiceKind;
+  /** Under the real names: a service has to know who it is. */
+  readonly lineup: PublicAddresses;
+  readonly students: readonly RollStudent[];
+  /** A real name as the screen shows it. */
+  readonly shownName: (real: string) => string;
+  readonly classId: ClassId;
+  readonly lineupId: LineupId;
+  /** What is told at the side, between connection and receipts. */
+  readonly children: React.ReactNode;
+}
+
+type Work =
+  | { readonly doing: 'nothing' }
+  | { readonly doing: 'looking' | 'sending'; readonly done: number }
+  | { readonly doing: 'looked' | 'sent'; readonly sent: Sent };
+
+/** Rooms or channels of a service: what would change is looked at first, and nothing is sent before it is said. */
+export function Service(props: ServiceProps) {
+  const { kind, lineup, students, shownName, classId, lineupId, children } = props;
+  const store = useStore();
+  const words = sayHandoff.handoff.service;
+  const day = useToday();
+  const [connection, setConnection] = useSetting(CONNECTIONS[kind], classId);
+  const [token, setToken] = useSessionToken(connection.address);
+  const receipts = useQuery(receiptsOf, lineupId);
+  const [work, setWork] = useState<Work>({ doing: 'nothing' });
+  const running = useRef<AbortController | null>(null);
+  useEffect(() => () => running.current?.abort(), []);
+  // What was looked at is of no use once anything of it is another.
+  const about = JSON.stringify([kind, connection, lineup]);
+  const [looked, setLooked] = useState(about);
+  if (looked !== about) {
+    setLooked(about);
+    if (work.doing === 'looked' || work.doing === 'sent') setWork({ doing: 'nothing' });
+  }
+  const root = serviceRoot(kind, connection.address);
+  const busy = work.doing === 'looking' || work.doing === 'sending';
+  const address = connection.address.trim();
+
+  const run = async (dryRun: boolean): Promise<void> => {
+    const controller = new AbortController();
+    running.current = controller;
+    const doing = dryRun ? 'looking' : 'sending';
+    setWork({ doing, done: 0 });
+    const sent = await sendTo({
+      ...{ kind, connection, token, lineup, students, day, dryRun, stop: controller.signal },
+      earlier: earlierSession(receipts, kind, address),
+      onGroup: (done) => setWork({ doing, done }),
+    });
+    setWork({ doing: dryRun ? 'looked' : 'sent', sent });
+    if (dryRun || sent.arrived.length === 0) return;
+    const idOf = new Map(
+      lineup.groups.flatMap(({ name, members }) =>
+        members.map((member) => [`${name}\n${member.name}`, member.id] as const),
+      ),
+    );
+    const realIds = new Map(students.map(({ id }) => [String(id), id]));
+    keepReceipt(
+      store,
+      lineupId,
+      {
+        ...{ to: kind, did: 'sent', file: '', addresses: true },
+        service: {
+          address,
+          arrived: sent.arrived.length,
+          refused: sent.refused.flatMap(({ name, group, why }) => {
+            const studentId = realIds.get(idOf.get(`${group}\n${name}`) ?? '');
+            return studentId ? [{ studentId, reason: sayHandoff.services.why(why) }] : [];
+          }),
+          session: sent.session
+            ? { id: sent.session.id, rooms: sent.session.rooms.map((room) => ({ ...room })) }
+            : null,
+        },
+      },
+      day,
+    );
+  };
+  const { leave, question } = useRealNames(false);
+  const practice = useRef<string | null>(null);
+  const [hasPractice, setHasPractice] = useState(false);
+  useEffect(() => {
+    practice.current = practiceAddress();
+    setHasPractice(practice.current !== null);
+  }, []);
+
+  return (
+    <div className={styles.sides}>
+      <div className={styles.side}>
+        <section aria-labelledby="service" className={styles.options}>
+          <h3 id="service" className={styles.subtitle}>
+            {words.title[kind]}
+          </h3>
+          <label className={styles.field}>
+            <span>{words.address}</span>
+            <input
+              inputMode="url"
+              spellCheck={false}
+              value={connection.address}
+              placeholder={sayHandoff.handoff.options.linkStart}
+              onChange={(event) => setConnection({ ...connection, address: event.target.value })}
+            />
+          </label>
+          <label className={styles.field}>
+            <span>{words.token}</span>
+            <input
+              type="password"
+              autoComplete="off"
+              value={token}
+              onChange={(event) => setToken(event.target.value)}
+            />
+            <small>{words.tokenHint}</small>
+          </label>
+          {hasPractice && address === '' && (
+            <div>
+              <Button
+                variant="paper"
+                size="small"
+                onClick={() => {
+                  const at = practice.current ?? '';
+                  setConnection({ ...connection, address: at });
+                  setToken(PRACTICE_TOKEN, at);
+                }}
+              >
+                {words.practice}
+              </Button>
+            </div>
+          )}
+          {kind === 'channels' ? (
+            <Switch
+              checked={connection.createUsers}
+              onChange={(createUsers) => setConnection({ ...connection, createUsers })}
+            >
+              {words.createUsers}
+            </Switch>
+          ) : (
+            <>
+              <label className={styles.field}>
+                <span>{words.minutes}</span>
+                <input
+                  type="number"
+                  min={1}
+                  max={600}
+                  value={connection.minutes ?? ''}
+                  onChange={(event) => {
+                    const minutes = event.target.valueAsNumber;
+                    setConnection({ ...connection, minutes: minutes > 0 ? minutes : null });
+                  }}
+                />
+              </label>
+              <Select
+                label={words.moveIn}
+                value={connection.moveIn}
+                options={(['automatic', 'invited'] as const).map((value) => ({
+                  value,
+                  label: words.movesIn[value],
+                }))}
+                onChange={(moveIn) => setConnection({ ...connection, moveIn })}
+              />
+              <Switch
+                checked={connection.mayReturn}
+                onChange={(mayReturn) => setConnection({ ...connection, mayReturn })}
+              >
+                {words.mayReturn}
+              </Switch>
+              <Switch
+                checked={connection.open}
+                onChange={(open) => setConnection({ ...connection, open })}
+              >
+                {words.open}
+              </Switch>
+            </>
+          )}
+        </section>
+        {children}
+      </div>
+      <section aria-labelledby="preview" className={styles.preview}>
+        <div className={styles.head}>
+          <h3 id="preview" className={styles.subtitle}>
+            {words.changes}
+          </h3>
+          <div className={styles.doings}>
+            {busy ? (
+              <>
+                <p role="status">{words[work.doing](work.done, lineup.groups.length)}</p>
+                <Button variant="paper" onClick={() => running.current?.abort()}>
+                  {sayHandoff.handoff.stop}
+                </Button>
+              </>
+            ) : (
+              <Button
+                variant={work.doing === 'looked' ? 'paper' : 'contained'}
+                disabled={root === null || token === '' || !allowedNow(address, root)}
+                onClick={() => void run(true)}
+              >
+                {words.look}
+              </Button>
+            )}
+            {work.doing === 'looked' && work.sent.ended === null && (
+              <Button variant="contained" onClick={() => leave(() => void run(false))}>
+                {words.send(changesIn(work.sent))}
+              </Button>
+            )}
+          </div>
+        </div>
+        {question}
+        <div className={styles.sheet} tabIndex={0} role="group" aria-labelledby="preview">
+          {address !== '' && root === null && <p className={styles.issue}>{words.noAddress}</p>}
+          {root !== null && !allowedNow(address, root) && (
+            <>
+              <p>{words.notAllowed}</p>
+              <Button
+                variant="contained"
+                onClick={() => {
+                  allow(address);
+                  void store.saver.flush().then(() => window.location.reload());
+                }}
+              >
+                {words.allow}
+              </Button>
+            </>
+          )}
+          {work.doing === 'looked' || work.doing === 'sent' ? (
+            <Outcome
+              sent={work.sent}
+              done={work.doing === 'sent'}
+              lineup={lineup}
+              shownName={shownName}
+            />
+          ) : (
+            <p className={styles.more}>{words.before}</p>
+          )}
+        </div>
+      </section>
+    </div>
+  );
+}
+
+interface OutcomeProps {
+  readonly sent: Sent;
+  readonly done: boolean;
+  readonly lineup: PublicAddresses;
+  readonly shownName: (real: string) => string;
+}
+
+/** Group by group who comes and who goes, and whom the service does not take. */
+function Outcome({ sent, done, lineup, shownName }: OutcomeProps) {
+  const [mask] = useNameMask();
+  const words = sayHandoff.handoff.service;
+  const signOf = new Map(lineup.groups.map(({ name, sign }) => [name, sign]));
+  return (
+    <div className={styles.outcome}>
+      {sent.ended && <p className={styles.issue}>{sayHandoff.services.ended[sent.ended]}</p>}
+      {sent.told.map((text) => (
+        <p key={text} className={styles.issue}>
+          {text}
+        </p>
+      ))}
+      {done && <p role="status">{words.arrived(sent.arrived.length, sent.refused.length)}</p>}
+      {sent.refused.length > 0 && (
+        <ul className={styles.refused} aria-label={words.refused}>
+          {sent.refused.map(({ name, group, why }) => (
+            <li key={`${group} ${name}`}>
+              <strong>{shownName(name)}</strong>{' '}
+              {sayHandoff.services.why(mask === 'names' ? why : withoutWords(why))}
+            </li>
+          ))}
+        </ul>
+      )}
+      <ul className={styles.changes}>
+        {sent.plan.map(({ name, joins, leaves }, row) => (
+          <li key={row}>
+            <span className={styles.cardName}>
+              <Sign index={signOf.get(name) ?? row} size={22} />
+              {name}
+            </span>
+            <span>
+              {joins.length + leaves.length === 0 && <small>{words.unchanged}</small>}
+              {joins.map((one) => (
+                <span key={`+${one.name}`} className={styles.joins}>
+                  {words.joins(shownName(one.name))}
+                </span>
+              ))}
+              {leaves.map((one) => (
+                <span key={`-${one.name}`} className={styles.leaves}>
+                  {words.leaves(shownName(one.name))}
+                </span>
+              ))}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** A reason without what was typed or answered, which may hold an address: it tells a name. */
+function withoutWords(why: Why): Why {
+  if (why.code === 'refused') return { ...why, detail: '' };
+  return why.code === 'badAddress' ? { ...why, about: '…' } : why;
+}
+
+function changesIn({ plan }: Sent): number {
+  return plan.reduce((sum, { joins, leaves }) => sum + joins.length + leaves.length, 0);
+}
+
+function allowedNow(address: string, root: string | null): boolean {
+  return root !== null && isAllowed(address);
+}
+
+/** The token of a service, for as long as this tab lives; it is never saved with the class. */
+function useSessionToken(
+  address: string,
+): readonly [string, (token: string, address?: string) => void] {
+  const [, redraw] = useState(0);
+  const key = (at: string): string => `gruppetto-token:${at.trim()}`;
+  const token =
+    typeof sessionStorage === 'undefined' ? '' : (sessionStorage.getItem(key(address)) ?? '');
+  return [
+    token,
+    (next, at = address) => {
+      sessionStorage.setItem(key(at), next);
+      redraw((times) => times + 1);
+    },
+  ];
+}

@@ -1,0 +1,136 @@
+import * as z from 'zod/mini';
+import type { PublicAddresses } from '@/encode/publicLineup';
+import type { ReceiptRecord } from '@/schema/receipt';
+import type { Setting } from '@/schema/setting';
+import type { RollStudent } from '@/schema/student';
+import { handOffToChannels } from '@/services/channels/handOff';
+import { Scim } from '@/services/channels/scim';
+import { MACHINE, rootOf, ServiceClient } from '@/services/client';
+import { ROOMS_ROOT } from '@/services/rooms/contract';
+import { handOffToRooms, type EarlierSession } from '@/services/rooms/handOff';
+import type { HandedOff } from '@/services/types';
+
+export type ServiceKind = 'channels' | 'rooms';
+
+/** Where the services of a class are, and how rooms are opened; a token is never kept here. */
+const Connection = z.object({
+  address: z.string(),
+  createUsers: z.boolean(),
+  moveIn: z.enum(['automatic', 'invited']),
+  mayReturn: z.boolean(),
+  minutes: z.nullable(z.number()),
+  open: z.boolean(),
+});
+export type Connection = z.infer<typeof Connection>;
+
+const USUAL: Connection = {
+  ...{ address: '', createUsers: false, moveIn: 'automatic', mayReturn: true },
+  ...{ minutes: 20, open: false },
+};
+export const CONNECTIONS: Readonly<Record<ServiceKind, Setting<Connection>>> = {
+  channels: { name: 'serviceChannels', shape: Connection, usual: USUAL },
+  rooms: { name: 'serviceRooms', shape: Connection, usual: USUAL },
+};
+
+const SCIM_ROOT = '/scim/v2';
+const ROOTS: Readonly<Record<ServiceKind, string>> = { channels: SCIM_ROOT, rooms: ROOMS_ROOT };
+
+export function serviceRoot(kind: ServiceKind, address: string): string | null {
+  return rootOf(address.trim(), ROOTS[kind]);
+}
+
+export interface Asked {
+  readonly kind: ServiceKind;
+  readonly connection: Connection;
+  readonly token: string;
+  readonly lineup: PublicAddresses;
+  /** Everybody of the class under their real names. */
+  readonly students: readonly RollStudent[];
+  /** YYYY-MM-DD. */
+  readonly day: string;
+  readonly earlier: EarlierSession | null;
+  readonly dryRun: boolean;
+  readonly stop: AbortSignal;
+  readonly onGroup: (done: number) => void;
+}
+
+export type Sent = HandedOff & { readonly session?: EarlierSession | null };
+
+/** Brings a service in line with a lineup, or with a dry run tells what would change. */
+export async function sendTo(asked: Asked): Promise<Sent> {
+  const { kind, connection, token, lineup, students, day, earlier, dryRun, stop, onGroup } = asked;
+  const root = serviceRoot(kind, connection.address) ?? '';
+  const accept =
+    kind === 'channels'
+      ? 'application/scim+json, application/json'
+      : 'application/json, application/problem+json';
+  const client = new ServiceClient(root, token, MACHINE, accept, stop);
+  if (kind === 'channels') {
+    const seated = new Set(lineup.groups.flatMap(({ members }) => members.map(({ id }) => id)));
+    return handOffToChannels(new Scim(client), lineup, {
+      ...{ dryRun, onGroup, createUsers: connection.createUsers },
+      mayStay: students.flatMap(({ id, awayOn, left, email }) =>
+        awayOn === day && left === null && !seated.has(id) ? [email.trim()] : [],
+      ),
+      nameOf: new Map(students.map(({ email, name }) => [email.trim().toLowerCase(), name])),
+    });
+  }
+  const { moveIn, mayReturn, minutes, open } = connection;
+  return handOffToRooms(client, lineup, {
+    ...{ dryRun, onGroup, moveIn, mayReturn, minutes, open, earlier, day },
+    ...{ warningSeconds: 60, countdownSeconds: 30 },
+    hash: async (text) => {
+      const digest = await crypto.subtle.digest('SHA-256', new TextEncoder().encode(text));
+      return Array.from(new Uint8Array(digest), (byte) => byte.toString(16).padStart(2, '0')).join(
+        '',
+      );
+    },
+  });
+}
+
+/** The session that the last hand-off to rooms at this address tells of. */
+export function earlierSession(
+  receipts: readonly ReceiptRecord[],
+  kind: ServiceKind,
+  address: string,
+): EarlierSession | null {
+  if (kind !== 'rooms') return null;
+  return (
+    receipts.find(({ to, service }) => to === 'rooms' && service?.address === address)?.service
+      ?.session ?? null
+  );
+}
+
+const COOKIE = 'gruppetto-services';
+
+/** Whether the page may talk to the address: its own, or one that its content policy was made with. */
+export function isAllowed(address: string): boolean {
+  const { origin } = new URL(address);
+  return origin === window.location.origin || ALLOWED_AT_LOAD.includes(origin);
+}
+
+/** Lets the content policy of the next page allow the address, and no other than those that were entered. */
+export function allow(address: string): void {
+  const { origin } = new URL(address);
+  const all = [...new Set([...allowed(), origin])].slice(-8).join(' ');
+  document.cookie = `${COOKIE}=${encodeURIComponent(all)}; path=/; max-age=31536000; SameSite=Strict`;
+}
+
+function allowed(): readonly string[] {
+  if (typeof document === 'undefined') return [];
+  const [, found = ''] = new RegExp(`(?:^|; )${COOKIE}=([^;]*)`).exec(document.cookie) ?? [];
+  return decodeURIComponent(found)
+    .split(' ')
+    .filter((one) => one !== '');
+}
+
+/** What stood in the cookie when the page was made: the policy does not change after. */
+const ALLOWED_AT_LOAD = allowed();
+
+/** The practice service of the demo; null where there is none. */
+export function practiceAddress(): string | null {
+  return document.documentElement.dataset.demo === 'true'
+    ? `${window.location.origin}/standins`
+    : null;
+}
+export const PRACTICE_TOKEN = 'river';
