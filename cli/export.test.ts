@@ -117,6 +117,28 @@ test('own fields, a message and a template reach every page', async () => {
   expect(text.match(/<p>Boots &#x26; net: Be on time<\/p>/g)).toHaveLength(7);
 });
 
+test('a lineup and a message that begin with a hyphen are taken as they are', async () => {
+  const data = demo();
+  data.lineups.forEach((lineup) => {
+    if (lineup.name === LINEUP) lineup.name = '-7';
+  });
+  const out = place('hyphen');
+  const path = saved(data);
+  const ended = await run(
+    path,
+    '--lineup',
+    '-7',
+    '--as',
+    'mailto',
+    '--message',
+    '-net',
+    '--out',
+    out,
+  );
+  expect(ended.code).toBe(0);
+  expect(readFileSync(out, 'utf8')).toContain('-net');
+});
+
 const REFUSED: readonly (readonly [string, readonly string[], RegExp])[] = [
   ['an unknown lineup', ['--lineup', 'Week 70', '--as', 'text'], /"Week 70"/],
   ['an unknown format', ['--lineup', LINEUP, '--as', 'fax'], /"fax"/],

@@ -8,7 +8,7 @@ import { PLAIN_OPTIONS, type OutOptions } from '@/formats/out/options';
 import { sayHandoff } from '@/messages/handoff';
 import { sayRoster } from '@/messages/roster';
 import { lineupCalled, recordsIn, today } from './classes';
-import { BAD_INPUT, DONE, type Complain } from './files';
+import { BAD_INPUT, DONE, type Complain, valueOptions, withValues } from './files';
 
 const OPTIONS = {
   lineup: { type: 'string' },
@@ -33,7 +33,11 @@ export async function exportCommand(args: readonly string[], complain: Complain)
   };
   let parsed;
   try {
-    parsed = parseArgs({ args: [...args], allowPositionals: true, options: OPTIONS });
+    parsed = parseArgs({
+      args: withValues(args, valueOptions(OPTIONS)),
+      allowPositionals: true,
+      options: OPTIONS,
+    });
   } catch (error) {
     return refuse(words.unknownOption(String(error).split('\n')[0] ?? ''));
   }

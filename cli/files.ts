@@ -36,3 +36,28 @@ export function writeJson(path: string, value: unknown): boolean {
     return false;
   }
 }
+
+/**
+ * Arguments in which a value that begins with a hyphen stands behind its option ("--lineup", "-x" as "--lineup=-x"), as
+ * Node's reading of arguments asks for; the names are those of options that take a value.
+ */
+export function withValues(args: readonly string[], names: readonly string[]): string[] {
+  const joined: string[] = [];
+  for (let i = 0; i < args.length; i++) {
+    const word = args[i] ?? '';
+    const next = args[i + 1];
+    const takes = word.startsWith('--') && names.includes(word.slice(2));
+    if (takes && next !== undefined && /^-(?!-)/.test(next)) {
+      joined.push(`${word}=${next}`);
+      i++;
+    } else joined.push(word);
+  }
+  return joined;
+}
+
+/** Names of the options that take a value. */
+export function valueOptions(
+  options: Readonly<Record<string, { readonly type: string }>>,
+): readonly string[] {
+  return Object.keys(options).filter((name) => options[name]?.type === 'string');
+}

@@ -13,7 +13,15 @@ import { handOffToRooms, type EarlierSession } from '@/services/rooms/handOff';
 import type { HandedOff, ServiceLineup } from '@/services/types';
 import type { AppRecord } from '@/schema/records';
 import { kind, lineupCalled, recordsIn, today } from './classes';
-import { BAD_INPUT, DONE, readJson, writeJson, type Complain } from './files';
+import {
+  BAD_INPUT,
+  DONE,
+  readJson,
+  writeJson,
+  type Complain,
+  valueOptions,
+  withValues,
+} from './files';
 
 /** Somebody did not arrive. */
 const SOME_REFUSED = 3;
@@ -182,7 +190,11 @@ function wishOf(args: readonly string[]): Wish | string {
   const words = sayRoster.commandLine;
   let parsed;
   try {
-    parsed = parseArgs({ args: [...args], allowPositionals: true, options: OPTIONS });
+    parsed = parseArgs({
+      args: withValues(args, valueOptions(OPTIONS)),
+      allowPositionals: true,
+      options: OPTIONS,
+    });
   } catch (error) {
     return words.export.unknownOption(String(error).split('\n')[0] ?? '');
   }

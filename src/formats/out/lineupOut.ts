@@ -81,7 +81,7 @@ export function cleanLineup(
     instructions: lineup.instructions.toWellFormed(),
     groups: lineup.groups.map((group, row) => ({
       ...group,
-      name: clean(group.name) || unnamed(row + 1),
+      name: group.name.trim() === '' ? unnamed(row + 1) : clean(group.name),
       place: clean(group.place),
       stations: group.stations.map(clean),
       members: group.members.map((member) => ({
@@ -90,13 +90,13 @@ export function cleanLineup(
         givenName: clean(member.givenName),
         familyName: clean(member.familyName),
         roles: member.roles.map(clean),
-        email: clean(member.email),
+        email: clean(member.email).trim(),
       })),
     })),
     staff: lineup.staff.map(({ name, role, email }) => ({
       name: clean(name),
       role: clean(role),
-      email: clean(email),
+      email: clean(email).trim(),
     })),
   };
 }
@@ -106,7 +106,7 @@ export function cleanLineup(
 const UNWRITABLE = /(?:\r\n|[\u0000-\u001f\u007f-\u009f\u2028\u2029\ufffe\uffff])/g;
 
 export function clean(text: string): string {
-  return text.toWellFormed().replace(UNWRITABLE, ' ').trim();
+  return text.toWellFormed().replace(UNWRITABLE, ' ');
 }
 
 /** The address where mail can be sent to it; null for none and for what cannot be one. */

@@ -30,6 +30,8 @@ const ALWAYS = /[\\`*_{}[\]<>#&~|^$=!@:]/g;
 export function escapeMarkdown(text: string): string {
   return (
     text
+      // Blanks around a text are shown by no reader, and four of them would make code of it.
+      .trim()
       .replace(ALWAYS, '\\$&')
       // Lists and rules begin a line; a full stop between letters may make a link of what is none.
       .replace(/^([+-])/, '\\$1')

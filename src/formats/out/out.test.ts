@@ -100,7 +100,16 @@ const AWKWARD = [
     '&amp;',
   ],
   ...['*star* _low_', '# head', '[a](javascript:x)', '1. one', '- list', '`code`', '007', '1E5'],
-  ...['2026-11-26', 'x'.repeat(60), '\u0007bell', '~~gone~~', 'www.a.example', 'A\u2028B', '^"^'],
+  ...[
+    '2026-11-26',
+    'x'.repeat(60),
+    '\u0007bell',
+    '~~gone~~',
+    'www.a.example',
+    '      far in',
+    'A\u2028B',
+    '^"^',
+  ],
 ];
 
 /** Lineups of awkward names, of one to four groups, some of nobody. */

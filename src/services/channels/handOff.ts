@@ -97,7 +97,7 @@ class ChannelRun {
       (address) => isAddress(address) && !students.has(address.toLowerCase()),
     );
     await eachOf([...addresses], AT_ONCE, async ([key, { address, name }]) => {
-      this.userOf.set(key, await this.find(address, name, students.has(key)));
+      this.userOf.set(key, await this.find(address, name));
     });
     await eachOf(away, AT_ONCE, async (address) => {
       const found = await this.known(address);
@@ -117,11 +117,11 @@ class ChannelRun {
     return user ?? (others.length > 0 ? { code: 'severalUsers' } : null);
   }
 
-  private async find(address: string, name: string, student: boolean): Promise<ScimUser | Why> {
+  private async find(address: string, name: string): Promise<ScimUser | Why> {
     try {
       const found = await this.known(address);
       if (found) return found;
-      if (!this.options.createUsers || !student) return { code: 'unknownUser' };
+      if (!this.options.createUsers) return { code: 'unknownUser' };
       // Whoever would be made counts as found while nothing is written.
       if (this.options.dryRun) return { id: `new ${address}`, userName: address };
       const made = await this.scim.createUser(address, name);
