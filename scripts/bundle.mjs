@@ -1,4 +1,4 @@
-import { existsSync, readdirSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, renameSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { ensurePackages, ROOT } from './packages.mjs';
@@ -27,10 +27,12 @@ export async function loadBundle(entry) {
   if (!existsSync(out) || statSync(out).mtimeMs < newestSource()) {
     ensurePackages();
     const { buildSync } = await import('esbuild');
+    // Two that start at once must not read what the other is still writing.
+    const making = `${out}.${process.pid}`;
     buildSync({
       absWorkingDir: ROOT,
       entryPoints: [entry],
-      outfile: out,
+      outfile: making,
       bundle: true,
       platform: 'node',
       format: 'esm',
@@ -43,6 +45,7 @@ export async function loadBundle(entry) {
       // Loads a file that stands beside it; only the bench uses it.
       external: ['highs'],
     });
+    renameSync(making, out);
   }
   return import(pathToFileURL(out).href);
 }
