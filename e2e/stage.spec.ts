@@ -148,7 +148,10 @@ test('turns move everybody on and start their clock; a break is nobody lost', as
   expect(await flow.innerText()).toBe(first);
 });
 
-test('names are revealed one by one and stay revealed after a reload', async ({ page }) => {
+test('names are revealed one by one and stay revealed after a reload', async ({
+  page,
+  context,
+}) => {
   await openStage(page);
   await page.getByText('More', { exact: true }).click();
   await page.getByRole('button', { name: 'Reveal name by name' }).click();
@@ -157,6 +160,11 @@ test('names are revealed one by one and stay revealed after a reload', async ({ 
   for (let name = 0; name < 7; name++) await page.keyboard.press('ArrowRight');
   await expect(page.getByText('Ngozi')).toBeVisible();
   await expect(page.getByText('Petra')).toBeHidden();
+  // Another window shows it as soon as it is on the disk.
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.getByText('Ngozi')).toBeVisible();
+  await other.close();
   await page.reload();
   await expect(page.getByText('Ngozi')).toBeVisible();
   await expect(page.getByText('Petra')).toBeHidden();

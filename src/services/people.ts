@@ -1,4 +1,12 @@
-import type { Arrived, HandedOff, Refused, ServiceLineup, ServicePerson, Why } from './types';
+import type {
+  Arrived,
+  GroupPlan,
+  HandedOff,
+  Refused,
+  ServiceLineup,
+  ServicePerson,
+  Why,
+} from './types';
 
 /** A student of a lineup, with the group they are in. */
 export interface Person extends ServicePerson {
@@ -37,4 +45,20 @@ export function whereEverybodyIs(
     }
   }
   return { arrived, refused };
+}
+
+/** The plan without those who were to join and were refused after all. */
+export function planThatHeld(
+  plan: readonly GroupPlan[],
+  refused: readonly Refused[],
+): readonly GroupPlan[] {
+  const left = refused.map(({ name, group }) => JSON.stringify([group, name]));
+  return plan.map((group) => ({
+    ...group,
+    joins: group.joins.filter(({ name }) => {
+      const at = left.indexOf(JSON.stringify([group.name, name]));
+      if (at >= 0) left.splice(at, 1);
+      return at < 0;
+    }),
+  }));
 }

@@ -340,6 +340,10 @@ test('who cannot be let in is left out by name, and everybody else arrives', asy
     detail: 'A room holds 3 people.',
   });
   expect(sessions(service)).toHaveLength(1);
+  expect(done.plan.map(({ joins }) => joins.map(({ name }) => name).join(' '))).toEqual([
+    'ana bo',
+    'caro dov eli',
+  ]);
 });
 
 test('too many rooms: nothing is made, and the teacher is told the limit', async () => {

@@ -1,6 +1,6 @@
 import { isAddress } from '../../formats/address';
 import { eachOf, ServiceGone } from '../client';
-import { addressOf, peopleOf, whereEverybodyIs, type Person } from '../people';
+import { addressOf, peopleOf, planThatHeld, whereEverybodyIs, type Person } from '../people';
 import type { GroupPlan, HandedOff, HandOffOptions, ServiceLineup, Why } from '../types';
 import type { ScimGroup, ScimUser } from './contract';
 import { Refusal, type Operation, type ReadGroup, type Scim } from './scim';
@@ -414,12 +414,9 @@ class ChannelRun {
 
   private result(): HandedOff {
     const { people, arrivedAs, whyOf: reasons, ended } = this;
-    return {
-      ...whereEverybodyIs(people, arrivedAs, reasons, ended),
-      plan: [...this.plan.values()],
-      ended,
-      told: [],
-    };
+    const where = whereEverybodyIs(people, arrivedAs, reasons, ended);
+    const plan = planThatHeld([...this.plan.values()], where.refused);
+    return { ...where, plan, ended, told: [] };
   }
 }
 

@@ -1,6 +1,6 @@
 import { isAddress } from '../../formats/address';
 import { ServiceGone, type Answer, type ServiceClient } from '../client';
-import { addressOf, peopleOf, whereEverybodyIs, type Person } from '../people';
+import { addressOf, peopleOf, planThatHeld, whereEverybodyIs, type Person } from '../people';
 import type { GroupPlan, HandedOff, HandOffOptions, ServiceLineup, Why } from '../types';
 import { Problem, Session, type RoomPerson, type SessionRequest } from './contract';
 
@@ -413,7 +413,8 @@ class RoomRun {
 
   private result(): RoomsHandedOff {
     const { people, arrivedAs, whyOf, plan, ended, told, session } = this;
-    return { ...whereEverybodyIs(people, arrivedAs, whyOf, ended), plan, ended, told, session };
+    const where = whereEverybodyIs(people, arrivedAs, whyOf, ended);
+    return { ...where, plan: planThatHeld(plan, where.refused), ended, told, session };
   }
 }
 
