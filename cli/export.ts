@@ -1,7 +1,7 @@
 import { existsSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { basename, dirname } from 'node:path';
 import { parseArgs } from 'node:util';
-import { memberRows } from '@/formats/out/lineupOut';
+import { cleanLineup } from '@/formats/out/lineupOut';
 import { unreached } from '@/formats/out/letters';
 import { WAYS_OUT, wayOutOf, writeOut } from '@/formats/out/list';
 import { PLAIN_OPTIONS, type OutOptions } from '@/formats/out/options';
@@ -75,7 +75,7 @@ export async function exportCommand(args: readonly string[], complain: Complain)
     return refuse(sayRoster.commandLine.cannotWrite(out));
   }
   const toPeople = wayOut.needs === 'addresses' || (as === 'rooms-csv' && options.addresses);
-  const missed = toPeople && memberRows(lineup).length > 0 ? unreached(lineup) : [];
+  const missed = toPeople ? unreached(cleanLineup(lineup, sayHandoff.outWords.unnamed)) : [];
   if (missed.length > 0) complain(sayHandoff.unreachedSentence(missed));
   return DONE;
 }

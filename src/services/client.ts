@@ -59,8 +59,6 @@ export class ServiceClient {
   /** Nothing is asked before this moment: the service said that it was busy. */
   private notBefore = 0;
   private gone: ServiceGone | null = null;
-  /** Tries that were sent. */
-  requests = 0;
 
   constructor(
     private readonly root: string,
@@ -123,7 +121,6 @@ export class ServiceClient {
 
   private async once(method: string, path: string, given: Send): Promise<Outcome> {
     const { transport } = this;
-    this.requests++;
     const controller = new AbortController();
     const timer = setTimeout(() => controller.abort(), TRY_MS);
     try {
@@ -131,7 +128,7 @@ export class ServiceClient {
       const response = await transport.fetch(this.root + path, {
         method,
         redirect: 'manual',
-        signal: controller.signal,
+        signal: this.stop ? AbortSignal.any([controller.signal, this.stop]) : controller.signal,
         headers: {
           Authorization: `Bearer ${this.token}`,
           Accept: this.accept,
@@ -198,21 +195,25 @@ function parse(text: string): unknown {
   }
 }
 
-/** Runs work on each item, so many at a time; the first failure ends it. */
+/** Runs work on each item, so many at a time; after a failure nothing more is begun, and what is under way ends first. */
 export async function eachOf<T>(
   items: readonly T[],
   atOnce: number,
   work: (item: T) => Promise<void>,
 ): Promise<void> {
   let next = 0;
+  let failed = false;
   const runner = async (): Promise<void> => {
-    for (;;) {
-      const at = next++;
-      if (at >= items.length) return;
-      await work(items[at] as T);
+    try {
+      for (let at = next++; at < items.length && !failed; at = next++) await work(items[at] as T);
+    } catch (error) {
+      failed = true;
+      throw error;
     }
   };
-  await Promise.all(Array.from({ length: Math.min(atOnce, items.length) }, runner));
+  const runners = Array.from({ length: Math.min(atOnce, items.length) }, runner);
+  await Promise.allSettled(runners);
+  await Promise.all(runners);
 }
 
 /** The service's own root below an address that a teacher has entered; null where that is none of the web. */

@@ -36,12 +36,12 @@ export function whereEverybodyIs(
   const arrived: Arrived[] = [];
   const refused: Refused[] = [];
   for (const person of people) {
-    const { name, group, email } = person;
+    const { id, name, group, email } = person;
     if (arrivedAs.has(person)) arrived.push({ name, email, group });
     else {
       const gone = ended ? ({ code: 'gone', reason: ended } as const) : null;
       const why = whyOf.get(person) ?? gone ?? { code: 'notThere' };
-      refused.push({ name, email: email === '' ? null : email, group, why });
+      refused.push({ id, name, email: email === '' ? null : email, group, why });
     }
   }
   return { arrived, refused };

@@ -253,6 +253,33 @@ test('a service that is silent for good is given up after a few tries, later and
   expect(line.transport.now() - started).toBeLessThan(400_000);
 });
 
+test('a service that does not search by the beginning of a text is asked channel by channel', async () => {
+  const service = channelsFor();
+  const plain = {
+    handle: (ask: Ask): Reply =>
+      ask.query.get('filter')?.includes(' sw ')
+        ? { status: 400, headers: {}, body: { detail: 'No.', scimType: 'invalidFilter' } }
+        : service.handle(ask),
+  };
+  for (const lineup of [BEFORE, lineupOf('Alder:ana caro', 'Sedge:bo dov', 'Rush:eli fen')]) {
+    const done = await toChannels(service, lineup, {}, lineTo(plain));
+    expect([done.refused, inChannels(service.state(TOKEN))]).toEqual([[], wanted(lineup)]);
+  }
+});
+
+test('a service that shows its channels to nobody is told in its own words, and nobody is claimed', async () => {
+  const service = channelsFor();
+  const closed = {
+    handle: (ask: Ask): Reply =>
+      ask.path.startsWith('/Groups')
+        ? { status: 403, headers: {}, body: { detail: 'Not for you.' } }
+        : service.handle(ask),
+  };
+  const done = await toChannels(service, BEFORE, {}, lineTo(closed));
+  expect([done.arrived, done.refused.length]).toEqual([[], 6]);
+  expect(done.refused[0]!.why).toEqual({ code: 'refused', detail: 'Not for you.' });
+});
+
 const rough = (rng: Rng): Faults => ({
   before: uniformInt(rng, 120),
   after: uniformInt(rng, 120),

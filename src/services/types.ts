@@ -41,6 +41,8 @@ export interface Arrived {
 }
 
 export interface Refused {
+  /** The student's. */
+  readonly id: string;
   readonly name: string;
   readonly email: string | null;
   readonly group: string;

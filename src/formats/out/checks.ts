@@ -1,7 +1,13 @@
-import { holders, LEAD, memberRows, usableAddress, type AddressedLineup } from './lineupOut';
+import {
+  holders,
+  LEAD,
+  memberRows,
+  usableAddress,
+  type AddressedLineup,
+  type LinkedGroup,
+} from './lineupOut';
 import { usualDomain, withoutSlip } from '../slips';
 import { LONGEST_LINK } from './links';
-import type { LinkedGroup } from './lineupOut';
 
 /** What to see to before a lineup goes, with whom it is about. */
 export interface OutDoubt {

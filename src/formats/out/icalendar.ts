@@ -1,9 +1,8 @@
 import { contentLines, parameterValue, textValue } from './contentLines';
-import { usableAddress } from './lineupOut';
+import { usableAddress, type LinkedGroup } from './lineupOut';
 import { addressUri } from './letters';
 import { momentIn } from './moment';
 import { textFile, type OutAsk, type WayOut } from './wayOut';
-import { type LinkedGroup } from './lineupOut';
 import { basic, isUtc, momentOf, zoneLines } from './zones';
 
 /** iCalendar (RFC 5545): an event for each group, or one for all, at the time by the clock of the zone. */

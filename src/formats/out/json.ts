@@ -1,4 +1,4 @@
-import { LineupFile } from './lineupFile';
+import type { LineupFile } from './lineupFile';
 import { textFile, type WayOut } from './wayOut';
 
 /** The open format `gruppetto.lineup`, version 1. */

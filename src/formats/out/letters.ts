@@ -1,10 +1,16 @@
+import { textOf } from './handout/template';
 import { fill, saysNothing } from './handout/placeholders';
 import type { Values } from './handout/types';
 import { valuesOf } from './handout/values';
-import { LEAD, usableAddress, usableAddresses, type AnyMember } from './lineupOut';
+import {
+  LEAD,
+  usableAddress,
+  usableAddresses,
+  type AnyMember,
+  type LinkedGroup,
+  type AddressedLineup,
+} from './lineupOut';
 import type { OutAsk } from './wayOut';
-import type { LinkedGroup } from './lineupOut';
-import type { AddressedLineup } from './lineupOut';
 
 /** One letter: to whom, about what. */
 export interface Letter {
@@ -23,8 +29,7 @@ export const LONGEST_LETTER = 2_000;
 export function lettersOf(ask: OutAsk<AddressedLineup>): readonly Letter[] {
   const { lineup, options, words } = ask;
   const template = templateOf(ask);
-  const letter = (group: LinkedGroup, to: readonly AnyMember[], name = ''): Letter => {
-    const row = lineup.groups.findIndex((one) => one === group);
+  const letter = (group: LinkedGroup, row: number, to: readonly AnyMember[], name = ''): Letter => {
     const values = { ...valuesOf(ask, group, row), name };
     const [subject, text] = subjectAndText(template, words.title(group.name, lineup.name));
     return {
@@ -35,19 +40,20 @@ export function lettersOf(ask: OutAsk<AddressedLineup>): readonly Letter[] {
       text: filledLines(text, values),
     };
   };
-  return lineup.groups.flatMap((group) => {
+  return lineup.groups.flatMap((group, row) => {
     switch (options.letterTo) {
       case 'group':
-        return [letter(group, group.members)];
+        return [letter(group, row, group.members)];
       case 'lead':
         return [
           letter(
             group,
+            row,
             group.members.filter(({ roles }) => roles.includes(LEAD)),
           ),
         ];
       case 'each':
-        return group.members.map((member) => letter(group, [member], member.name));
+        return group.members.map((member) => letter(group, row, [member], member.name));
     }
   });
 }
@@ -62,15 +68,14 @@ function filledLines(text: string, values: Values): string {
 
 /** The template of the letters: the teacher's own, or the shipped one. */
 export function templateOf({ options, words }: OutAsk): string {
-  if (options.template) return new TextDecoder().decode(options.template.bytes);
+  if (options.template) return textOf(options.template.bytes);
   return words.letter[options.letterTo];
 }
 
 /** A first line `Subject: …` is the subject. */
 function subjectAndText(template: string, usual: string): readonly [string, string] {
-  const text = template.replace(/^\ufeff/, '').replace(/\r\n?/g, '\n');
-  const found = /^subject:[ \t]*(.*)\n*/i.exec(text);
-  return found ? [found[1] ?? usual, text.slice(found[0].length)] : [usual, text];
+  const found = /^subject:[ \t]*(.*)\n*/i.exec(template);
+  return found ? [found[1] ?? usual, template.slice(found[0].length)] : [usual, template];
 }
 
 /** Names of members whom no letter reaches. */

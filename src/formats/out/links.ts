@@ -1,6 +1,12 @@
 import { expand, parseTemplate, type UriVariable } from './uriTemplate';
-import { holders, LEAD, usableAddresses, type AnyGroup, type AnyLineup } from './lineupOut';
-import type { LinkedGroup } from './lineupOut';
+import {
+  holders,
+  LEAD,
+  usableAddresses,
+  type AnyGroup,
+  type AnyLineup,
+  type LinkedGroup,
+} from './lineupOut';
 import type { OutOptions } from './options';
 
 /** Why a template makes no links; `at` counts characters from 0. */
@@ -11,12 +17,6 @@ export type LinkIssue =
 
 /** Most characters that browsers, mail and messages carry through. */
 export const LONGEST_LINK = 2_000;
-
-/** The names that a template of links may use. */
-export const LINK_VARIABLES = [
-  ...['group', 'number', 'code', 'class', 'lineup', 'date', 'time', 'minutes'],
-  ...['members', 'staff', 'lead', 'message', 'place', 'addresses'],
-] as const;
 
 /** The groups with their links; '' for each while there is no template, and a place that is a link stands for one. */
 export function linkGroups(

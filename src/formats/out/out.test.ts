@@ -11,10 +11,9 @@ import readWorkbook from 'read-excel-file/node';
 import { parseTemplate as twin } from 'url-template';
 import { restored } from '../harmless';
 import { doubtsOf } from './checks';
-import { clean } from './lineupOut';
+import { clean, type AddressedLineup } from './lineupOut';
 import { LineupFile } from './lineupFile';
 import { WAYS_OUT, wayOutOf, writeOut, type WayOutId } from './list';
-import type { AddressedLineup } from './lineupOut';
 import { PLAIN_OPTIONS, type OutOptions } from './options';
 import type { Write, Written } from './wayOut';
 import { outWords } from '../../messages/en/waysOut';
@@ -614,6 +613,27 @@ test('a teacher’s document is filled, over split runs too, names staying text;
   const inside = unzipSync(bytes!);
   expect(new TextDecoder().decode(inside['word/_rels/document.xml.rels'])).not.toContain('evil');
   expect(new TextDecoder().decode(inside['word/document.xml'])).not.toContain('rIdX');
+});
+
+test('instructions and own fields are put in without signs that no document may hold, in letters too', async () => {
+  const lineup = { ...lineupOf('Alder: Ana'), instructions: 'Wear\u0007 boots' };
+  const fields = { kit: 'a\u0001 net' };
+  const text = template('x.txt', '{{instructions}} {{kit}} \u0002');
+  expect(await textOf('merge-csv', lineup, { template: text, fields })).toContain(
+    'Wear  boots a  net  ',
+  );
+  const [bytes] = Object.values(await parts('pack-docx', lineup, { template: text, fields }));
+  const { value } = await mammoth.extractRawText({ buffer: Buffer.from(bytes!) });
+  expect(value.trim()).toBe('Wear  boots a  net');
+});
+
+test('no value reaches a style, where it could fetch', async () => {
+  const page = '<p style="background:{{group}}">x</p><p style="color:red">y</p>';
+  const lineup = { ...lineupOf(), groups: [group('url(https://evil.example)', 0, ['Ana'])] };
+  const made = await parts('pack-html', lineup, { template: template('p.html', page) });
+  const [, one] = Object.values(made).map((bytes) => new TextDecoder().decode(bytes));
+  expect(one).not.toContain('evil');
+  expect(one).toContain('color:red');
 });
 
 test.each([

@@ -1,7 +1,6 @@
-import { memberRows, type MemberRow } from './lineupOut';
+import { memberRows, type MemberRow, type LinkedGroup } from './lineupOut';
 import type { OutAsk } from './wayOut';
 import type { Column } from './options';
-import type { LinkedGroup } from './lineupOut';
 import type { OutWords } from './words';
 
 /** What stands in a column of one student's row. */

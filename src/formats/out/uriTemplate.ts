@@ -120,7 +120,7 @@ function encoded(text: string, reserved: boolean): string {
 }
 
 /** Each octet of a character as a percent triplet; `encodeURIComponent` leaves some signs alone. */
-export function octets(character: string): string {
+function octets(character: string): string {
   return Array.from(
     new TextEncoder().encode(character),
     (octet) => `%${octet.toString(16).toUpperCase().padStart(2, '0')}`,

@@ -198,6 +198,8 @@ const handoff = {
       refused === 0
         ? `${count(arrived, 'student')} arrived.`
         : `${count(arrived, 'student')} arrived, ${refused} did not. Mend what is named and send again: only the rest goes.`,
+    failed:
+      'Something went wrong on this side; what the service took by then stays there. See what would change, and send the rest.',
     refused: 'Not taken',
     unchanged: 'unchanged',
     joins: (name: string) => `+ ${name}`,

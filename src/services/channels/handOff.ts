@@ -70,10 +70,21 @@ class ChannelRun {
       await this.bring();
       if (this.wrote) await this.seeWhoIsThere();
     } catch (error) {
-      if (!(error instanceof ServiceGone)) throw error;
-      this.ended = error.reason;
+      this.stopAt(error);
     }
     return this.result();
+  }
+
+  /** What ends the run: the service is gone, or says no to what everything else rests on. */
+  private stopAt(error: unknown): void {
+    if (error instanceof ServiceGone) {
+      this.ended = error.reason;
+      return;
+    }
+    const why = whyOf(error);
+    this.people.forEach((person) => {
+      if (!this.arrivedAs.has(person) && !this.whyOf.has(person)) this.refuse(person, why);
+    });
   }
 
   /** Every address is looked up once, whoever has it. */
@@ -90,9 +101,9 @@ class ChannelRun {
     }
     const staff = this.lineup.staff.filter(({ email }) => isAddress(email.trim()));
     staff.forEach(({ email, name }) =>
-      addresses.set(email.trim().toLowerCase(), { address: email.trim(), name }),
+      addresses.set(addressOf({ email }), { address: email.trim(), name }),
     );
-    const students = new Set(this.people.map(({ email }) => email.trim().toLowerCase()));
+    const students = new Set(this.people.map(addressOf));
     const away = this.options.mayStay.filter(
       (address) => isAddress(address) && !students.has(address.toLowerCase()),
     );
@@ -134,7 +145,7 @@ class ChannelRun {
 
   private async bring(): Promise<void> {
     const prefix = channelPrefix(this.lineup);
-    const listed = await this.scim.groupsOf(prefix);
+    const listed = await this.listed(prefix);
     const ours = new Map<string, ScimGroup>();
     const others: ScimGroup[] = [];
     const keys = new Set(this.lineup.groups.map(({ key }) => `${prefix}${key}`));
@@ -173,9 +184,24 @@ class ChannelRun {
     });
   }
 
+  /** All channels of the lineup; one by one where the service does not search by the beginning of a text. */
+  private async listed(prefix: string): Promise<readonly ScimGroup[]> {
+    try {
+      return await this.scim.groupsOf(prefix);
+    } catch (error) {
+      if (!(error instanceof Refusal) || error.status !== 400) throw error;
+    }
+    const found: ScimGroup[] = [];
+    await eachOf(this.lineup.groups, AT_ONCE, async ({ key }) => {
+      const group = await this.scim.groupCalled(`${prefix}${key}`);
+      if (group) found.push(group);
+    });
+    return found;
+  }
+
   private staffIds(): readonly string[] {
     return this.lineup.staff.flatMap(({ email }) => {
-      const user = this.userOf.get(email.trim().toLowerCase());
+      const user = this.userOf.get(addressOf({ email }));
       return user && 'id' in user ? [user.id] : [];
     });
   }
@@ -391,7 +417,7 @@ class ChannelRun {
   private async seeWhoIsThere(): Promise<void> {
     const prefix = channelPrefix(this.lineup);
     const inside = new Map<string, ReadonlySet<string>>();
-    for (const group of await this.scim.groupsOf(prefix)) {
+    for (const group of await this.listed(prefix)) {
       if (group.members) inside.set(group.externalId ?? '', new Set(memberIds(group)));
     }
     for (const { key } of this.lineup.groups) {

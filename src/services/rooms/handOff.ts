@@ -73,7 +73,8 @@ class RoomRun {
       if (there && earlier) await this.bring(there, earlier);
       else await this.begin(earlier ? `after ${earlier.id}` : '');
       if (this.options.open && this.session && !this.options.dryRun) {
-        await this.client.send('POST', `${sessionPath(this.session.id)}/open`);
+        const opened = await this.client.send('POST', `${sessionPath(this.session.id)}/open`);
+        if (!isOk(opened)) this.told.push(refusal(opened).detail);
       }
     } catch (error) {
       if (!(error instanceof ServiceGone)) throw error;
@@ -117,7 +118,9 @@ class RoomRun {
       );
       const answer = await this.post('/sessions', body, salt);
       if (isOk(answer)) {
-        this.keep(Session.parse(answer.body), rows.map(({ people }) => people).flat());
+        const made = Session.safeParse(answer.body);
+        if (made.success) this.keep(made.data, rows.map(({ people }) => people).flat());
+        else this.refuseAll(answer);
         return;
       }
       const refused = this.refusedIn(answer, (pointer) => {

@@ -15,6 +15,7 @@ import type { RollStudent, StudentRecord } from '@/schema/student';
 import { LEAD, type TakeRecord } from '@/schema/take';
 import { editStudent } from '@/store/actions/students';
 import { useStore } from '@/store/react';
+import { useNameMask } from '../frame/masking';
 import { Button } from '../primitives/Button';
 import { InPlaceText } from '../primitives/InPlaceText';
 import { Spoken } from '../primitives/Spoken';
@@ -84,12 +85,13 @@ interface DoubtProps {
   readonly classId: ClassId;
 }
 
-/** Addresses that can be mended where they stand; of more there is the roster. */
+/** Addresses that can be mended where they stand; of more, and while names are hidden, there is the roster. */
 const MENDED_HERE = 30;
 
 function Doubt({ doubt, shown, classId }: DoubtProps) {
   const words = sayHandoff.handoff;
   const [open, setOpen] = useState(false);
+  const [mask] = useNameMask();
   const { code, names, ids } = doubt;
   const aboutAddress = code.endsWith('Address');
   const about = ids.flatMap((id) => shown.get(id) ?? []);
@@ -99,14 +101,14 @@ function Doubt({ doubt, shown, classId }: DoubtProps) {
       {words.doubt[code](told)}{' '}
       {code === 'noLead' || code === 'emptyGroups' ? (
         <ToGroups classId={classId} />
-      ) : aboutAddress && about.length <= MENDED_HERE ? (
+      ) : aboutAddress && mask === 'names' && about.length <= MENDED_HERE ? (
         <Button size="small" variant="line" aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? words.mendDone : words.mendHere}
         </Button>
       ) : code === 'longLinks' ? null : (
         <Link href={`/c/${classId}/roster`}>{words.mend}</Link>
       )}
-      {open && <Addresses students={about} likely={doubt.likely} />}
+      {open && mask === 'names' && <Addresses students={about} likely={doubt.likely} />}
     </Check>
   );
 }

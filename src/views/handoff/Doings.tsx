@@ -64,7 +64,7 @@ export function Doings({ way, options, lineups, lineupId, issue, fileStem }: Doi
   };
   const go = (
     did: 'saved' | 'copied',
-    finish: (written: Written) => string | Promise<string>,
+    finish: (written: Written) => string | Promise<string | null>,
   ): void =>
     leave((names) => {
       setSaid('');
@@ -75,7 +75,9 @@ export function Doings({ way, options, lineups, lineupId, issue, fileStem }: Doi
             setSaid(sayHandoff.outIssueSentence(written.issue));
             return;
           }
+          // Null where nothing has left after all.
           const file = await finish(written);
+          if (file === null) return;
           const addresses = options.addresses || wayOutOf(way)?.needs === 'addresses';
           keepReceipt(store, lineupId, { to: way, did, file, addresses }, today());
         })
@@ -100,7 +102,7 @@ export function Doings({ way, options, lineups, lineupId, issue, fileStem }: Doi
         },
         () => {
           notify({ text: words.notCopied });
-          return '';
+          return null;
         },
       ),
     );

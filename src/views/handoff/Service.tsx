@@ -45,7 +45,7 @@ interface ServiceProps {
 }
 
 type Work =
-  | { readonly doing: 'nothing' }
+  | { readonly doing: 'nothing' | 'failed' }
   | { readonly doing: 'looking' | 'sending'; readonly done: number }
   | { readonly doing: 'looked' | 'sent'; readonly sent: Sent };
 
@@ -77,19 +77,14 @@ export function Service(props: ServiceProps) {
     running.current = controller;
     const doing = dryRun ? 'looking' : 'sending';
     setWork({ doing, done: 0 });
-    const sent = await sendTo({
+    const sent: Sent | null = await sendTo({
       ...{ kind, connection, token, lineup, students, day, dryRun, stop: controller.signal },
       earlier: earlierSession(receipts, kind, address),
       onGroup: (done) => setWork({ doing, done }),
-    });
-    setWork({ doing: dryRun ? 'looked' : 'sent', sent });
-    if (dryRun || sent.arrived.length === 0) return;
-    const idOf = new Map(
-      lineup.groups.flatMap(({ name, members }) =>
-        members.map((member) => [`${name}\n${member.name}`, member.id] as const),
-      ),
-    );
-    const realIds = new Map(students.map(({ id }) => [String(id), id]));
+    }).catch(() => null);
+    setWork(sent ? { doing: dryRun ? 'looked' : 'sent', sent } : { doing: 'failed' });
+    if (!sent || dryRun || sent.arrived.length === 0) return;
+    const known = new Map(students.map(({ id }) => [String(id), id]));
     keepReceipt(
       store,
       lineupId,
@@ -98,8 +93,8 @@ export function Service(props: ServiceProps) {
         service: {
           address,
           arrived: sent.arrived.length,
-          refused: sent.refused.flatMap(({ name, group, why }) => {
-            const studentId = realIds.get(idOf.get(`${group}\n${name}`) ?? '');
+          refused: sent.refused.flatMap(({ id, why }) => {
+            const studentId = known.get(id);
             return studentId ? [{ studentId, reason: sayHandoff.services.why(why) }] : [];
           }),
           session: sent.session
@@ -111,12 +106,7 @@ export function Service(props: ServiceProps) {
     );
   };
   const { leave, question } = useRealNames(false);
-  const practice = useRef<string | null>(null);
-  const [hasPractice, setHasPractice] = useState(false);
-  useEffect(() => {
-    practice.current = practiceAddress();
-    setHasPractice(practice.current !== null);
-  }, []);
+  const practice = practiceAddress();
 
   return (
     <div className={styles.sides}>
@@ -145,15 +135,14 @@ export function Service(props: ServiceProps) {
             />
             <small>{words.tokenHint}</small>
           </label>
-          {hasPractice && address === '' && (
+          {practice !== null && address === '' && (
             <div>
               <Button
                 variant="paper"
                 size="small"
                 onClick={() => {
-                  const at = practice.current ?? '';
-                  setConnection({ ...connection, address: at });
-                  setToken(PRACTICE_TOKEN, at);
+                  setConnection({ ...connection, address: practice });
+                  setToken(PRACTICE_TOKEN, practice);
                 }}
               >
                 {words.practice}
@@ -254,6 +243,7 @@ export function Service(props: ServiceProps) {
               </Button>
             </>
           )}
+          {work.doing === 'failed' && <p className={styles.issue}>{words.failed}</p>}
           {work.doing === 'looked' || work.doing === 'sent' ? (
             <Outcome
               sent={work.sent}

@@ -101,7 +101,7 @@ function headings(): readonly Element[] {
 function harmlessAttribute(tag: string, name: string, value: unknown): boolean {
   const lower = name.toLowerCase();
   if (lower.startsWith('on')) return false;
-  if (lower === 'style') return cssIsHarmless(String(value));
+  if (lower === 'style') return !String(value).includes('{{') && cssIsHarmless(String(value));
   if (lower === 'src' && tag === 'img') return String(value).startsWith('data:image/');
   if (FETCHING.has(lower)) return false;
   if (lower === 'href') {

@@ -35,10 +35,7 @@ export function handoutOf(ask: OutAsk, wants: 'docx' | 'html'): Handout {
   if (template.bytes.length > LARGEST_TEMPLATE) return refused({ code: 'templateTooLarge' });
   const kind = kindOf(template);
   const title = (group: LinkedGroup): string => words.title(group.name, lineup.name);
-  const valuesAt = (group: LinkedGroup, row: number): Values => ({
-    ...valuesOf(ask, group, row),
-    instructions: lineup.instructions,
-  });
+  const valuesAt = (group: LinkedGroup, row: number): Values => valuesOf(ask, group, row);
   if (kind === 'docx') {
     if (wants !== 'docx') return refused({ code: 'wrongTemplate', wants });
     const parsed = parseDocx(template.bytes);

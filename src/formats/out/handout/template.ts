@@ -17,12 +17,17 @@ export function kindOf({ name, bytes }: Template): TemplateKind {
   return /^\s*<(?:!doctype|html)\b/i.test(start) ? 'html' : 'markdown';
 }
 
-/** The text of a template, without a byte order mark. */
+/** Control signs but tab and line break: no document may hold them. */
+// eslint-disable-next-line no-control-regex -- they are what is looked for
+const CONTROL = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f-\u009f\ufffe\uffff]/g;
+
+/** The text of a template, without a byte order mark and control signs. */
 export function textOf(bytes: Uint8Array): string {
   return new TextDecoder()
     .decode(bytes)
     .replace(/^\ufeff/, '')
-    .replace(/\r\n?/g, '\n');
+    .replace(/\r\n?/g, '\n')
+    .replace(CONTROL, ' ');
 }
 
 /** Placeholders of the text that mean nothing; null where there are none. */

@@ -1,6 +1,5 @@
-import { clean, holders, LEAD } from '../lineupOut';
+import { clean, holders, LEAD, type LinkedGroup } from '../lineupOut';
 import type { OutAsk } from '../wayOut';
-import type { LinkedGroup } from '../lineupOut';
 import { placeholderKey } from './placeholders';
 import type { Values } from './types';
 
@@ -10,7 +9,10 @@ export function valuesOf(
   group: LinkedGroup,
   row: number,
 ): Values {
-  const own = Object.entries(options.fields).map(([name, value]) => [placeholderKey(name), value]);
+  const own = Object.entries(options.fields).map(([name, value]) => [
+    placeholderKey(name),
+    cleanLines(value),
+  ]);
   return {
     ...(Object.fromEntries(own) as Values),
     group: group.name,
@@ -32,6 +34,7 @@ export function valuesOf(
     time: options.time,
     minutes: options.minutes,
     message: cleanLines(options.message),
+    instructions: cleanLines(lineup.instructions),
   };
 }
 

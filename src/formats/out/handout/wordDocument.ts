@@ -122,7 +122,7 @@ function run(text: string, marks: string): string {
   return `<w:r><w:rPr>${marks}</w:rPr><w:t xml:space="preserve">${escapeXml(text)}</w:t></w:r>`;
 }
 
-export function escapeXml(text: string): string {
+function escapeXml(text: string): string {
   return text
     .replaceAll('&', '&amp;')
     .replaceAll('<', '&lt;')
