@@ -1,6 +1,5 @@
-import { existsSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { basename, dirname } from 'node:path';
-import { parseArgs } from 'node:util';
 import { cleanLineup } from '@/formats/out/lineupOut';
 import { unreached } from '@/formats/out/letters';
 import { WAYS_OUT, wayOutOf, writeOut } from '@/formats/out/list';
@@ -8,7 +7,7 @@ import { PLAIN_OPTIONS, type OutOptions } from '@/formats/out/options';
 import { sayHandoff } from '@/messages/handoff';
 import { sayRoster } from '@/messages/roster';
 import { lineupCalled, recordsIn, today } from './classes';
-import { BAD_INPUT, DONE, type Complain, valueOptions, withValues } from './files';
+import { BAD_INPUT, DONE, type Complain, isFolder, readArguments } from './files';
 
 const OPTIONS = {
   lineup: { type: 'string' },
@@ -31,16 +30,8 @@ export async function exportCommand(args: readonly string[], complain: Complain)
     complain(sentence);
     return BAD_INPUT;
   };
-  let parsed;
-  try {
-    parsed = parseArgs({
-      args: withValues(args, valueOptions(OPTIONS)),
-      allowPositionals: true,
-      options: OPTIONS,
-    });
-  } catch (error) {
-    return refuse(words.unknownOption(String(error).split('\n')[0] ?? ''));
-  }
+  const parsed = readArguments(args, OPTIONS);
+  if (typeof parsed === 'string') return refuse(parsed);
   const { values, positionals } = parsed;
   const [path, ...others] = positionals;
   if (path === undefined || others.length > 0) return refuse(words.oneFile);
@@ -134,8 +125,4 @@ function zoneOfMachine(): string | null {
   return /^[A-Z][\w+-]*(?:\/[\w+/-]+)?$/i.test(timeZone) && !/unknown|undefined/i.test(timeZone)
     ? timeZone
     : null;
-}
-
-function isFolder(path: string): boolean {
-  return existsSync(path) && statSync(path).isDirectory();
 }

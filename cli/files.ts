@@ -1,4 +1,5 @@
-import { readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { parseArgs, type ParseArgsConfig } from 'node:util';
 import { sayRoster } from '@/messages/roster';
 
 /** Exit codes of the command line. */
@@ -37,16 +38,25 @@ export function writeJson(path: string, value: unknown): boolean {
   }
 }
 
-/**
- * Arguments in which a value that begins with a hyphen stands behind its option ("--lineup", "-x" as "--lineup=-x"), as
- * Node's reading of arguments asks for; the names are those of options that take a value.
- */
-export function withValues(args: readonly string[], names: readonly string[]): string[] {
+/** Options of a command, as Node reads them. */
+type Options = NonNullable<ParseArgsConfig['options']>;
+
+/** Options and files that were given; the sentence that says what is wrong where they cannot be read. */
+export function readArguments<O extends Options>(args: readonly string[], options: O) {
+  try {
+    return parseArgs({ args: withValues(args, options), allowPositionals: true, options });
+  } catch (error) {
+    return sayRoster.commandLine.export.unknownOption(String(error).split('\n')[0] ?? '');
+  }
+}
+
+/** A value that begins with a hyphen stands behind its option ("--lineup=-x"), as Node's reading of arguments asks for. */
+function withValues(args: readonly string[], options: Options): string[] {
   const joined: string[] = [];
   for (let i = 0; i < args.length; i++) {
     const word = args[i] ?? '';
     const next = args[i + 1];
-    const takes = word.startsWith('--') && names.includes(word.slice(2));
+    const takes = word.startsWith('--') && options[word.slice(2)]?.type === 'string';
     if (takes && next !== undefined && /^-(?!-)/.test(next)) {
       joined.push(`${word}=${next}`);
       i++;
@@ -55,9 +65,6 @@ export function withValues(args: readonly string[], names: readonly string[]): s
   return joined;
 }
 
-/** Names of the options that take a value. */
-export function valueOptions(
-  options: Readonly<Record<string, { readonly type: string }>>,
-): readonly string[] {
-  return Object.keys(options).filter((name) => options[name]?.type === 'string');
+export function isFolder(path: string): boolean {
+  return existsSync(path) && statSync(path).isDirectory();
 }

@@ -1,14 +1,12 @@
 import { createHash } from 'node:crypto';
-import { existsSync, statSync } from 'node:fs';
+import { existsSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { parseArgs } from 'node:util';
 import { sayHandoff } from '@/messages/handoff';
 import { sayRoster } from '@/messages/roster';
 import { handOffToChannels } from '@/services/channels/handOff';
 import { Scim } from '@/services/channels/scim';
-import { rootOf, ServiceClient } from '@/services/client';
+import { classAround, clientFor, serviceRoot, type ServiceKind } from '@/services/reach';
 import { ReceiptFile } from '@/services/receiptFile';
-import { ROOMS_ROOT } from '@/services/rooms/contract';
 import { handOffToRooms, type EarlierSession } from '@/services/rooms/handOff';
 import type { HandedOff, ServiceLineup } from '@/services/types';
 import type { AppRecord } from '@/schema/records';
@@ -19,8 +17,8 @@ import {
   readJson,
   writeJson,
   type Complain,
-  valueOptions,
-  withValues,
+  isFolder,
+  readArguments,
 } from './files';
 
 /** Somebody did not arrive. */
@@ -42,9 +40,6 @@ const OPTIONS = {
   'countdown-seconds': { type: 'string' },
   open: { type: 'boolean' },
 } as const;
-
-const SCIM_ROOT = '/scim/v2';
-const SCIM_ACCEPT = 'application/scim+json, application/json';
 
 /** `gruppetto handoff`: brings channels or rooms in line with a lineup, and writes down what came of it. */
 export async function handoffCommand(args: readonly string[], complain: Complain): Promise<number> {
@@ -96,23 +91,14 @@ async function send(
   earlier: ReceiptFile | null,
 ): Promise<Done> {
   const { root, token, dryRun } = wish;
+  const client = clientFor(wish.to, root, token);
   if (wish.to === 'channels') {
-    const students = kind(records, 'student');
-    const seated = new Set(lineup.groups.flatMap(({ members }) => members.map(({ id }) => id)));
-    return handOffToChannels(
-      new Scim(new ServiceClient(root, token, undefined, SCIM_ACCEPT)),
-      lineup,
-      {
-        dryRun,
-        createUsers: wish.createUsers,
-        mayStay: students.flatMap(({ id, awayOn, left, email }) =>
-          awayOn === today() && left === null && !seated.has(id) ? [email.trim()] : [],
-        ),
-        nameOf: new Map(students.map(({ email, name }) => [email.trim().toLowerCase(), name])),
-      },
-    );
+    return handOffToChannels(new Scim(client), lineup, {
+      ...classAround(lineup, kind(records, 'student'), today()),
+      ...{ dryRun, createUsers: wish.createUsers },
+    });
   }
-  return handOffToRooms(new ServiceClient(root, token), lineup, {
+  return handOffToRooms(client, lineup, {
     ...wish.rooms,
     dryRun,
     earlier: earlier && sessionOf(earlier),
@@ -168,7 +154,7 @@ function planFile({ plan, refused }: Done, hidden: (text: string) => string) {
 interface Wish {
   readonly file: string;
   readonly lineup: string;
-  readonly to: 'channels' | 'rooms';
+  readonly to: ServiceKind;
   readonly root: string;
   readonly token: string;
   readonly receipt: string | null;
@@ -188,16 +174,8 @@ interface Wish {
 /** What is asked for, or the sentence that says what is wrong with it. */
 function wishOf(args: readonly string[]): Wish | string {
   const words = sayRoster.commandLine;
-  let parsed;
-  try {
-    parsed = parseArgs({
-      args: withValues(args, valueOptions(OPTIONS)),
-      allowPositionals: true,
-      options: OPTIONS,
-    });
-  } catch (error) {
-    return words.export.unknownOption(String(error).split('\n')[0] ?? '');
-  }
+  const parsed = readArguments(args, OPTIONS);
+  if (typeof parsed === 'string') return parsed;
   const { values, positionals } = parsed;
   const [file, ...others] = positionals;
   if (file === undefined || others.length > 0) return words.export.oneFile;
@@ -205,7 +183,7 @@ function wishOf(args: readonly string[]): Wish | string {
   if (lineup === undefined) return words.export.needs('--lineup');
   if (to !== 'channels' && to !== 'rooms') return words.export.needs('--to channels or --to rooms');
   if (url === undefined) return words.export.needs('--url');
-  const root = rootOf(url, to === 'channels' ? SCIM_ROOT : ROOMS_ROOT);
+  const root = serviceRoot(to, url);
   if (root === null) return words.handoff.noAddress(url);
   if (token === undefined || !/^[\u0021-\u007e]+$/.test(token))
     return words.export.needs('--token');
@@ -246,8 +224,4 @@ function numbersOf(
   if (warningSeconds === undefined) return badNumber('--warning-seconds');
   if (countdownSeconds === undefined) return badNumber('--countdown-seconds');
   return { minutes, warningSeconds, countdownSeconds };
-}
-
-function isFolder(path: string): boolean {
-  return existsSync(path) && statSync(path).isDirectory();
 }

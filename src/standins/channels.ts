@@ -6,7 +6,7 @@ import {
   LARGEST_BODY,
   Refused,
   reply,
-  tokenOf,
+  Standin,
   type Ask,
   type Directory,
   type Reply,
@@ -40,43 +40,28 @@ export interface ChannelLimits {
 }
 
 /** A stand-in for a service of channels: SCIM 2.0 (RFC 7643, RFC 7644), as strict as the standard. */
-export class Channels {
-  private readonly states = new Map<string, ChannelState>();
-
+export class Channels extends Standin<ChannelState> {
   constructor(
-    /** Everybody whom the service knows, by the token that asks; null for one that is not accepted. */
-    private readonly directoryFor: (token: string) => Directory | null,
+    directoryFor: (token: string) => Directory | null,
     private readonly limits: ChannelLimits = { members: 250, page: 50 },
-  ) {}
+  ) {
+    super(directoryFor);
+  }
 
-  /** What a token sees; made with its directory when it is first asked for. */
-  state(token: string): ChannelState {
-    const known = this.states.get(token);
-    if (known) return known;
+  protected begin(directory: Directory): ChannelState {
     const state: ChannelState = { users: new Map(), groups: new Map(), next: 1 };
-    for (const { name, email } of this.directoryFor(token) ?? []) {
+    for (const { name, email } of directory) {
       const id = `u${state.next++}`;
       state.users.set(id, { id, userName: email, displayName: name });
     }
-    this.states.set(token, state);
     return state;
   }
 
-  /** Answers one request below `/scim/v2`. */
-  handle(ask: Ask): Reply {
-    const token = tokenOf(ask);
-    if (token === null || this.directoryFor(token) === null) {
-      return reply(401, error(401, 'The token is not known.'), { 'WWW-Authenticate': 'Bearer' });
-    }
-    try {
-      return this.answer(ask, this.state(token));
-    } catch (refused) {
-      if (refused instanceof Refused) return refused.reply;
-      throw refused;
-    }
+  protected unknownToken(): Reply {
+    return reply(401, error(401, 'The token is not known.'), { 'WWW-Authenticate': 'Bearer' });
   }
 
-  private answer(ask: Ask, state: ChannelState): Reply {
+  protected answer(ask: Ask, state: ChannelState): Reply {
     const [, kind = '', id] = ask.path.split('/');
     const at = `${ask.method} ${kind}${id === undefined ? '' : '/ID'}`;
     const key = decodeURIComponent(id ?? '');

@@ -37,7 +37,7 @@ export class Refused extends Error {
 }
 
 /** The token of a request; nothing is shared between tokens. */
-export function tokenOf({ headers }: Ask): string | null {
+function tokenOf({ headers }: Ask): string | null {
   return /^Bearer ([\u0021-\u007e]+)$/.exec(headers.authorization ?? '')?.[1] ?? null;
 }
 
@@ -54,4 +54,40 @@ export function jsonOf({ body }: Ask): unknown {
 export function isOfType({ headers }: Ask, types: readonly string[]): boolean {
   const [type = ''] = (headers['content-type'] ?? '').split(';');
   return types.includes(type.trim().toLowerCase());
+}
+
+/** A service that keeps a state for each token, and answers nobody whose token it does not accept. */
+export abstract class Standin<State> {
+  private readonly states = new Map<string, State>();
+
+  constructor(
+    /** Everybody whom the service knows, by the token that asks; null for one that is not accepted. */
+    private readonly directoryFor: (token: string) => Directory | null,
+  ) {}
+
+  protected abstract begin(directory: Directory): State;
+  protected abstract answer(ask: Ask, state: State, directory: Directory): Reply;
+  protected abstract unknownToken(): Reply;
+
+  /** What a token sees; made when it is first asked for. */
+  state(token: string): State {
+    const known = this.states.get(token);
+    if (known) return known;
+    const state = this.begin(this.directoryFor(token) ?? []);
+    this.states.set(token, state);
+    return state;
+  }
+
+  /** Answers one request below the service's root. */
+  handle(ask: Ask): Reply {
+    const token = tokenOf(ask);
+    const directory = token === null ? null : this.directoryFor(token);
+    if (token === null || !directory) return this.unknownToken();
+    try {
+      return this.answer(ask, this.state(token), directory);
+    } catch (refused) {
+      if (refused instanceof Refused) return refused.reply;
+      throw refused;
+    }
+  }
 }

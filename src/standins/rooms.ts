@@ -6,7 +6,7 @@ import {
   LARGEST_BODY,
   Refused,
   reply,
-  tokenOf,
+  Standin,
   type Ask,
   type Directory,
   type Reply,
@@ -39,41 +39,27 @@ export interface RoomLimits {
 }
 
 /** A stand-in for a service of rooms (`docs/handoff.md`), with problem details (RFC 9457) for whatever it refuses. */
-export class Rooms {
-  private readonly states = new Map<string, TokenState>();
-
+export class Rooms extends Standin<TokenState> {
   constructor(
-    /** Everybody who may be let in, by the token that asks; null for one that is not accepted. */
-    private readonly directoryFor: (token: string) => Directory | null,
+    directoryFor: (token: string) => Directory | null,
     private readonly limits: RoomLimits = { rooms: 300, people: 50 },
-  ) {}
-
-  state(token: string): TokenState {
-    const known = this.states.get(token);
-    if (known) return known;
-    const state: TokenState = { sessions: new Map(), done: new Map(), next: 1 };
-    this.states.set(token, state);
-    return state;
+  ) {
+    super(directoryFor);
   }
 
-  /** Answers one request below `/rooms/v1`. */
-  handle(ask: Ask): Reply {
-    const token = tokenOf(ask);
-    const directory = token === null ? null : this.directoryFor(token);
-    if (token === null || !directory) return problem(401, 'The token is not known.');
+  protected begin(): TokenState {
+    return { sessions: new Map(), done: new Map(), next: 1 };
+  }
+
+  protected unknownToken(): Reply {
+    return problem(401, 'The token is not known.');
+  }
+
+  protected answer(ask: Ask, state: TokenState, directory: Directory): Reply {
     const known = new Set(directory.map(({ email }) => email.toLowerCase()));
-    try {
-      return this.answer(ask, this.state(token), known);
-    } catch (refused) {
-      if (refused instanceof Refused) return refused.reply;
-      throw refused;
-    }
-  }
-
-  private answer(ask: Ask, state: TokenState, known: ReadonlySet<string>): Reply {
     const { method, path } = ask;
     if (method === 'POST' && path === '/sessions') {
-      return once(ask, state, () => this.begin(ask, state, known));
+      return once(ask, state, () => this.open(ask, state, known));
     }
     const [, sessions, id = '', part, roomId, people] = path.split('/');
     const session = state.sessions.get(decodeURIComponent(id));
@@ -104,7 +90,7 @@ export class Rooms {
     }
   }
 
-  private begin(ask: Ask, state: TokenState, known: ReadonlySet<string>): Reply {
+  private open(ask: Ask, state: TokenState, known: ReadonlySet<string>): Reply {
     const { name, rooms, minutes } = read(ask, SessionRequest);
     if (rooms.length > this.limits.rooms) {
       return problem(422, `A session has ${this.limits.rooms} rooms at most.`, {

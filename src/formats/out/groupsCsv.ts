@@ -1,5 +1,5 @@
 import { csvFile } from './csv';
-import { tableOf } from './table';
+import { tableOf, usualColumns } from './table';
 import type { WayOut } from './wayOut';
 
 /** One row for each student, group by group. */
@@ -8,7 +8,7 @@ export const groupsCsv = {
   needs: 'names',
   takes: ['addresses', 'layout', 'link'],
   write: (ask) => {
-    const { heading, rows } = tableOf(ask, ['group', 'name']);
+    const { heading, rows } = tableOf(ask, usualColumns('groups-csv', ask.lineup));
     return csvFile([heading, ...rows], {
       for: 'spreadsheet',
       separator: ask.options.layout.separator,

@@ -1,5 +1,5 @@
 import { csvFile } from './csv';
-import { byName, tableOf } from './table';
+import { byName, tableOf, usualColumns } from './table';
 import type { WayOut } from './wayOut';
 
 /** One row for each student in the order of their names. */
@@ -8,7 +8,9 @@ export const namesCsv = {
   needs: 'names',
   takes: ['addresses', 'layout', 'link'],
   write: (ask) => {
-    const { heading, rows } = tableOf(ask, ['name', 'group'], { sort: byName(ask.words) });
+    const { heading, rows } = tableOf(ask, usualColumns('names-csv', ask.lineup), {
+      sort: byName(ask.words),
+    });
     return csvFile([heading, ...rows], {
       for: 'spreadsheet',
       separator: ask.options.layout.separator,

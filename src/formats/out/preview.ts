@@ -1,8 +1,7 @@
-import { lettersOf } from './letters';
+import { mergeTable } from './mergeCsv';
 import type { AddressedLineup } from './lineupOut';
-import { byName, tableOf } from './table';
+import { byName, tableOf, usualColumns } from './table';
 import type { OutAsk } from './wayOut';
-import type { Column } from './options';
 
 /** Rows of what goes, as they are looked at before. */
 export interface PreviewTable {
@@ -17,15 +16,15 @@ export type TableWay =
 
 /** The table that a way out makes. */
 export function previewTable(way: TableWay, ask: OutAsk): PreviewTable {
-  const table = (usual: readonly Column[], more = {}): PreviewTable => tableOf(ask, usual, more);
+  const usual = usualColumns(way, ask.lineup);
   switch (way) {
     case 'rooms-csv':
-      return table(['group', 'name'], { room: true });
+      return tableOf(ask, usual, { room: true });
     case 'groups-csv':
     case 'xlsx':
-      return table(['group', 'name']);
+      return tableOf(ask, usual);
     case 'names-csv':
-      return table(['name', 'group'], { sort: byName(ask.words) });
+      return tableOf(ask, usual, { sort: byName(ask.words) });
     case 'html-table':
       return {
         heading: null,
@@ -37,13 +36,4 @@ export function previewTable(way: TableWay, ask: OutAsk): PreviewTable {
     case 'merge-csv':
       return mergeTable(ask as OutAsk<AddressedLineup>);
   }
-}
-
-function mergeTable(ask: OutAsk<AddressedLineup>): PreviewTable {
-  const { name, group, subject, text } = ask.words.headings;
-  const letters = lettersOf({ ...ask, options: { ...ask.options, letterTo: 'each' } });
-  return {
-    heading: [name, group, subject, text],
-    rows: letters.map((letter) => [letter.name, letter.group, letter.subject, letter.text]),
-  };
 }

@@ -1,5 +1,5 @@
 import { csvFile } from './csv';
-import { tableOf } from './table';
+import { tableOf, usualColumns } from './table';
 import type { WayOut } from './wayOut';
 
 /** One row for each student: room, name, and e-mail where asked for. Machines read this one. */
@@ -8,7 +8,7 @@ export const roomsCsv = {
   needs: 'names',
   takes: ['addresses', 'layout'],
   write: (ask) => {
-    const { heading, rows } = tableOf(ask, ['group', 'name'], { room: true });
+    const { heading, rows } = tableOf(ask, usualColumns('rooms-csv', ask.lineup), { room: true });
     return csvFile([heading, ...rows], { for: 'machine', separator: ask.options.layout.separator });
   },
 } as const satisfies WayOut;

@@ -1,4 +1,4 @@
-import { memberRows, type MemberRow, type LinkedGroup } from './lineupOut';
+import { type AnyLineup, memberRows, type MemberRow, type LinkedGroup } from './lineupOut';
 import type { OutAsk } from './wayOut';
 import type { Column } from './options';
 import type { OutWords } from './words';
@@ -18,7 +18,8 @@ const CELLS: Readonly<Record<Column, (row: MemberRow, words: OutWords) => string
 
 export const COLUMNS = Object.keys(CELLS) as readonly Column[];
 
-interface Table {
+/** A table's columns by what they are, its heading and its rows. */
+export interface Table {
   readonly columns: readonly Column[];
   readonly heading: readonly string[];
   readonly rows: readonly (readonly string[])[];
@@ -50,6 +51,13 @@ export function tableOf(
     heading: columns.map((column) => layout.headings[column] ?? usualHeadings[column]),
     rows: rows.map((row) => columns.map((column) => CELLS[column](row, words))),
   };
+}
+
+/** The columns that a table has where none were chosen; a workbook tells roles where there are any. */
+export function usualColumns(way: string, lineup: Pick<AnyLineup, 'groups'>): readonly Column[] {
+  if (way === 'names-csv') return ['name', 'group'];
+  const roles = memberRows(lineup).some(({ member }) => member.roles.length > 0);
+  return way === 'xlsx' && roles ? ['group', 'name', 'role'] : ['group', 'name'];
 }
 
 /** By whole name as the language sorts. */

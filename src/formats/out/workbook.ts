@@ -1,18 +1,15 @@
 import { unzipSync } from 'fflate';
 import writeWorkbook from 'write-excel-file/universal';
 import { archive, type FileIn } from './archive';
-import { byName, tableOf } from './table';
+import { byName, tableOf, usualColumns, type Table } from './table';
 import type { OutAsk, Written } from './wayOut';
-import type { Column } from './options';
 
 /** A workbook with a sheet by group and one by name: every cell text, a frozen heading, the groups' colours. */
 export async function workbook(ask: OutAsk): Promise<Written> {
-  const roles = ask.lineup.groups.some(({ members }) =>
-    members.some((one) => one.roles.length > 0),
-  );
-  const role = roles ? (['role'] as const) : [];
-  const byGroup = tableOf(ask, ['group', 'name', ...role]);
-  const sorted = tableOf(ask, ['name', 'group', ...role], { sort: byName(ask.words) });
+  const usual = usualColumns('xlsx', ask.lineup);
+  const byGroup = tableOf(ask, usual);
+  const more = usual.filter((column) => column !== 'group' && column !== 'name');
+  const sorted = tableOf(ask, ['name', 'group', ...more], { sort: byName(ask.words) });
   const signs = ask.lineup.groups.flatMap(({ sign, members }) => members.map(() => sign));
   const blob = await writeWorkbook([
     sheetOf(byGroup, ask.words.sheets.byGroup, signs),
@@ -28,12 +25,6 @@ const GROUNDS = [
   ...['#DCEBDD', '#D9E6F2', '#F6E3CC', '#EBDBEA'],
   ...['#D3ECE8', '#F1EBC8', '#F5D9D2', '#E2E0F0'],
 ];
-
-interface Table {
-  readonly columns: readonly Column[];
-  readonly heading: readonly string[];
-  readonly rows: readonly (readonly string[])[];
-}
 
 function sheetOf(
   { columns, heading, rows }: Table,

@@ -162,6 +162,7 @@ function HandOff({ classId, theClass, lineup, take }: HandOffProps) {
                 keep(file && remember ? { name: file.name, data: remember } : null);
               }}
               today={day}
+              lineup={lineups.shown}
             />
             <Receipts lineupId={lineup.id} take={take} students={students} />
           </div>

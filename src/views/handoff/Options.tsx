@@ -1,7 +1,8 @@
 'use client';
 
 import { useRef, useState, type ReactNode } from 'react';
-import { COLUMNS } from '@/formats/out/table';
+import type { AnyLineup } from '@/formats/out/lineupOut';
+import { COLUMNS, usualColumns } from '@/formats/out/table';
 import type { Template } from '@/formats/out/handout/types';
 import { LARGEST_TEMPLATE } from '@/formats/out/handout/template';
 import { PLACEHOLDERS } from '@/formats/out/handout/values';
@@ -23,10 +24,12 @@ interface OptionsProps {
   /** With the file as base64 where it is to be remembered; null for writing it here. */
   readonly onOwnFile: (file: Template | null, remember: string | null) => void;
   readonly today: string;
+  readonly lineup: Pick<AnyLineup, 'groups'>;
 }
 
 /** The few things that a way out can be told. */
-export function Options({ way, chosen, onChange, ownFile, onOwnFile, today }: OptionsProps) {
+export function Options(props: OptionsProps) {
+  const { way, chosen, onChange, ownFile, onOwnFile, today, lineup } = props;
   const words = sayHandoff.handoff.options;
   const takes = wayOutOf(way)?.takes ?? [];
   const has = (what: (typeof takes)[number]): boolean => takes.includes(what);
@@ -123,7 +126,7 @@ export function Options({ way, chosen, onChange, ownFile, onOwnFile, today }: Op
       {(has('handout') || has('letter')) && (
         <OwnFields fields={chosen.fields} onChange={(fields) => onChange({ fields })} />
       )}
-      {has('layout') && <Layout way={way} chosen={chosen} onChange={onChange} />}
+      {has('layout') && <Layout way={way} chosen={chosen} onChange={onChange} lineup={lineup} />}
     </section>
   );
 }
@@ -287,17 +290,14 @@ function OwnFields({ fields, onChange }: OwnFieldsProps) {
   );
 }
 
-/** Columns that a table has usually, by way out; the workbook has two of them. */
-const USUAL: Partial<Readonly<Record<WayOutId, readonly Column[]>>> = {
-  'names-csv': ['name', 'group'],
-};
+type LayoutProps = Pick<OptionsProps, 'way' | 'chosen' | 'onChange' | 'lineup'>;
 
 /** Which columns, in which order, under which headings. */
-function Layout({ way, chosen, onChange }: Pick<OptionsProps, 'way' | 'chosen' | 'onChange'>) {
+function Layout({ way, chosen, onChange, lineup }: LayoutProps) {
   const words = sayHandoff.handoff.options;
   const { headings } = sayHandoff.outWords;
   const columns: readonly Column[] = chosen.columns ?? [
-    ...(USUAL[way] ?? (['group', 'name'] as const)),
+    ...usualColumns(way, lineup),
     ...(chosen.addresses ? (['email'] as const) : []),
   ];
   const set = (next: readonly Column[]): void => onChange({ columns: [...next] });

@@ -8,6 +8,7 @@ import type { RollStudent } from '@/schema/student';
 import { keepReceipt } from '@/store/actions/receipts';
 import { receiptsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
+import { serviceRoot, type ServiceKind } from '@/services/reach';
 import type { Why } from '@/services/types';
 import { useNameMask } from '../frame/masking';
 import { useSetting } from '../frame/useDraft';
@@ -26,9 +27,7 @@ import {
   PRACTICE_TOKEN,
   practiceAddress,
   sendTo,
-  serviceRoot,
   type Sent,
-  type ServiceKind,
 } from './services';
 
 interface ServiceProps {

@@ -5,12 +5,9 @@ import type { Setting } from '@/schema/setting';
 import type { RollStudent } from '@/schema/student';
 import { handOffToChannels } from '@/services/channels/handOff';
 import { Scim } from '@/services/channels/scim';
-import { MACHINE, rootOf, ServiceClient } from '@/services/client';
-import { ROOMS_ROOT } from '@/services/rooms/contract';
+import { classAround, clientFor, serviceRoot, type ServiceKind } from '@/services/reach';
 import { handOffToRooms, type EarlierSession } from '@/services/rooms/handOff';
 import type { HandedOff } from '@/services/types';
-
-export type ServiceKind = 'channels' | 'rooms';
 
 /** Where the services of a class are, and how rooms are opened; a token is never kept here. */
 const Connection = z.object({
@@ -32,13 +29,6 @@ export const CONNECTIONS: Readonly<Record<ServiceKind, Setting<Connection>>> = {
   rooms: { name: 'serviceRooms', shape: Connection, usual: USUAL },
 };
 
-const SCIM_ROOT = '/scim/v2';
-const ROOTS: Readonly<Record<ServiceKind, string>> = { channels: SCIM_ROOT, rooms: ROOMS_ROOT };
-
-export function serviceRoot(kind: ServiceKind, address: string): string | null {
-  return rootOf(address.trim(), ROOTS[kind]);
-}
-
 export interface Asked {
   readonly kind: ServiceKind;
   readonly connection: Connection;
@@ -59,20 +49,11 @@ export type Sent = HandedOff & { readonly session?: EarlierSession | null };
 /** Brings a service in line with a lineup, or with a dry run tells what would change. */
 export async function sendTo(asked: Asked): Promise<Sent> {
   const { kind, connection, token, lineup, students, day, earlier, dryRun, stop, onGroup } = asked;
-  const root = serviceRoot(kind, connection.address) ?? '';
-  const accept =
-    kind === 'channels'
-      ? 'application/scim+json, application/json'
-      : 'application/json, application/problem+json';
-  const client = new ServiceClient(root, token, MACHINE, accept, stop);
+  const client = clientFor(kind, serviceRoot(kind, connection.address) ?? '', token, stop);
   if (kind === 'channels') {
-    const seated = new Set(lineup.groups.flatMap(({ members }) => members.map(({ id }) => id)));
     return handOffToChannels(new Scim(client), lineup, {
+      ...classAround(lineup, students, day),
       ...{ dryRun, onGroup, createUsers: connection.createUsers },
-      mayStay: students.flatMap(({ id, awayOn, left, email }) =>
-        awayOn === day && left === null && !seated.has(id) ? [email.trim()] : [],
-      ),
-      nameOf: new Map(students.map(({ email, name }) => [email.trim().toLowerCase(), name])),
     });
   }
   const { moveIn, mayReturn, minutes, open } = connection;
