@@ -23,7 +23,7 @@ module.exports = {
     onlyFrom('encode-arrows', 'encode', ['core', 'schema']),
     onlyFrom('messages-arrows', 'messages', ['core', 'schema', 'formats', 'services']),
     onlyFrom('services-arrows', 'services', ['formats']),
-    onlyFrom('standins-arrows', 'standins', ['services']),
+    onlyFrom('standins-arrows', 'standins', ['core', 'services']),
     onlyFrom('worker-arrows', 'worker', ['core', 'formats', 'messages']),
     onlyFrom('store-arrows', 'store', ['schema']),
     onlyFrom('views-arrows', 'views', [

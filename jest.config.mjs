@@ -15,7 +15,7 @@ const config = createConfig({
 const MODULES =
   'ical.js|url-template|(mdast|hast|unist|micromark|rehype|vfile)[\\w-]*|micromark|hastscript|property-information|' +
   'space-separated-tokens|comma-separated-tokens|stringify-entities|character-[\\w-]+|html-void-elements|' +
-  'zwitch|ccount|trim-lines|decode-named-character-reference|devlop|web-namespaces|parse5|entities|@ungap';
+  'zwitch|ccount|trim-lines|decode-named-character-reference|eventsource-parser|devlop|web-namespaces|parse5|entities|@ungap';
 
 export default async () => ({
   ...(await config()),

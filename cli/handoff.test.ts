@@ -5,7 +5,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ReceiptFile } from '@/services/receiptFile';
 import { main } from './main';
-import { directoryOf, standins, type StandinSettings } from './standins';
+import type { StandinSettings } from '@/standins/host';
+import { directoryOf, standins } from './standins';
 
 const DEMO = join(__dirname, '../demo/classes/thursday-crew.json');
 const LINEUP = 'Week 7, bank walk';
@@ -14,11 +15,8 @@ const folder = mkdtempSync(join(tmpdir(), 'gruppetto-service-'));
 let servers: Server[] = [];
 let files = 0;
 
-async function service(more: Partial<StandinSettings> = {}): Promise<string> {
-  const server = standins({
-    ...{ token: TOKEN, people: directoryOf(DEMO), delayMs: 0, failing: 0, lost: 0 },
-    ...{ mostRooms: 300, mostMembers: 250, ...more },
-  });
+async function service(more: Partial<StandinSettings> = {}, token = TOKEN): Promise<string> {
+  const server = standins(token, directoryOf(DEMO), more);
   servers.push(server);
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   return `http://127.0.0.1:${(server.address() as AddressInfo).port}/base/`;
@@ -127,7 +125,7 @@ test('a service that fails and loses answers gets there all the same', async () 
 });
 
 test('too many rooms: the service’s own words reach the teacher, and nobody is claimed', async () => {
-  const { code, said, read } = await handOff('rooms', await service({ mostRooms: 3 }));
+  const { code, said, read } = await handOff('rooms', await service({ rooms: 3 }));
   expect(code).toBe(3);
   expect(said).toContain('A session has 3 rooms at most.');
   expect(read!.arrived).toEqual([]);
@@ -135,7 +133,7 @@ test('too many rooms: the service’s own words reach the teacher, and nobody is
 });
 
 test('another token is told, and written nowhere', async () => {
-  const { code, said, read, text } = await handOff('channels', await service({ token: 'other' }));
+  const { code, said, read, text } = await handOff('channels', await service({}, 'other'));
   expect([code, said.split('\n')[0]]).toEqual([
     3,
     'The service does not accept the token. Ask for a new one.',

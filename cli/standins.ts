@@ -1,69 +1,51 @@
 import { readFileSync } from 'node:fs';
-import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
-import { rngFromSeed } from '@/core/random/rng';
-import { uniformInt } from '@/core/random/uniform';
-import { Channels } from '@/standins/channels';
-import { LARGEST_BODY, type Ask, type Directory, type Reply } from '@/standins/http';
-import { Rooms } from '@/standins/rooms';
+import { createServer, type IncomingMessage, type Server } from 'node:http';
+import { Readable } from 'node:stream';
+import { LARGEST_BODY, type Directory } from '@/standins/http';
+import { StandinHost, type StandinSettings } from '@/standins/host';
 
-export interface StandinSettings {
-  /** The token that is accepted. */
-  readonly token: string;
-  readonly people: Directory;
-  /** Before every answer, in milliseconds. */
-  readonly delayMs: number;
-  /** Parts of a thousand of the requests that fail, and whose answers are lost. */
-  readonly failing: number;
-  readonly lost: number;
-  readonly mostRooms: number;
-  readonly mostMembers: number;
-}
-
-/** Channels below `/scim/v2` and rooms below `/rooms/v1`, with all they hold in memory. */
-export function standins(settings: StandinSettings): Server {
-  const { token, people, delayMs, failing, lost } = settings;
-  const directoryFor = (given: string) => (given === token ? people : null);
-  const services: readonly (readonly [string, { handle: (ask: Ask) => Reply }])[] = [
-    ['/scim/v2', new Channels(directoryFor, { members: settings.mostMembers, page: 100 })],
-    [
-      '/rooms/v1',
-      new Rooms(directoryFor, { rooms: settings.mostRooms, people: settings.mostMembers }),
-    ],
-  ];
-  const rng = rngFromSeed(1);
-  const answer = async (request: IncomingMessage, response: ServerResponse): Promise<void> => {
-    const url = new URL(request.url ?? '/', 'http://localhost');
-    const service = services.find(([root]) => url.pathname.includes(`${root}/`));
-    const body = await bodyOf(request);
-    if (!service || body === null) {
-      response.writeHead(service ? 413 : 404).end();
-      return;
-    }
-    const [root, standin] = service;
-    const reply = standin.handle({
-      method: request.method ?? 'GET',
-      path: url.pathname.slice(url.pathname.indexOf(root) + root.length),
-      query: url.searchParams,
-      headers: Object.fromEntries(
-        Object.entries(request.headers).map(([name, value]) => [name, String(value)]),
-      ),
-      body,
-    });
-    if (delayMs > 0) await new Promise((resolve) => setTimeout(resolve, delayMs));
-    if (uniformInt(rng, 1000) < lost) {
-      request.socket.destroy();
-      return;
-    }
-    if (uniformInt(rng, 1000) < failing) {
-      response.writeHead(503).end();
-      return;
-    }
-    const type = root === '/scim/v2' ? 'application/scim+json' : 'application/json';
-    response.writeHead(reply.status, { 'Content-Type': type, ...reply.headers });
-    response.end(reply.body === null ? undefined : JSON.stringify(reply.body));
-  };
+/** Channels with their spaces, and rooms, below the server's address, with all they hold in memory. */
+export function standins(
+  token: string,
+  people: Directory,
+  settings: Partial<StandinSettings>,
+): Server {
+  const host = new StandinHost({
+    directoryFor: (given) => (given === token ? people : null),
+    settings,
+  });
   return createServer((request, response) => {
-    answer(request, response).catch(() => response.destroy());
+    const answer = async (): Promise<void> => {
+      const body = await bodyOf(request);
+      if (body === null) {
+        response.writeHead(413).end();
+        return;
+      }
+      const { method = 'GET', url = '/' } = request;
+      const headers = Object.entries(request.headers).map(([name, value]): [string, string] => [
+        name,
+        String(value),
+      ]);
+      const answered = await host.answer(
+        new Request(new URL(url, 'http://localhost'), {
+          ...{ method, headers },
+          ...(body === '' || method === 'GET' ? {} : { body }),
+        }),
+      );
+      if (!answered) {
+        request.socket.destroy();
+        return;
+      }
+      response.writeHead(answered.status, Object.fromEntries(answered.headers));
+      if (!answered.body) response.end();
+      else {
+        const sent = Readable.fromWeb(answered.body as Parameters<typeof Readable.fromWeb>[0]);
+        response.on('close', () => sent.destroy());
+        sent.on('error', () => response.destroy());
+        sent.pipe(response);
+      }
+    };
+    answer().catch(() => response.destroy());
   });
 }
 
@@ -79,7 +61,7 @@ async function bodyOf(request: IncomingMessage): Promise<string | null> {
 }
 
 /** Everybody of a class file as a service knows them; one address of the demo's class is misspelt on purpose. */
-export function directoryOf(path: string): StandinSettings['people'] {
+export function directoryOf(path: string): Directory {
   const file = JSON.parse(readFileSync(path, 'utf8')) as {
     readonly class: { readonly staff: readonly { name: string; email: string | null }[] };
     readonly students: readonly { readonly name: string; readonly email: string }[];

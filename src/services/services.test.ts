@@ -1,9 +1,10 @@
 import { createHash } from 'node:crypto';
 import { rngFromSeed, type Rng } from '../core/random/rng';
 import { uniformInt } from '../core/random/uniform';
-import { Channels, type ChannelState } from '../standins/channels';
+import { Channels, type ChannelState } from '../standins/channels/service';
 import type { Ask, Reply } from '../standins/http';
-import { Rooms, type SessionState } from '../standins/rooms';
+import { Rooms } from '../standins/rooms/service';
+import type { LiveState } from '../standins/rooms/state';
 import { channelPrefix, handOffToChannels, type ChannelOptions } from './channels/handOff';
 import { Scim } from './channels/scim';
 import { rootOf, ServiceClient, type Transport } from './client';
@@ -334,7 +335,7 @@ function toRooms(
   return handOffToRooms(client, lineup, { ...roomOptions, ...options });
 }
 
-function inRooms({ rooms }: SessionState): Record<string, string[]> {
+function inRooms({ rooms }: LiveState): Record<string, string[]> {
   return Object.fromEntries(
     rooms.map(({ name, people }) => [name, people.map((one) => one.name).sort()]),
   );
@@ -343,7 +344,7 @@ const wantedRooms = ({ groups }: ServiceLineup): Record<string, string[]> =>
   Object.fromEntries(
     groups.map((one) => [one.name, one.members.map((member) => member.name).sort()]),
   );
-const sessions = (service: Rooms): SessionState[] => [...service.state(TOKEN).sessions.values()];
+const sessions = (service: Rooms): LiveState[] => [...service.state(TOKEN).sessions.values()];
 
 test('rooms are made in one session, told apart by name, and opened when asked', async () => {
   const service = roomsFor();

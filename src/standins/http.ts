@@ -16,6 +16,8 @@ export interface Reply {
   readonly status: number;
   readonly headers: Readonly<Record<string, string>>;
   readonly body: unknown;
+  /** In place of a body: each call gives the text to send next, '' while there is none, null at the end. */
+  readonly stream?: () => string | null;
 }
 
 /** Characters; a session of 5,000 people stays below. */
@@ -37,7 +39,7 @@ export class Refused extends Error {
 }
 
 /** The token of a request; nothing is shared between tokens. */
-function tokenOf({ headers }: Ask): string | null {
+export function tokenOf({ headers }: Ask): string | null {
   return /^Bearer ([\u0021-\u007e]+)$/.exec(headers.authorization ?? '')?.[1] ?? null;
 }
 
@@ -63,10 +65,12 @@ export abstract class Standin<State> {
   constructor(
     /** Everybody whom the service knows, by the token that asks; null for one that is not accepted. */
     private readonly directoryFor: (token: string) => Directory | null,
+    /** Milliseconds since 1970. */
+    protected readonly now: () => number = Date.now,
   ) {}
 
   protected abstract begin(directory: Directory): State;
-  protected abstract answer(ask: Ask, state: State, directory: Directory): Reply;
+  protected abstract answer(ask: Ask, state: State, directory: Directory, token: string): Reply;
   protected abstract unknownToken(): Reply;
 
   /** What a token sees; made when it is first asked for. */
@@ -84,7 +88,7 @@ export abstract class Standin<State> {
     const directory = token === null ? null : this.directoryFor(token);
     if (token === null || !directory) return this.unknownToken();
     try {
-      return this.answer(ask, this.state(token), directory);
+      return this.answer(ask, this.state(token), directory, token);
     } catch (refused) {
       if (refused instanceof Refused) return refused.reply;
       throw refused;

@@ -2,6 +2,7 @@ import { isAddress } from '../../formats/address';
 import { ServiceGone, type Answer, type ServiceClient } from '../client';
 import { addressOf, peopleOf, planThatHeld, whereEverybodyIs, type Person } from '../people';
 import type { GroupPlan, HandedOff, HandOffOptions, ServiceLineup, Why } from '../types';
+import { isOk, refusal } from './answers';
 import { Problem, Session, type RoomPerson, type SessionRequest } from './contract';
 
 export interface RoomOptions extends HandOffOptions {
@@ -425,18 +426,8 @@ function sessionPath(id: string): string {
   return `/sessions/${encodeURIComponent(id)}`;
 }
 
-function isOk({ status }: Answer): boolean {
-  return status >= 200 && status < 300;
-}
-
 function entryOf({ name, email, roles }: Person): RoomPerson {
   return { name, email: email.trim(), role: roles.includes('lead') ? 'lead' : 'student' };
-}
-
-function refusal(answer: Answer): Extract<Why, { code: 'refused' }> {
-  const problem = Problem.safeParse(answer.body);
-  const { detail, title, errors } = problem.success ? problem.data : {};
-  return { code: 'refused', detail: detail ?? errors?.[0]?.detail ?? title ?? '' };
 }
 
 /** A JSON pointer (RFC 6901) without the sign of a fragment and its triplets. */

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { GROUP, PATCH_OP, USER } from '../services/channels/contract';
+import { GROUP, PATCH_OP, USER } from '../../services/channels/contract';
 import {
   isOfType,
   jsonOf,
@@ -10,7 +10,7 @@ import {
   type Ask,
   type Directory,
   type Reply,
-} from './http';
+} from '../http';
 
 interface User {
   readonly id: string;
