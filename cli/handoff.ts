@@ -143,7 +143,10 @@ function receiptOf(wish: Wish, done: Done, hidden: (text: string) => string): Re
 
 function planFile({ plan, refused }: Done, hidden: (text: string) => string) {
   return {
-    groups: plan,
+    groups: plan.map(({ name, joins, leaves }) => ({
+      ...{ name, joins },
+      leaves: leaves.map((one) => ({ name: one.name })),
+    })),
     refused: refused.map(({ name, why }) => ({
       name,
       reason: hidden(sayHandoff.services.why(why)),

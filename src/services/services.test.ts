@@ -1,103 +1,26 @@
 import { createHash } from 'node:crypto';
 import { rngFromSeed, type Rng } from '../core/random/rng';
 import { uniformInt } from '../core/random/uniform';
-import { Channels, type ChannelState } from '../standins/channels/service';
 import type { Ask, Reply } from '../standins/http';
+import { Channels, type ChannelState } from '../standins/channels/service';
 import { Rooms } from '../standins/rooms/service';
 import type { LiveState } from '../standins/rooms/state';
 import { channelPrefix, handOffToChannels, type ChannelOptions } from './channels/handOff';
 import { Scim } from './channels/scim';
 import { rootOf, ServiceClient, type Transport } from './client';
 import { handOffToRooms, type EarlierSession, type RoomOptions } from './rooms/handOff';
+import {
+  address,
+  known,
+  lineTo,
+  lineupOf,
+  NAMES,
+  NONE,
+  TOKEN,
+  type Faults,
+  type Line,
+} from '../standins/testLine';
 import type { HandedOff, ServiceLineup } from './types';
-
-const TOKEN = 'river-token';
-const NAMES = 'ana bo caro dov eli fen gil hana iolo jun'.split(' ');
-const address = (name: string): string => `${name}@example.org`;
-const directory = NAMES.map((name) => ({ name, email: address(name) }));
-const known = (token: string) => (token === TOKEN ? directory : null);
-
-/** A lineup written as "Alder: ana bo"; the sign of a group is its place. */
-function lineupOf(...groups: readonly string[]): ServiceLineup {
-  return {
-    id: 'l_1',
-    name: 'Week 3',
-    groups: groups.map((line, sign) => {
-      const [name = '', names = ''] = line.split(':');
-      const members = names.split(' ').filter((one) => one !== '');
-      return {
-        ...{ key: String(sign), name },
-        members: members.map((one) => ({ id: one, name: one, email: address(one), roles: [] })),
-      };
-    }),
-    staff: [{ name: 'Oda', email: address('jun') }],
-  };
-}
-
-interface Faults {
-  /** Parts of a thousand of the requests that are lost before, or after, they are done. */
-  readonly before: number;
-  readonly after: number;
-  readonly failing: number;
-  readonly busy: number;
-  /** That are done twice. */
-  readonly twice: number;
-}
-const NONE: Faults = { before: 0, after: 0, failing: 0, busy: 0, twice: 0 };
-
-interface Line {
-  readonly transport: Transport;
-  readonly sent: {
-    readonly method: string;
-    readonly url: string;
-    readonly headers: Headers;
-    readonly body: string;
-  }[];
-}
-
-/** A line to a stand-in that loses, repeats and refuses at random, on a clock that costs no time. */
-function lineTo(
-  service: { handle: (ask: Ask) => Reply },
-  faults = NONE,
-  rng: Rng = rngFromSeed(1),
-): Line {
-  const sent: Line['sent'][number][] = [];
-  let now = Date.parse('2026-11-26T10:00:00Z');
-  const chance = (thousandths: number): boolean => uniformInt(rng, 1000) < thousandths;
-  const transport: Transport = {
-    now: () => now,
-    random: () => 0.5,
-    sleep: (ms) => {
-      now += ms;
-      return Promise.resolve();
-    },
-    fetch: (url, { method = 'GET', headers, body }) => {
-      const { pathname, searchParams } = new URL(url);
-      const given = new Headers(headers);
-      sent.push({ method, url, headers: given, body: typeof body === 'string' ? body : '' });
-      const ask: Ask = {
-        method,
-        path: pathname.replace(/^.*\/v[12]/, ''),
-        query: searchParams,
-        headers: Object.fromEntries(given),
-        body: typeof body === 'string' ? body : '',
-      };
-      if (chance(faults.before)) return Promise.reject(new TypeError('lost'));
-      if (chance(faults.busy)) {
-        return Promise.resolve(new Response('', { status: 429, headers: { 'Retry-After': '2' } }));
-      }
-      let answer = service.handle(ask);
-      if (chance(faults.twice)) answer = service.handle(ask);
-      if (chance(faults.after)) return Promise.reject(new TypeError('lost'));
-      if (chance(faults.failing)) return Promise.resolve(new Response('', { status: 503 }));
-      const text = answer.body === null ? null : JSON.stringify(answer.body);
-      return Promise.resolve(
-        new Response(text, { status: answer.status, headers: answer.headers }),
-      );
-    },
-  };
-  return { transport, sent };
-}
 
 const channelOptions: ChannelOptions = {
   ...{ dryRun: false, createUsers: false, mayStay: [] },
@@ -163,7 +86,7 @@ test('two who change places cost a PATCH of their two channels, each with the ta
   const line = lineTo(service);
   const done = await toChannels(service, after, {}, line);
   expect(inChannels(service.state(TOKEN))).toEqual(wanted(after));
-  expect(done.plan.filter(({ joins, leaves }) => joins.length + leaves.length > 0)).toEqual([
+  expect(done.plan.filter(({ joins, leaves }) => joins.length + leaves.length > 0)).toMatchObject([
     { name: 'Alder', joins: [{ name: 'caro' }], leaves: [{ name: 'bo' }] },
     { name: 'Sedge', joins: [{ name: 'bo' }], leaves: [{ name: 'caro' }] },
   ]);

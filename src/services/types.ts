@@ -53,7 +53,10 @@ export interface Refused {
 export interface GroupPlan {
   readonly name: string;
   readonly joins: readonly { readonly name: string }[];
-  readonly leaves: readonly { readonly name: string }[];
+  /** With the address by which the service knows them, where it was told. */
+  readonly leaves: readonly { readonly name: string; readonly email?: string }[];
+  /** Id of the channel, where there is one already. */
+  readonly channel?: string;
 }
 
 /** What a hand-off did, or with a dry run would do. */

@@ -386,9 +386,9 @@ class ChannelRun {
     const leaves = [...inside].flatMap((id) =>
       wanted.students.has(id) || wanted.staff.includes(id) || this.stay.has(id)
         ? []
-        : [{ name: this.nameOf(id, group) }],
+        : [{ name: this.nameOf(id, group), email: this.users.get(id)?.userName ?? '' }],
     );
-    return { name, joins, leaves };
+    return { name, joins, leaves, ...(group ? { channel: group.id } : {}) };
   }
 
   private nameOf(id: string, group: ScimGroup | null): string {

@@ -129,9 +129,15 @@ export class Spaces extends Standin<TokenState> {
   /** Spaces of new channels, and what their members have written by now. */
   private advance(state: TokenState, { groups, users }: ChannelState): void {
     const now = this.now();
+    const times = new Map<string, number>();
+    for (const { members } of groups.values()) {
+      members.forEach((member) => times.set(member, (times.get(member) ?? 0) + 1));
+    }
     for (const [id, { members }] of groups) {
       const space = state.spaces.get(id) ?? newSpace(state, id);
       for (const member of members) {
+        // Whoever is in several channels leads them, and is no simulated student.
+        if ((times.get(member) ?? 0) > 1) continue;
         const waiting = space.waiting.get(member) ?? {
           since: now,
           left: writingsOf(id, member),
