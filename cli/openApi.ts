@@ -1,6 +1,17 @@
 import { z } from 'zod';
 import { ScimError, ScimGroup, ScimList, ScimUser } from '@/services/channels/contract';
-import { Problem, Room, RoomPerson, Session, SessionRequest } from '@/services/rooms/contract';
+import { Space, SPACE_REQUESTS, SpaceList } from '@/services/channels/spacesContract';
+import {
+  EVENTS,
+  LivePerson,
+  Problem,
+  Room,
+  RoomMessage,
+  RoomPerson,
+  Session,
+  SessionRequest,
+  SessionTime,
+} from '@/services/rooms/contract';
 
 type Json = Readonly<Record<string, unknown>>;
 
@@ -85,6 +96,12 @@ export function roomsApi(): Json {
       Session: schemaOf(Session),
       Room: schemaOf(Room),
       RoomPerson: schemaOf(RoomPerson),
+      LivePerson: schemaOf(LivePerson),
+      SessionTime: schemaOf(SessionTime),
+      RoomMessage: schemaOf(RoomMessage),
+      ...Object.fromEntries(
+        Object.entries(EVENTS).map(([name, shape]) => [`Event_${name}`, schemaOf(shape)]),
+      ),
       Problem: schemaOf(Problem),
     },
     {
@@ -98,7 +115,12 @@ export function roomsApi(): Json {
       },
       '/sessions/{id}': {
         parameters: [inPath('id')],
-        get: { summary: 'The session as it is.', responses: { '200': session, '4XX': refused } },
+        get: {
+          summary:
+            'The session as it is; with `as`, what the person of this address sees of it (404 where they are in no room).',
+          parameters: [{ name: 'as', in: 'query', schema: { type: 'string' } }],
+          responses: { '200': session, '4XX': refused },
+        },
         patch: {
           summary: 'More or less time.',
           requestBody: body(
@@ -130,6 +152,34 @@ export function roomsApi(): Json {
           ...post('Adds a room.', room),
           responses: { '201': answer('The room.', JSON_TYPE, ref('Room')), '4XX': refused },
         },
+      },
+      '/sessions/{id}/events': {
+        parameters: [inPath('id')],
+        get: {
+          summary:
+            'What happens, as it happens: each event has an id, a name and JSON data (schemas `Event_…`), and tells a whole thing as it is after. `reset` asks to read the session anew.',
+          parameters: [
+            {
+              ...{ name: 'Last-Event-ID', in: 'header', schema: { type: 'string' } },
+              description: 'What came after this event comes again (`lastEvent` of a session).',
+            },
+          ],
+          responses: {
+            '200': answer('Events.', 'text/event-stream', { type: 'string' }),
+            '404': answer('No events here: the session is asked again and again instead.'),
+          },
+        },
+      },
+      '/sessions/{id}/rooms/{room}': {
+        parameters: [inPath('id'), inPath('room')],
+        delete: {
+          summary: 'Takes away a room that is empty; 409 where somebody is in it.',
+          responses: { '204': done, '4XX': refused },
+        },
+      },
+      '/sessions/{id}/rooms/{room}/visits': {
+        parameters: [inPath('id'), inPath('room')],
+        post: post('A teacher is there: nobody there asks any more. May answer 404.', null, false),
       },
       '/sessions/{id}/rooms/{room}/people': {
         parameters: [inPath('id'), inPath('room')],
@@ -202,6 +252,61 @@ export function channelsApi(): Json {
           },
         },
       },
+    },
+  );
+}
+
+/** What each channel has to itself below BASE/spaces/v1, as OpenAPI 3.1. */
+export function spacesApi(): Json {
+  const refused = answer('Refused.', PROBLEM, ref('Problem'));
+  const done = answer('Done.');
+  const query = (name: string, description: string): Json => ({
+    ...{ name, in: 'query', description, schema: { type: 'string' } },
+  });
+  const as = query('as', 'As the member of this address sees it.');
+  const change = (summary: string, part: keyof typeof SPACE_REQUESTS, keyed: boolean): Json => ({
+    ...{ summary, ...(keyed ? { parameters: [KEY] } : {}) },
+    requestBody: body(JSON_TYPE, schemaOf(SPACE_REQUESTS[part]) as Json),
+    responses: { '204': done, '4XX': refused },
+  });
+  const at = (part: string, way: Json): Json => ({
+    [`/spaces/{id}/${part}`]: { parameters: [inPath('id')], ...way },
+  });
+  return document(
+    'Spaces',
+    'What each channel has to itself. The id of a space is that of its SCIM group. Staff see all, members their own.',
+    { Space: schemaOf(Space), SpaceList: schemaOf(SpaceList), Problem: schemaOf(Problem) },
+    {
+      '/spaces': {
+        get: {
+          summary: 'Spaces, page by page.',
+          parameters: [
+            query('prefix', 'Those whose externalId begins so.'),
+            as,
+            query('after', '`next` of the page before.'),
+          ],
+          responses: { '200': answer('A page.', JSON_TYPE, ref('SpaceList')), '4XX': refused },
+        },
+      },
+      '/spaces/{id}': {
+        parameters: [inPath('id')],
+        get: {
+          summary: 'The whole of a space; 404 to whoever does not see it.',
+          parameters: [as],
+          responses: { '200': answer('The space.', JSON_TYPE, ref('Space')), '4XX': refused },
+        },
+      },
+      ...at('welcome', { put: change('In place of the welcome before.', 'welcome', false) }),
+      ...at('meeting', { put: change('Where the group meets.', 'meeting', false) }),
+      ...at('announcements', { post: change('Said by staff.', 'announcements', true) }),
+      ...at('threads', { post: change('A new thread.', 'threads', true) }),
+      ...at('files', { post: change('A file, by its link.', 'files', true) }),
+      ...at('archive', {
+        post: {
+          summary: 'Nothing is written there any more; may be repeated.',
+          responses: { '204': done, '4XX': refused },
+        },
+      }),
     },
   );
 }

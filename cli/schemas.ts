@@ -6,7 +6,7 @@ import { ResultSchema } from '@/schema/result';
 import { ReceiptFile } from '@/services/receiptFile';
 import { StationsRequest, StationsResult } from '@/schema/stations';
 
-import { channelsApi, roomsApi } from './openApi';
+import { channelsApi, roomsApi, spacesApi } from './openApi';
 
 /** The open formats as JSON Schema (draft 2020-12), and the services as OpenAPI 3.1, by the name of their file in docs/. */
 export function jsonSchemas(): Readonly<Record<string, unknown>> {
@@ -18,6 +18,7 @@ export function jsonSchemas(): Readonly<Record<string, unknown>> {
     'stations-table.schema.json': z.toJSONSchema(StationsResult),
     'channels.openapi.json': channelsApi(),
     'rooms.openapi.json': roomsApi(),
+    'spaces.openapi.json': spacesApi(),
     'receipt.schema.json': z.toJSONSchema(ReceiptFile),
     'lineup.schema.json': z.toJSONSchema(LineupFile),
     'backup.schema.json': z.toJSONSchema(BackupFile, { io: 'input' }),
