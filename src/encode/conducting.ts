@@ -52,6 +52,18 @@ export function pressClock(scene: SceneRecord, now: number): Partial<SceneRecord
   return { clock: { ...clock, leftMs: from, endsAt: now + from } };
 }
 
+/** A clock that ends at a moment given by something else; null takes it away. */
+export function clockUntil(
+  scene: SceneRecord,
+  endsAt: number | null,
+  now: number,
+): Partial<SceneRecord> {
+  if (endsAt === null) return { clock: null };
+  const clock = scene.clock ?? USUAL_CLOCK;
+  const leftMs = Math.max(0, endsAt - now);
+  return { clock: { ...clock, lengthMs: Math.max(MINUTE_MS, leftMs), leftMs, endsAt } };
+}
+
 /** Adds time to what is left, or takes some; a clock that has run out goes on with what is added. */
 export function addTime(scene: SceneRecord, ms: number, now: number): Partial<SceneRecord> {
   const clock = scene.clock ?? USUAL_CLOCK;

@@ -4,6 +4,7 @@ import { sayClash } from './clash';
 import { sayHandoff } from './handoff';
 import { sayKeys } from './keys';
 import { languageFor } from './languages';
+import { sayLive } from './live';
 import { sayOut } from './out';
 import { sayPrepare } from './prepare';
 import { sayRoster } from './roster';
@@ -15,6 +16,7 @@ const ENGLISH: Catalogue = {
   ...{ main: say, bench: sayBench, clash: sayClash, keys: sayKeys },
   ...{
     handoff: sayHandoff,
+    live: sayLive,
     out: sayOut,
     prepare: sayPrepare,
     roster: sayRoster,

@@ -3,6 +3,7 @@ import type { en } from './en';
 import type { clashEn } from './en/clash';
 import type { handoffEn } from './en/handoff';
 import type { keyMap } from './en/frame';
+import type { liveEn } from './en/live';
 import type { outEn } from './en/stage';
 import type { prepare } from './en/prepare';
 import type { rosterEn } from './en/files';
@@ -19,6 +20,7 @@ export interface Catalogue {
   readonly clash: typeof clashEn;
   readonly handoff: typeof handoffEn;
   readonly keys: typeof keyMap;
+  readonly live: typeof liveEn;
   readonly out: typeof outEn;
   readonly prepare: typeof prepare;
   readonly roster: typeof rosterEn;

@@ -128,6 +128,7 @@ export const keyMap = {
     selectMore: 'Select one more, student or group',
     swap: 'Swap the selected student with the one in focus',
     pin: 'Pin the student, or unpin',
+    visit: 'Visit the room that has waited longest',
     neighbour: 'Move the student one group up or down',
     roll: 'Roster: call the roll',
     rosterRow: 'Roster: here or not, more about the student',

@@ -176,6 +176,8 @@ const handoff = {
     noAddress: 'The address of a service begins with https:// or http://.',
     token: 'Your token for it',
     tokenHint: 'Kept in this tab alone, and never saved with the class.',
+    tokenKept: 'Kept in this browser, and never saved with the class.',
+    rememberToken: 'Keep it in this browser',
     practice: 'Practise with a made-up service',
     createUsers: 'Make users whom it does not know yet',
     minutes: 'Minutes the rooms are open',
@@ -183,6 +185,7 @@ const handoff = {
     movesIn: { automatic: 'are moved in', invited: 'are invited' },
     mayReturn: 'They may come back to you',
     open: 'Open the rooms at once',
+    lead: 'Lead the rooms',
     changes: 'What would change',
     before:
       'Nothing is sent before you say so. Give the address and your token, then see what would change: that only reads.',

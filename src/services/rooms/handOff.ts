@@ -326,9 +326,14 @@ class RoomRun {
 
   private remember({ id, rooms }: Session, roomOf: ReadonlyMap<string, string>): void {
     const keyOf = new Map([...roomOf].map(([key, room]) => [room, key]));
+    // In the order of their groups, whatever order the service has; rooms of its own behind them.
+    const places = this.lineup.groups.map(({ key }) => roomOf.get(key));
+    const placeOf = (room: string): number =>
+      (places.indexOf(room) + places.length) % (places.length + 1);
+    const inOrder = [...rooms].sort((a, b) => placeOf(a.id) - placeOf(b.id));
     this.session = {
       id,
-      rooms: rooms.map((room) => ({
+      rooms: inOrder.map((room) => ({
         name: room.name,
         id: room.id,
         link: room.link ?? null,

@@ -86,7 +86,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           <span className={styles.space} />
           <MaskSwitch />
           <SaveMark place={classId} />
-          {!pathname.endsWith('/handoff') && (
+          {pathname.split('/')[3] !== 'handoff' && (
             <LinkButton variant="paper" href={`/c/${classId}/handoff`}>
               {say.frame.step.handoff}
               <KeyOf name="handoff" />

@@ -38,7 +38,8 @@ export function Rail({ classId }: { readonly classId: string }) {
       </Link>
       <ul className={styles.steps}>
         {STEPS.map((step) => {
-          const here = pathname.endsWith(`/${step}`);
+          // Pages below a step belong to it.
+          const here = pathname.split('/')[3] === step;
           return (
             <li key={step}>
               <Link

@@ -10,20 +10,20 @@ import { receiptsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { serviceRoot, type ServiceKind } from '@/services/reach';
 import type { Why } from '@/services/types';
+import { allow, isAllowed } from '../frame/allowedServices';
 import { useNameMask } from '../frame/masking';
+import { useToken } from '../frame/token';
 import { useSetting } from '../frame/useDraft';
 import { useRealNames } from '../frame/useRealNames';
 import { useToday } from '../frame/useToday';
-import { Button } from '../primitives/Button';
+import { Button, LinkButton } from '../primitives/Button';
 import { Select } from '../primitives/Select';
 import { Sign } from '../primitives/Sign';
 import { Switch } from '../primitives/Switch';
 import styles from './HandOffView.module.css';
 import {
-  allow,
   CONNECTIONS,
   earlierSession,
-  isAllowed,
   PRACTICE_TOKEN,
   practiceAddress,
   sendTo,
@@ -55,7 +55,7 @@ export function Service(props: ServiceProps) {
   const words = sayHandoff.handoff.service;
   const day = useToday();
   const [connection, setConnection] = useSetting(CONNECTIONS[kind], classId);
-  const [token, setToken] = useSessionToken(connection.address);
+  const { token, setToken, remembered, remember } = useToken(connection.address);
   const receipts = useQuery(receiptsOf, lineupId);
   const [work, setWork] = useState<Work>({ doing: 'nothing' });
   const running = useRef<AbortController | null>(null);
@@ -132,8 +132,13 @@ export function Service(props: ServiceProps) {
               value={token}
               onChange={(event) => setToken(event.target.value)}
             />
-            <small>{words.tokenHint}</small>
+            <small>{remembered ? words.tokenKept : words.tokenHint}</small>
           </label>
+          {token !== '' && (
+            <Switch checked={remembered} onChange={remember}>
+              {words.rememberToken}
+            </Switch>
+          )}
           {practice !== null && address === '' && (
             <div>
               <Button
@@ -194,6 +199,13 @@ export function Service(props: ServiceProps) {
             </>
           )}
         </section>
+        {earlierSession(receipts, kind, address) && (
+          <div>
+            <LinkButton variant="contained" href={`/c/${classId}/handoff/rooms`}>
+              {words.lead}
+            </LinkButton>
+          </div>
+        )}
         {children}
       </div>
       <section aria-labelledby="preview" className={styles.preview}>
@@ -329,21 +341,4 @@ function changesIn({ plan }: Sent): number {
 
 function allowedNow(address: string, root: string | null): boolean {
   return root !== null && isAllowed(address);
-}
-
-/** The token of a service, for as long as this tab lives; it is never saved with the class. */
-function useSessionToken(
-  address: string,
-): readonly [string, (token: string, address?: string) => void] {
-  const [, redraw] = useState(0);
-  const key = (at: string): string => `gruppetto-token:${at.trim()}`;
-  const token =
-    typeof sessionStorage === 'undefined' ? '' : (sessionStorage.getItem(key(address)) ?? '');
-  return [
-    token,
-    (next, at = address) => {
-      sessionStorage.setItem(key(at), next);
-      redraw((times) => times + 1);
-    },
-  ];
 }
