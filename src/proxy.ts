@@ -18,7 +18,7 @@ export function proxy(request: NextRequest): NextResponse {
 export const config = {
   matcher: [
     {
-      source: '/((?!_next/static|icon.svg|demo-data|standins).*)',
+      source: '/((?!_next/static|icon.svg|demo-data|standins/).*)',
       missing: [{ type: 'header', key: 'next-router-prefetch' }],
     },
   ],

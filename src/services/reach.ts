@@ -1,22 +1,28 @@
 import { MACHINE, rootOf, ServiceClient } from './client';
+import { SPACES_ROOT } from './channels/spacesContract';
 import { ROOMS_ROOT } from './rooms/contract';
 import type { ServiceLineup } from './types';
 
 export type ServiceKind = 'channels' | 'rooms';
+/** What is spoken with; spaces belong to channels. */
+export type Interface = ServiceKind | 'spaces';
+
+const PLAIN = 'application/json, application/problem+json';
 
 /** Where each kind of service is below the address that a teacher enters, and what it answers in. */
-const KINDS: Readonly<Record<ServiceKind, { readonly root: string; readonly accept: string }>> = {
+const KINDS: Readonly<Record<Interface, { readonly root: string; readonly accept: string }>> = {
   channels: { root: '/scim/v2', accept: 'application/scim+json, application/json' },
-  rooms: { root: ROOMS_ROOT, accept: 'application/json, application/problem+json' },
+  rooms: { root: ROOMS_ROOT, accept: PLAIN },
+  spaces: { root: SPACES_ROOT, accept: PLAIN },
 };
 
 /** The root of a service; null where the address is none of the web. */
-export function serviceRoot(kind: ServiceKind, address: string): string | null {
+export function serviceRoot(kind: Interface, address: string): string | null {
   return rootOf(address.trim(), KINDS[kind].root);
 }
 
 export function clientFor(
-  kind: ServiceKind,
+  kind: Interface,
   root: string,
   token: string,
   stop?: AbortSignal,

@@ -41,6 +41,8 @@ const MOMENT = new Intl.DateTimeFormat('en-GB', {
   ...{ weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' },
 });
 
+const TIME = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
 const handoff = {
   title: (lineup: string) => `Hand off: ${lineup}`,
   empty: 'There are no groups to hand off yet.',
@@ -185,7 +187,7 @@ const handoff = {
     movesIn: { automatic: 'are moved in', invited: 'are invited' },
     mayReturn: 'They may come back to you',
     open: 'Open the rooms at once',
-    lead: 'Lead the rooms',
+    lead: { rooms: 'Lead the rooms', channels: 'Look into the spaces' },
     changes: 'What would change',
     before:
       'Nothing is sent before you say so. Give the address and your token, then see what would change: that only reads.',
@@ -203,8 +205,21 @@ const handoff = {
         : `${count(arrived, 'student')} arrived, ${refused} did not. Mend what is named and send again: only the rest goes.`,
     failed:
       'Something went wrong on this side; what the service took by then stays there. See what would change, and send the rest.',
+    elsewhere: 'Another tab is sending this lineup just now. Look there, or wait until it is done.',
+    cutOff: (ms: number, done: number, all: number) =>
+      `A hand-off was cut off at ${TIME.format(new Date(ms))}, after ${done} of ${count(all, 'group')}. What arrived is there; going on sends the rest, and nobody gets anything twice.`,
+    goOn: 'Go on with it',
+    leaveIt: 'Leave it',
     refused: 'Not taken',
     unchanged: 'unchanged',
+    lost: 'Who would lose sight of what they wrote:',
+    losesSight: (name: string, group: string, threads: readonly string[], files: number) =>
+      `${name} leaves ${group}, and would no longer see ${[
+        ...(threads.length > 0
+          ? [`${count(threads.length, 'thread')} they wrote in (${listNames(threads)})`]
+          : []),
+        ...(files > 0 ? [`${count(files, 'file')} they put there`] : []),
+      ].join(' and ')}.`,
     joins: (name: string) => `+ ${name}`,
     leaves: (name: string) => `− ${name}`,
   },

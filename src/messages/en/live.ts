@@ -128,5 +128,119 @@ const rooms = {
   },
 };
 
+const spaces = {
+  page: 'Spaces',
+  title: (lineup: string) => `Spaces: ${lineup}`,
+  none: 'No channels have been made for this lineup yet. Hand it off to a service of lasting channels first.',
+  toHandOff: 'Hand off to channels',
+  address: (address: string) => `The channels are at ${address}.`,
+  token: rooms.token,
+  look: 'Look into the spaces',
+  looking: 'Looking into the spaces …',
+  without: 'This service has channels, and no spaces that can be looked into from here.',
+  failed: (why: Parameters<typeof services.why>[0]) => services.why(why),
+  again: 'Look again',
+  count: (all: number, quiet: number) =>
+    quiet === 0
+      ? `${count(all, 'space')}, and every group has written something.`
+      : `${count(all, 'space')}; ${quiet} ${quiet === 1 ? 'has' : 'have'} been quiet so far.`,
+  heading: 'Groups',
+  members: (number: number) => count(number, 'member'),
+  quiet: 'nothing written yet',
+  activity: (posts: number, files: number) =>
+    [
+      ...(posts > 0 ? [count(posts, 'post')] : []),
+      ...(files > 0 ? [count(files, 'file')] : []),
+    ].join(', '),
+  last: (ms: number) => (ms < 10_000 ? ago(ms) : `last ${ago(ms)}`),
+  archived: 'archived',
+  toAll: 'Say the same to every group',
+  parts: {
+    welcome: 'Welcome, in place of the one before',
+    announcements: 'Announcement',
+    threads: 'A thread to answer in',
+    meeting: 'Where they meet (a link)',
+    files: 'A hand-out (a link to a file)',
+  },
+  what: 'What',
+  whom: 'Whom',
+  everybody: 'every group',
+  quietOnes: 'the quiet groups',
+  text: 'Text',
+  name: 'Its name',
+  link: 'Its link',
+  placeholders: (names: readonly string[]) =>
+    `Filled in for each group: ${names.map((one) => `{{${one}}}`).join(' ')}`,
+  unknown: (name: string) => `Nothing is known for {{${name}}}: it would stand there as it is.`,
+  noLink: 'A link begins with https:// or http://.',
+  sample: (group: string) => `As ${group} would read it`,
+  send: (groups: number) => `Send to ${count(groups, 'group')}`,
+  sending: (done: number, all: number) => `Sent to ${done} of ${all}`,
+  sent: (groups: number) => `${count(groups, 'group')} ${groups === 1 ? 'has' : 'have'} it.`,
+  notSent: (groups: number) =>
+    `${count(groups, 'group')} ${groups === 1 ? 'does' : 'do'} not have it yet. What arrived stays; nobody gets it twice.`,
+  retry: 'Send to those again',
+  archive: 'Archive all spaces',
+  archiveAsk: {
+    title: 'Archive all spaces of this lineup?',
+    text: 'Nothing more can be written there, by students or by you. All that was written stays to be read.',
+    go: 'Archive them',
+    leave: 'Leave them open',
+  },
+  welcome: 'Welcome',
+  meeting: 'Where they meet',
+  announcements: 'Announcements',
+  files: 'Files',
+  nothing: 'Nothing here yet.',
+  from: (who: string, ms: number) => `${who}, ${ago(ms)}`,
+  staff: 'Staff',
+  as: {
+    title: 'See it as a student',
+    who: 'As',
+    nobody: 'yourself',
+    sees: (who: string, own: number, rooms: number) =>
+      `${who} sees ${count(own, 'space')}${rooms > 0 ? ` and ${count(rooms, 'room')}` : ''}, as shown here.`,
+    proved: (others: number) =>
+      others === 1
+        ? 'Asked for the other one as that student, the service does not show it.'
+        : `Asked for each of the other ${others} as that student, the service shows none.`,
+    leaks: (names: readonly string[]) =>
+      `The service also shows ${listNames(names)}. Tell whoever runs it: groups are not apart there.`,
+    looking: 'Asking the service as that student …',
+    room: (name: string) => `Room: ${name}`,
+    noRoom: 'No room of this lineup shows them.',
+  },
+};
+
+/** What a practice service tells of itself. */
+const practice = {
+  page: 'Practice services',
+  title: 'Practice services: what has arrived',
+  intro:
+    'Made-up rooms and channels on this machine, to try hand-offs with. They know everybody of the demo classes; people in them come, write and leave by themselves. Nothing here is real, and it is gone when the demo ends.',
+  token: 'Token',
+  look: 'Look',
+  refused: 'This token is not known here: practice tokens begin with "river".',
+  behave: 'How the services behave',
+  settings: {
+    delayMs: 'Answer after milliseconds',
+    failing: 'Requests of a thousand that fail',
+    lost: 'Answers of a thousand that are lost',
+    busy: 'Requests of a thousand that are told to wait',
+    pace: 'People are so many times faster than usual',
+    rooms: 'Most rooms in a session',
+    people: 'Most people in a room',
+    members: 'Most members of a channel',
+  },
+  sessions: 'Sessions of rooms',
+  channels: 'Channels',
+  none: 'Nothing yet.',
+  session: (name: string, state: string) => `${name} (${state})`,
+  states: { made: 'made', open: 'open', closing: 'closing', closed: 'closed' },
+  room: (name: string, here: number, of: number) => `${name}: ${here} of ${of} here`,
+  you: 'You came in here',
+  channel: (name: string, members: number) => `${name}: ${count(members, 'member')}`,
+};
+
 /** What is said while rooms are open, and in the spaces of channels. */
-export const liveEn = { rooms };
+export const liveEn = { rooms, spaces, practice };

@@ -45,6 +45,7 @@ export class Rooms extends Standin<TokenState> {
     if (method === 'POST' && path === '/sessions') {
       return once(ask, state.done, () => this.open(ask, state, known));
     }
+    if (method === 'GET' && path === '/sessions') return this.list(state);
     const [, sessions, id = '', part, roomId, inside] = path.split('/');
     const session = state.sessions.get(decodeURIComponent(id));
     if (sessions !== 'sessions' || !session) return problem(404, 'There is no such session.');
@@ -79,6 +80,13 @@ export class Rooms extends Standin<TokenState> {
       default:
         return problem(404, 'There is nothing here.');
     }
+  }
+
+  /** What there is, for whoever looks at the stand-in itself. */
+  private list({ sessions }: TokenState): Reply {
+    const all = [...sessions.values()];
+    all.forEach((session) => session.advance(this.now()));
+    return reply(200, { sessions: all.map((session) => session.body()) });
   }
 
   private open(ask: Ask, state: TokenState, known: ReadonlySet<string>): Reply {

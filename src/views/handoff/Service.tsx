@@ -1,9 +1,12 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import * as z from 'zod/mini';
 import type { PublicAddresses } from '@/encode/publicLineup';
 import { sayHandoff } from '@/messages/handoff';
 import type { ClassId, LineupId } from '@/schema/ids';
+import type { ReceiptRecord } from '@/schema/receipt';
+import type { Setting } from '@/schema/setting';
 import type { RollStudent } from '@/schema/student';
 import { keepReceipt } from '@/store/actions/receipts';
 import { receiptsOf } from '@/store/queries';
@@ -44,9 +47,48 @@ interface ServiceProps {
 }
 
 type Work =
-  | { readonly doing: 'nothing' | 'failed' }
+  | { readonly doing: 'nothing' | 'failed' | 'elsewhere' }
   | { readonly doing: 'looking' | 'sending'; readonly done: number }
   | { readonly doing: 'looked' | 'sent'; readonly sent: Sent };
+
+/** A hand-off that is under way, or was cut off: how far it had come. */
+const CUT_OFF: Setting<{
+  readonly lineupId: string;
+  readonly kind: string;
+  readonly address: string;
+  readonly at: string;
+  readonly done: number;
+  readonly of: number;
+} | null> = {
+  name: 'serviceCutOff',
+  shape: z.nullable(
+    z.object({
+      ...{ lineupId: z.string(), kind: z.string(), address: z.string(), at: z.string() },
+      ...{ done: z.number(), of: z.number() },
+    }),
+  ),
+  usual: null,
+};
+
+function lockOf(kind: ServiceKind, lineupId: LineupId): string {
+  return `gruppetto-handoff:${kind}:${lineupId}`;
+}
+
+/** Whether some tab holds a lock, looked at again and again while it is of interest. */
+function useHeld(name: string, wanted: boolean): boolean {
+  const [held, setHeld] = useState(true);
+  useEffect(() => {
+    if (!wanted) return undefined;
+    const look = (): void =>
+      void navigator.locks.query().then(({ held: all = [] }) => {
+        setHeld(all.some((lock) => lock.name === name));
+      });
+    look();
+    const timer = setInterval(look, 1_000);
+    return () => clearInterval(timer);
+  }, [name, wanted]);
+  return held;
+}
 
 /** Rooms or channels of a service: what would change is looked at first, and nothing is sent before it is said. */
 export function Service(props: ServiceProps) {
@@ -56,8 +98,12 @@ export function Service(props: ServiceProps) {
   const day = useToday();
   const [connection, setConnection] = useSetting(CONNECTIONS[kind], classId);
   const { token, setToken, remembered, remember } = useToken(connection.address);
+  const address = connection.address.trim();
   const receipts = useQuery(receiptsOf, lineupId);
   const [work, setWork] = useState<Work>({ doing: 'nothing' });
+  const [cut, setCut] = useSetting(CUT_OFF, classId);
+  const isCut =
+    cut !== null && cut.lineupId === lineupId && cut.kind === kind && cut.address === address;
   const running = useRef<AbortController | null>(null);
   useEffect(() => () => running.current?.abort(), []);
   // What was looked at is of no use once anything of it is another.
@@ -67,20 +113,40 @@ export function Service(props: ServiceProps) {
     setLooked(about);
     if (work.doing === 'looked' || work.doing === 'sent') setWork({ doing: 'nothing' });
   }
+  const underWay = useHeld(lockOf(kind, lineupId), isCut);
   const root = serviceRoot(kind, connection.address);
   const busy = work.doing === 'looking' || work.doing === 'sending';
-  const address = connection.address.trim();
 
   const run = async (dryRun: boolean): Promise<void> => {
+    if (dryRun) return runHere(true);
+    // Two tabs that send the same lineup would only get in each other's way.
+    const here = await navigator.locks.request(
+      lockOf(kind, lineupId),
+      { ifAvailable: true },
+      (lock) => (lock ? runHere(false).then(() => true) : false),
+    );
+    if (!here) setWork({ doing: 'elsewhere' });
+  };
+  const runHere = async (dryRun: boolean): Promise<void> => {
     const controller = new AbortController();
     running.current = controller;
     const doing = dryRun ? 'looking' : 'sending';
     setWork({ doing, done: 0 });
+    const begun = { lineupId, kind, address, of: lineup.groups.length };
+    if (!dryRun) {
+      setCut({ ...begun, at: new Date().toISOString(), done: 0 });
+      await store.saver.flush();
+    }
     const sent: Sent | null = await sendTo({
       ...{ kind, connection, token, lineup, students, day, dryRun, stop: controller.signal },
       earlier: earlierSession(receipts, kind, address),
-      onGroup: (done) => setWork({ doing, done }),
+      onGroup: (done) => {
+        setWork({ doing, done });
+        if (!dryRun) setCut({ ...begun, at: new Date().toISOString(), done });
+      },
     }).catch(() => null);
+    // What was cut off stays to be gone on with, here or in another tab.
+    if (!dryRun && sent?.ended === null) setCut(null);
     setWork(sent ? { doing: dryRun ? 'looked' : 'sent', sent } : { doing: 'failed' });
     if (!sent || dryRun || sent.arrived.length === 0) return;
     const known = new Map(students.map(({ id }) => [String(id), id]));
@@ -199,10 +265,13 @@ export function Service(props: ServiceProps) {
             </>
           )}
         </section>
-        {earlierSession(receipts, kind, address) && (
+        {hasGone(receipts, kind, address) && (
           <div>
-            <LinkButton variant="contained" href={`/c/${classId}/handoff/rooms`}>
-              {words.lead}
+            <LinkButton
+              variant="contained"
+              href={`/c/${classId}/handoff/${kind === 'rooms' ? 'rooms' : 'spaces'}`}
+            >
+              {words.lead[kind]}
             </LinkButton>
           </div>
         )}
@@ -255,6 +324,19 @@ export function Service(props: ServiceProps) {
             </>
           )}
           {work.doing === 'failed' && <p className={styles.issue}>{words.failed}</p>}
+          {work.doing === 'elsewhere' && !isCut && <p>{words.elsewhere}</p>}
+          {isCut && underWay && !busy && <p>{words.elsewhere}</p>}
+          {isCut && !underWay && !busy && token !== '' && allowedNow(address, root) && (
+            <div className={styles.lost}>
+              <p>{words.cutOff(Date.parse(cut.at), cut.done, cut.of)}</p>
+              <Button size="small" variant="apricot" onClick={() => leave(() => void run(false))}>
+                {words.goOn}
+              </Button>{' '}
+              <Button size="small" variant="paper" onClick={() => setCut(null)}>
+                {words.leaveIt}
+              </Button>
+            </div>
+          )}
           {work.doing === 'looked' || work.doing === 'sent' ? (
             <Outcome
               sent={work.sent}
@@ -302,6 +384,18 @@ function Outcome({ sent, done, lineup, shownName }: OutcomeProps) {
           ))}
         </ul>
       )}
+      {sent.lost && sent.lost.length > 0 && (
+        <div className={styles.lost}>
+          <p>{words.lost}</p>
+          <ul>
+            {sent.lost.map(({ name, group, threads, files }) => (
+              <li key={`${group} ${name}`}>
+                {words.losesSight(shownName(name), group, threads, files)}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
       <ul className={styles.changes}>
         {sent.plan.map(({ name, joins, leaves }, row) => (
           <li key={row}>
@@ -333,6 +427,12 @@ function Outcome({ sent, done, lineup, shownName }: OutcomeProps) {
 function withoutWords(why: Why): Why {
   if (why.code === 'refused') return { ...why, detail: '' };
   return why.code === 'badAddress' ? { ...why, about: '…' } : why;
+}
+
+/** Whether there is something at the address to be looked into. */
+function hasGone(receipts: readonly ReceiptRecord[], kind: ServiceKind, address: string): boolean {
+  if (kind === 'rooms') return earlierSession(receipts, kind, address) !== null;
+  return receipts.some(({ to, service }) => to === kind && service?.address === address);
 }
 
 function changesIn({ plan }: Sent): number {

@@ -5,6 +5,7 @@ import type { Setting } from '@/schema/setting';
 import type { RollStudent } from '@/schema/student';
 import { handOffToChannels } from '@/services/channels/handOff';
 import { Scim } from '@/services/channels/scim';
+import { lostSights, SpacesClient, type LostSight } from '@/services/channels/spaces';
 import { classAround, clientFor, serviceRoot, type ServiceKind } from '@/services/reach';
 import { handOffToRooms, type EarlierSession } from '@/services/rooms/handOff';
 import type { HandedOff } from '@/services/types';
@@ -44,17 +45,26 @@ export interface Asked {
   readonly onGroup: (done: number) => void;
 }
 
-export type Sent = HandedOff & { readonly session?: EarlierSession | null };
+export type Sent = HandedOff & {
+  readonly session?: EarlierSession | null;
+  /** What those who leave would not see any more; told before anything is sent. */
+  readonly lost?: readonly LostSight[];
+};
 
 /** Brings a service in line with a lineup, or with a dry run tells what would change. */
 export async function sendTo(asked: Asked): Promise<Sent> {
   const { kind, connection, token, lineup, students, day, earlier, dryRun, stop, onGroup } = asked;
   const client = clientFor(kind, serviceRoot(kind, connection.address) ?? '', token, stop);
   if (kind === 'channels') {
-    return handOffToChannels(new Scim(client), lineup, {
+    const sent = await handOffToChannels(new Scim(client), lineup, {
       ...classAround(lineup, students, day),
       ...{ dryRun, onGroup, createUsers: connection.createUsers },
     });
+    if (!dryRun || sent.ended) return sent;
+    const root = serviceRoot('spaces', connection.address) ?? '';
+    const spaces = new SpacesClient(clientFor('spaces', root, token, stop));
+    // A service without spaces has nothing that could be lost sight of.
+    return { ...sent, lost: await lostSights(spaces, sent.plan).catch(() => []) };
   }
   const { moveIn, mayReturn, minutes, open } = connection;
   return handOffToRooms(client, lineup, {

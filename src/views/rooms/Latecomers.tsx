@@ -11,9 +11,10 @@ import { newGroup } from '@/schema/take';
 import type { Room } from '@/services/rooms/contract';
 import { useRealRoll, useRoll } from '../frame/students';
 import { useBench } from '../frame/useBench';
+import type { NamesByAddress } from '../frame/useNamesByAddress';
 import { Button } from '../primitives/Button';
 import { useNotices } from '../primitives/notices';
-import type { PlacedRoom, ShownNames } from './useShownNames';
+import { seatsOf, type PlacedRoom } from './seats';
 import styles from './Rooms.module.css';
 import type { Board } from './useBoard';
 
@@ -21,19 +22,19 @@ interface LatecomersProps {
   readonly theClass: ClassRecord;
   readonly lineup: LineupRecord;
   readonly rooms: readonly PlacedRoom[];
-  readonly seats: ShownNames['seats'];
+  readonly names: NamesByAddress;
   readonly act: Board['act'];
 }
 
 /** Whoever is here and in no room, to be let in where rules and goals of the lineup have them best. */
-export function Latecomers({ theClass, lineup, rooms, seats, act }: LatecomersProps) {
+export function Latecomers({ theClass, lineup, rooms, names, act }: LatecomersProps) {
   const words = sayLive.rooms.late;
   const { announce } = useNotices();
   const real = useRealRoll(theClass.id, lineup);
   const students = useRoll(theClass.id, lineup);
   const bench = useBench(lineup, theClass, real);
   const [busy, setBusy] = useState(false);
-  const inside = new Set(seats(rooms).flatMap(({ studentIds }) => studentIds));
+  const inside = new Set(seatsOf(rooms, names).flatMap(({ studentIds }) => studentIds));
   const late = students.filter(({ id, here }) => here && !inside.has(id));
   if (late.length === 0 || rooms.length === 0) return null;
   const emailOf = new Map(real.map(({ id, email }) => [id, email.trim()]));
@@ -53,7 +54,7 @@ export function Latecomers({ theClass, lineup, rooms, seats, act }: LatecomersPr
   const bestRoom = async (id: StudentId): Promise<Room> => {
     const { take } = bench;
     if (take) {
-      const groups = seats(rooms).map(({ name, studentIds }, sign) =>
+      const groups = seatsOf(rooms, names).map(({ name, studentIds }, sign) =>
         newGroup(name, sign, [...studentIds]),
       );
       const { Insight } = await import('@/encode/insight');

@@ -19,6 +19,7 @@ import { useQuery, useStore } from '@/store/react';
 import { useSetting } from '../frame/useDraft';
 import { isKey, KEYS } from '../frame/keyMap';
 import { useKeys } from '../frame/useKeys';
+import { useNamesByAddress, type NamesByAddress } from '../frame/useNamesByAddress';
 import { useStable } from '../frame/useStable';
 import { useTold } from '../frame/useTold';
 import { useAsk } from '../primitives/asking';
@@ -34,7 +35,7 @@ import { RoomRow } from './RoomRow';
 import styles from './Rooms.module.css';
 import { Sayings } from './Sayings';
 import { TimeBand } from './TimeBand';
-import { useShownNames, type PlacedRoom, type ShownNames } from './useShownNames';
+import { seatsOf, type PlacedRoom } from './seats';
 import { useBoard, type Place } from './useBoard';
 
 /** Asks what the class is judged by, so it comes with the first who is late. */
@@ -77,7 +78,7 @@ export function LiveBoard(props: LiveBoardProps) {
   const board = useBoard(place);
   const { seen, line, act } = board;
   const { announce, notify } = useNotices();
-  const shown = useShownNames(theClass, lineup);
+  const shown = useNamesByAddress(theClass.id, lineup);
   const [visits, setVisits] = useSetting(VISITS, theClass.id);
   const visitedAt = visits.session === place.sessionId ? visits.at : NO_VISITS;
   const [chosen, setChosen] = useState<readonly string[]>([]);
@@ -270,15 +271,9 @@ export function LiveBoard(props: LiveBoardProps) {
             )
           )}
           {session.state !== 'closed' && (
-            <Latecomers
-              theClass={theClass}
-              lineup={lineup}
-              rooms={order}
-              seats={shown.seats}
-              act={act}
-            />
+            <Latecomers theClass={theClass} lineup={lineup} rooms={order} names={shown} act={act} />
           )}
-          <TakeBack lineup={lineup} rooms={order} seats={shown.seats} />
+          <TakeBack lineup={lineup} rooms={order} names={shown} />
         </section>
         <Sayings
           classId={theClass.id}
@@ -373,19 +368,19 @@ function Picked({ names, swaps, onSwap, onLeave }: PickedProps) {
 interface TakeBackProps {
   readonly lineup: LineupRecord;
   readonly rooms: readonly PlacedRoom[];
-  readonly seats: ShownNames['seats'];
+  readonly names: NamesByAddress;
 }
 
 /** What was changed in the rooms, to be kept as a take of the lineup. */
-function TakeBack({ lineup, rooms, seats }: TakeBackProps) {
+function TakeBack({ lineup, rooms, names }: TakeBackProps) {
   const store = useStore();
   const told = useTold();
   const ask = useAsk();
   const words = sayLive.rooms.take;
   const take = useQuery(shownTake, lineup.id);
   const groups = useMemo(
-    () => take && groupsAsRooms(take.groups, seats(rooms)),
-    [take, rooms, seats],
+    () => take && groupsAsRooms(take.groups, seatsOf(rooms, names)),
+    [take, rooms, names],
   );
   if (!take || !groups || seatedAlike(groups, take.groups)) return null;
   const keep = (): void => {

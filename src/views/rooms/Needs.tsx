@@ -5,7 +5,7 @@ import type { LivePerson, Room, Session } from '@/services/rooms/contract';
 import { Button } from '../primitives/Button';
 import { needsOf, type Need } from './needs';
 import styles from './Rooms.module.css';
-import { useTick } from './useTick';
+import { useTick } from '../frame/useTick';
 
 interface NeedsProps {
   readonly session: Session;

@@ -7,7 +7,7 @@ import { Button } from '../primitives/Button';
 import { Sign } from '../primitives/Sign';
 import { countOf, presenceOf } from './needs';
 import styles from './Rooms.module.css';
-import { useTick } from './useTick';
+import { useTick } from '../frame/useTick';
 
 interface RoomRowProps {
   readonly room: Room;
