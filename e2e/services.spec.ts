@@ -1,18 +1,5 @@
-import { chooseWay, CREW, expect, expectAccessible, openDemo, test, type Page } from './pages';
-
-/** Looks at what would change in the practice service, each test with a token of its own. */
-async function connect(page: Page, kind: 'rooms' | 'channels', token: string): Promise<void> {
-  await chooseWay(page, kind);
-  await page.getByRole('button', { name: 'Practise with a made-up service' }).click();
-  await page.getByLabel('Your token for it').fill(token);
-  await look(page);
-}
-
-async function look(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'See what would change' }).click();
-}
-
-const token = (): string => `river-${Math.trunc(performance.now() * 1000)}-${process.pid}`;
+import { chooseWay, CREW, expect, expectAccessible, openDemo, test } from './pages';
+import { connect, look, newToken } from './practice';
 
 test.beforeEach(async ({ page }) => {
   await openDemo(page, `${CREW}/handoff`);
@@ -22,7 +9,7 @@ test.beforeEach(async ({ page }) => {
 test('channels: one wrong address is named, mended and sent again; two who move are shown before', async ({
   page,
 }) => {
-  await connect(page, 'channels', token());
+  await connect(page, 'channels', newToken());
   const changes = page.getByRole('group', { name: 'What would change' });
   await expect(changes).toContainText('+ Amira Haddad');
   await expect(page.getByRole('list', { name: 'Not taken' })).toContainText(
@@ -58,7 +45,7 @@ test('channels: one wrong address is named, mended and sent again; two who move 
 test('rooms: made in one session that a second hand-off goes on with, after a reload too', async ({
   page,
 }) => {
-  await connect(page, 'rooms', token());
+  await connect(page, 'rooms', newToken());
   await page.getByRole('button', { name: 'Send 27 changes' }).click();
   await expect(page.getByText(/26 students arrived, 2 did not/)).toBeVisible();
   await expect(page.getByRole('list', { name: 'Not taken' })).toContainText(

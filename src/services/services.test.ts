@@ -274,6 +274,10 @@ test('rooms are made in one session, told apart by name, and opened when asked',
   const done = await toRooms(service, BEFORE, { open: true });
   const [session] = sessions(service);
   expect(inRooms(session!)).toEqual(wantedRooms(BEFORE));
+  // The service has them in an order of its own; a receipt has that of the groups.
+  expect(done.session!.rooms.map(({ name }) => name)).toEqual(
+    BEFORE.groups.map(({ name }) => name),
+  );
   expect([session!.state, session!.minutes, done.refused]).toEqual(['open', 20, []]);
   const named = session!.rooms.map(({ name, id }) => [name, id]);
   expect(done.session!.rooms.map(({ name, id }) => [name, id]).sort()).toEqual(named.sort());

@@ -54,6 +54,7 @@ export type SessionState = (typeof SESSION_STATES)[number];
 export const SessionTime = z.object({
   state: z.optional(z.enum(SESSION_STATES)),
   minutes: z.optional(z.nullable(z.number())),
+  openedAt: z.optional(z.nullable(z.iso.datetime())),
   /** When the time is up; null while it does not run. */
   endsAt: z.optional(z.nullable(z.iso.datetime())),
   /** When the rooms close, the countdown after the time included; null while that is not known. */

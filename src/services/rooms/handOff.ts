@@ -329,7 +329,7 @@ class RoomRun {
     // In the order of their groups, whatever order the service has; rooms of its own behind them.
     const places = this.lineup.groups.map(({ key }) => roomOf.get(key));
     const placeOf = (room: string): number =>
-      (places.indexOf(room) + places.length) % (places.length + 1);
+      places.includes(room) ? places.indexOf(room) : places.length;
     const inOrder = [...rooms].sort((a, b) => placeOf(a.id) - placeOf(b.id));
     this.session = {
       id,

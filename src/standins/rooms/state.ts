@@ -207,9 +207,10 @@ export class LiveState {
   }
 
   private time() {
-    const { state, minutes, endsAt, closesAt, warningSeconds } = this;
+    const { state, minutes, openedAt, endsAt, closesAt, warningSeconds } = this;
     return {
       ...{ state, minutes, warningSeconds },
+      openedAt: openedAt === null ? null : iso(openedAt),
       endsAt: endsAt === null ? null : iso(endsAt),
       closesAt: closesAt === null ? null : iso(closesAt),
     };

@@ -6,7 +6,7 @@ import { sayOut } from '@/messages/out';
 import type { Session } from '@/services/rooms/contract';
 import { useNow } from '../frame/useNow';
 import { Button } from '../primitives/Button';
-import { openedAt } from './needs';
+import { minutesUntil, openedAt } from './needs';
 import styles from './Rooms.module.css';
 import type { Board } from './useBoard';
 
@@ -33,10 +33,8 @@ export function TimeBand({ session, ahead, act, count, children }: TimeBandProps
   const share = left === null || whole === null || opened === null ? null : left / whole;
   const warns = left !== null && left <= (warningSeconds ?? 60) * 1000;
   const countdown = countdownOf(session);
-  const setMinutes = (by: number): void => {
-    const next = Math.max(1, (minutes ?? 0) + by);
-    act((live) => live.setMinutes(next));
-  };
+  const setMinutes = (next: number): void => act((live) => live.setMinutes(Math.max(1, next)));
+  const add = (by: number): void => setMinutes((minutes ?? 0) + by);
   return (
     <section
       className={styles.time}
@@ -68,19 +66,22 @@ export function TimeBand({ session, ahead, act, count, children }: TimeBandProps
           </Button>
         )}
         {state === 'closing' && (
-          <Button variant="apricot" onClick={() => setMinutes(lateBy(session, ahead) + 5)}>
+          <Button
+            variant="apricot"
+            onClick={() => setMinutes(minutesUntil(session, Date.now() + ahead, 5))}
+          >
             {words.reopen}
           </Button>
         )}
         {state === 'open' && minutes !== null && (
           <>
-            <Button variant="paper" aria-label={words.less} onClick={() => setMinutes(-1)}>
+            <Button variant="paper" aria-label={words.less} onClick={() => add(-1)}>
               −1
             </Button>
-            <Button variant="paper" aria-label={words.more(1)} onClick={() => setMinutes(1)}>
+            <Button variant="paper" aria-label={words.more(1)} onClick={() => add(1)}>
               +1
             </Button>
-            <Button variant="paper" aria-label={words.more(5)} onClick={() => setMinutes(5)}>
+            <Button variant="paper" aria-label={words.more(5)} onClick={() => add(5)}>
               +5
             </Button>
           </>
@@ -116,10 +117,4 @@ export function TimeBand({ session, ahead, act, count, children }: TimeBandProps
 function countdownOf({ endsAt, closesAt }: Session): number | null {
   if (!endsAt || !closesAt) return null;
   return Math.round((Date.parse(closesAt) - Date.parse(endsAt)) / 1000);
-}
-
-/** Minutes between the end that was set and now: rooms that were closed early may have more left than was taken. */
-function lateBy({ endsAt }: Session, ahead: number): number {
-  if (!endsAt) return 0;
-  return Math.max(0, Math.ceil((Date.now() + ahead - Date.parse(endsAt)) / 60_000));
 }

@@ -1,5 +1,5 @@
 import type { LivePerson, Room, Session } from '@/services/rooms/contract';
-import { byVisit, countOf, needsOf } from './needs';
+import { byVisit, countOf, minutesUntil, needsOf } from './needs';
 
 const OPENED = Date.parse('2026-11-26T10:00:00Z');
 const at = (seconds: number): string => new Date(OPENED + seconds * 1000).toISOString();
@@ -47,4 +47,10 @@ test('staff and services that do not watch raise no alarm, and closed rooms need
 test('the room that was visited longest ago is next, one never visited before all', () => {
   const rooms = ['r1', 'r2', 'r3'].map((id) => room(id));
   expect(byVisit(rooms, { r1: 5, r3: 2 }).map(({ id }) => id)).toEqual(['r2', 'r3', 'r1']);
+});
+
+test('five minutes more from now count from the opening, also where the rooms were closed early', () => {
+  const closing: Session = { ...session(), state: 'closing', openedAt: at(0), endsAt: at(70) };
+  expect(minutesUntil(closing, OPENED + 80_000, 5)).toBe(7);
+  expect(minutesUntil({ ...closing, openedAt: null }, OPENED + 80_000, 5)).toBe(25);
 });

@@ -35,9 +35,18 @@ export function countOf(rooms: readonly Room[]): Count {
 }
 
 /** When the rooms were opened, in ms; null where the service does not tell. */
-export function openedAt({ endsAt, minutes, state }: Session): number | null {
+export function openedAt(session: Session): number | null {
+  const { endsAt, minutes, state } = session;
+  if (session.openedAt) return Date.parse(session.openedAt);
   if (state !== 'open' || !endsAt || minutes == null) return null;
   return Date.parse(endsAt) - minutes * 60_000;
+}
+
+/** The minutes since the opening that give so many more from a moment of the service's clock on, in ms. */
+export function minutesUntil(session: Session, now: number, more: number): number {
+  const opened = openedAt(session);
+  if (opened === null) return (session.minutes ?? 0) + more;
+  return Math.ceil((now - opened) / 60_000) + more;
 }
 
 /** What needs the teacher at a moment of the service's clock, in ms; nothing while rooms are not open. */
