@@ -2,6 +2,7 @@ import { benchEveryday, benchHard, benchInfeasible, benchLateInTerm, benchScale 
 import { benchExact } from './exact';
 import { benchRoster } from './roster';
 import { benchRounds } from './rounds';
+import { benchServices } from './services';
 import { benchStations } from './stations';
 
 const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
@@ -13,6 +14,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   scale: benchScale,
   rounds: benchRounds,
   stations: benchStations,
+  services: benchServices,
   exact: benchExact,
 };
 

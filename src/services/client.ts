@@ -195,6 +195,14 @@ function parse(text: string): unknown {
   }
 }
 
+/** Longest that work runs on without letting the page draw. */
+const BREATH_MS = 15;
+
+/** Lets the page draw before more is worked out. */
+export function breathe(): Promise<void> {
+  return new Promise((resolve) => setTimeout(resolve));
+}
+
 /** Runs work on each item, so many at a time; after a failure nothing more is begun, and what is under way ends first. */
 export async function eachOf<T>(
   items: readonly T[],
@@ -203,9 +211,17 @@ export async function eachOf<T>(
 ): Promise<void> {
   let next = 0;
   let failed = false;
+  let breath = performance.now();
   const runner = async (): Promise<void> => {
     try {
-      for (let at = next++; at < items.length && !failed; at = next++) await work(items[at] as T);
+      for (let at = next++; at < items.length && !failed; at = next++) {
+        await work(items[at] as T);
+        // What asks nothing of the service takes no turn of its own: the page has to draw in between.
+        if (performance.now() - breath > BREATH_MS) {
+          await breathe();
+          breath = performance.now();
+        }
+      }
     } catch (error) {
       failed = true;
       throw error;

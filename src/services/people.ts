@@ -21,6 +21,16 @@ export function peopleOf({ groups }: ServiceLineup): readonly Person[] {
   );
 }
 
+/** Group key → those who are in it. */
+export function byGroup(
+  { groups }: ServiceLineup,
+  people: readonly Person[],
+): ReadonlyMap<string, readonly Person[]> {
+  const inGroup = new Map<string, Person[]>(groups.map(({ key }) => [key, []]));
+  people.forEach((person) => inGroup.get(person.key)?.push(person));
+  return inGroup;
+}
+
 /** The address as services compare it. */
 export function addressOf({ email }: { readonly email: string }): string {
   return email.trim().toLowerCase();

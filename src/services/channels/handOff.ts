@@ -1,6 +1,13 @@
 import { isAddress } from '../../formats/address';
 import { eachOf, ServiceGone } from '../client';
-import { addressOf, peopleOf, planThatHeld, whereEverybodyIs, type Person } from '../people';
+import {
+  addressOf,
+  byGroup,
+  peopleOf,
+  planThatHeld,
+  whereEverybodyIs,
+  type Person,
+} from '../people';
 import type { GroupPlan, HandedOff, HandOffOptions, ServiceLineup, Why } from '../types';
 import type { ScimGroup, ScimUser } from './contract';
 import { Refusal, type Operation, type ReadGroup, type Scim } from './scim';
@@ -16,6 +23,8 @@ export interface ChannelOptions extends HandOffOptions {
 
 /** Requests under way at a time. */
 const AT_ONCE = 8;
+/** Addresses that are looked up in one request: the address of the request stays below 2,000 signs. */
+const TOGETHER = 20;
 /** A change is computed again so often where others change the same channel at the same time. */
 const MOST_ROUNDS = 12;
 
@@ -55,6 +64,7 @@ class ChannelRun {
   private wrote = false;
   private done = 0;
   private readonly people: readonly Person[];
+  private readonly peopleIn: ReadonlyMap<string, readonly Person[]>;
 
   constructor(
     private readonly scim: Scim,
@@ -62,6 +72,7 @@ class ChannelRun {
     private readonly options: ChannelOptions,
   ) {
     this.people = peopleOf(lineup);
+    this.peopleIn = byGroup(lineup, this.people);
   }
 
   async run(): Promise<HandedOff> {
@@ -107,12 +118,35 @@ class ChannelRun {
     const away = this.options.mayStay.filter(
       (address) => isAddress(address) && !students.has(address.toLowerCase()),
     );
+    await this.lookUpTogether([...addresses.values()].map(({ address }) => address));
     await eachOf([...addresses], AT_ONCE, async ([key, { address, name }]) => {
-      this.userOf.set(key, await this.find(address, name));
+      if (!this.userOf.has(key)) this.userOf.set(key, await this.find(address, name));
     });
     await eachOf(away, AT_ONCE, async (address) => {
       const found = await this.known(address);
       if (found && 'id' in found) this.stay.add(found.id);
+    });
+  }
+
+  /** Many in one request; whoever is not found so is looked up alone, and so is everybody where a service says no. */
+  private async lookUpTogether(addresses: readonly string[]): Promise<void> {
+    const batches: string[][] = [];
+    for (let at = 0; at < addresses.length; at += TOGETHER) {
+      batches.push(addresses.slice(at, at + TOGETHER));
+    }
+    await eachOf(batches, AT_ONCE, async (batch) => {
+      if (batch.length < 2) return;
+      const wanted = new Set(batch.map((address) => address.toLowerCase()));
+      try {
+        for (const user of await this.scim.usersNamed(batch)) {
+          const key = user.userName.toLowerCase();
+          if (!wanted.has(key)) continue;
+          this.users.set(user.id, user);
+          this.userOf.set(key, user);
+        }
+      } catch (error) {
+        if (error instanceof ServiceGone) throw error;
+      }
     });
   }
 
@@ -212,8 +246,8 @@ class ChannelRun {
     staff: readonly string[],
   ): Wanted {
     const students = new Map<string, Person[]>();
-    for (const person of this.people) {
-      if (person.key !== key || this.whyOf.has(person)) continue;
+    for (const person of this.peopleIn.get(key) ?? []) {
+      if (this.whyOf.has(person)) continue;
       const user = this.userOf.get(addressOf(person));
       if (user && 'id' in user) students.set(user.id, [...(students.get(user.id) ?? []), person]);
       else this.refuse(person, user ?? { code: 'unknownUser' });
@@ -423,8 +457,8 @@ class ChannelRun {
     for (const { key } of this.lineup.groups) {
       const there = inside.get(`${prefix}${key}`);
       if (!there) continue;
-      for (const person of this.people) {
-        if (person.key !== key || !this.arrivedAs.has(person)) continue;
+      for (const person of this.peopleIn.get(key) ?? []) {
+        if (!this.arrivedAs.has(person)) continue;
         const user = this.userOf.get(addressOf(person));
         if (user && 'id' in user && !there.has(user.id)) {
           this.arrivedAs.delete(person);

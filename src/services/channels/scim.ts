@@ -50,6 +50,12 @@ export class Scim {
     return this.list('/Users', `${attribute} eq ${JSON.stringify(value)}`, ScimUser);
   }
 
+  /** Users of these names, as many as are found, asked for together; a service may understand one name at a time only. */
+  usersNamed(names: readonly string[]): Promise<readonly ScimUser[]> {
+    const filter = names.map((name) => `userName eq ${JSON.stringify(name)}`).join(' or ');
+    return this.list('/Users', filter, ScimUser);
+  }
+
   async user(id: string): Promise<ScimUser | null> {
     const answer = await this.client.send('GET', `/Users/${encodeURIComponent(id)}`);
     if (answer.status === 404) return null;

@@ -1,6 +1,13 @@
 import { isAddress } from '../../formats/address';
-import { ServiceGone, type Answer, type ServiceClient } from '../client';
-import { addressOf, peopleOf, planThatHeld, whereEverybodyIs, type Person } from '../people';
+import { breathe, ServiceGone, type Answer, type ServiceClient } from '../client';
+import {
+  addressOf,
+  byGroup,
+  peopleOf,
+  planThatHeld,
+  whereEverybodyIs,
+  type Person,
+} from '../people';
 import type { GroupPlan, HandedOff, HandOffOptions, ServiceLineup, Why } from '../types';
 import { isOk, refusal } from './answers';
 import { Problem, Session, type RoomPerson, type SessionRequest } from './contract';
@@ -52,6 +59,7 @@ class RoomRun {
   private readonly whyOf = new Map<Person, Why>();
   private readonly arrivedAs = new Set<Person>();
   private readonly people: readonly Person[];
+  private readonly peopleIn: ReadonlyMap<string, readonly Person[]>;
   private readonly told: string[] = [];
   private plan: readonly GroupPlan[] = [];
   private session: EarlierSession | null;
@@ -63,6 +71,7 @@ class RoomRun {
     private readonly options: RoomOptions,
   ) {
     this.people = peopleOf(lineup);
+    this.peopleIn = byGroup(lineup, this.people);
     this.session = options.earlier;
   }
 
@@ -146,6 +155,7 @@ class RoomRun {
       room.people?.forEach(({ email }) => now.set(email.toLowerCase(), room.id));
     }
     this.plan = this.planAgainst(there, roomOf, now);
+    await breathe();
     if (this.options.dryRun) {
       this.people.forEach((person) => {
         if (!this.whyOf.has(person)) this.arrivedAs.add(person);
@@ -153,7 +163,9 @@ class RoomRun {
       return;
     }
     // The same change at another time is another request: the state is part of its key.
-    const state = JSON.stringify(there.rooms.map(({ id, people }) => [id, people]));
+    const state = await this.options.hash(
+      JSON.stringify(there.rooms.map(({ id, people }) => [id, people])),
+    );
     const path = sessionPath(there.id);
     for (const { key, name } of this.lineup.groups) {
       if (roomOf.has(key)) continue;
@@ -344,7 +356,7 @@ class RoomRun {
 
   /** Those of a group who have not been refused. */
   private going(key: string): readonly Person[] {
-    return this.people.filter((person) => person.key === key && !this.whyOf.has(person));
+    return (this.peopleIn.get(key) ?? []).filter((person) => !this.whyOf.has(person));
   }
 
   /** The same, each address once. */
@@ -383,7 +395,9 @@ class RoomRun {
 
   private async read(id: string): Promise<Session | null> {
     const answer = await this.client.send('GET', sessionPath(id));
+    await breathe();
     const read = Session.safeParse(answer.body);
+    await breathe();
     return isOk(answer) && read.success ? read.data : null;
   }
 

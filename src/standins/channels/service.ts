@@ -67,15 +67,14 @@ export class Channels extends Standin<ChannelState> {
     const key = decodeURIComponent(id ?? '');
     switch (at) {
       case 'GET Users':
-        return this.list(ask, [...state.users.values()].map(userBody));
+        return this.list(ask, [...state.users.values()], userValues, userBody);
       case 'GET Users/ID':
         return found(state.users.get(key), userBody);
       case 'POST Users':
         return createUser(state, body(ask));
       case 'GET Groups':
-        return this.list(
-          ask,
-          [...state.groups.values()].map((group) => groupBody(state, group)),
+        return this.list(ask, [...state.groups.values()], groupValues, (group) =>
+          groupBody(state, group),
         );
       case 'GET Groups/ID':
         return found(state.groups.get(key), (group) => groupBody(state, group));
@@ -88,13 +87,18 @@ export class Channels extends Standin<ChannelState> {
     }
   }
 
-  private list({ query }: Ask, all: readonly Body[]): Reply {
+  private list<T>(
+    { query }: Ask,
+    all: readonly T[],
+    valuesAt: (one: T, path: string) => readonly string[],
+    bodyOf: (one: T) => Body,
+  ): Reply {
     const filter = query.get('filter');
-    const passing = filter === null ? () => true : filterOf(filter);
+    const passing = filter === null ? () => true : filterOf(filter, valuesAt);
     const chosen = all.filter(passing);
     const start = Math.max(1, Number(query.get('startIndex') ?? 1));
     const count = Math.min(this.limits.page, Number(query.get('count') ?? this.limits.page));
-    const page = chosen.slice(start - 1, start - 1 + count);
+    const page = chosen.slice(start - 1, start - 1 + count).map(bodyOf);
     return reply(200, {
       schemas: ['urn:ietf:params:scim:api:messages:2.0:ListResponse'],
       totalResults: chosen.length,
@@ -251,7 +255,10 @@ function body(ask: Ask): unknown {
 }
 
 /** Filters of one or more comparisons joined by `or` (RFC 7644, 3.4.2.2); others are refused. */
-function filterOf(filter: string): (one: Body) => boolean {
+function filterOf<T>(
+  filter: string,
+  valuesAt: (one: T, path: string) => readonly string[],
+): (one: T) => boolean {
   const parts = filter.split(/\s+or\s+(?=(?:[^"]*"[^"]*")*[^"]*$)/i).map((part) => {
     const [, path = '', op = '', quoted = ''] =
       /^\s*([\w.]+)\s+(eq|sw)\s+("(?:[^"\\]|\\.)*")\s*$/i.exec(part) ?? [];
@@ -261,7 +268,7 @@ function filterOf(filter: string): (one: Body) => boolean {
     const exact = path === 'externalId';
     const fold = (text: string): string => (exact ? text : text.toLowerCase());
     const value = fold(JSON.parse(quoted) as string);
-    return (one: Body): boolean =>
+    return (one: T): boolean =>
       valuesAt(one, path).some((text) =>
         op.toLowerCase() === 'eq' ? fold(text) === value : fold(text).startsWith(value),
       );
@@ -269,12 +276,15 @@ function filterOf(filter: string): (one: Body) => boolean {
   return (one) => parts.some((part) => part(one));
 }
 
-function valuesAt(one: Body, path: string): readonly string[] {
-  if (path === 'emails.value') {
-    return ((one.emails ?? []) as { readonly value: string }[]).map(({ value }) => value);
-  }
-  const value = one[path];
-  return typeof value === 'string' ? [value] : [];
+/** What of a user a filter may ask for; an address is the name of its user. */
+function userValues({ userName, displayName }: User, path: string): readonly string[] {
+  if (path === 'userName' || path === 'emails.value') return [userName];
+  return path === 'displayName' ? [displayName] : [];
+}
+
+function groupValues({ externalId, displayName }: Group, path: string): readonly string[] {
+  if (path === 'externalId') return [externalId];
+  return path === 'displayName' ? [displayName] : [];
 }
 
 function error(status: number, detail: string, scimType = ''): Body {
