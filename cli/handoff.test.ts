@@ -15,8 +15,12 @@ const folder = mkdtempSync(join(tmpdir(), 'gruppetto-service-'));
 let servers: Server[] = [];
 let files = 0;
 
-async function service(more: Partial<StandinSettings> = {}, token = TOKEN): Promise<string> {
-  const server = standins(token, directoryOf(DEMO), more);
+async function service(
+  more: Partial<StandinSettings> = {},
+  token = TOKEN,
+  state: string | null = null,
+): Promise<string> {
+  const server = standins(token, directoryOf(DEMO), more, state);
   servers.push(server);
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
   return `http://127.0.0.1:${(server.address() as AddressInfo).port}/base/`;
@@ -156,4 +160,19 @@ test.each([
   servers[0]!.on('request', () => asked++);
   const { code, said } = await handOff('channels', url, more);
   expect([code, asked, said.includes('\n')]).toEqual([2, 0, false]);
+});
+
+test('stand-ins with a file hold after a new start what they held before, and the file has no token', async () => {
+  const state = place('state');
+  const first = await handOff('rooms', await service({}, TOKEN, state));
+  const again = await handOff('rooms', await service({}, TOKEN, state), [
+    ...['--receipt', first.receipt],
+  ]);
+  expect(again.read!.session).toEqual(first.read!.session);
+  expect(again.read!.arrived).toEqual(first.read!.arrived);
+  expect(
+    readFileSync(state, 'utf8')
+      .split('\n')
+      .filter((line) => line !== ''),
+  ).toHaveLength(1);
 });

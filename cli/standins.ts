@@ -1,19 +1,25 @@
-import { readFileSync } from 'node:fs';
+import { appendFileSync, existsSync, readFileSync } from 'node:fs';
 import { createServer, type IncomingMessage, type Server } from 'node:http';
 import { Readable } from 'node:stream';
 import { LARGEST_BODY, type Directory } from '@/standins/http';
-import { StandinHost, type StandinSettings } from '@/standins/host';
+import { Change, StandinHost, type StandinSettings } from '@/standins/host';
 
 /** Channels with their spaces, and rooms, below the server's address, with all they hold in memory. */
 export function standins(
   token: string,
   people: Directory,
   settings: Partial<StandinSettings>,
+  /** A file in which all they hold outlives a new start; null for memory alone. */
+  state: string | null = null,
 ): Server {
   const host = new StandinHost({
     directoryFor: (given) => (given === token ? people : null),
     settings,
+    ...(state === null
+      ? {}
+      : { onChange: (change) => appendFileSync(state, `${JSON.stringify(change)}\n`) }),
   });
+  if (state !== null && existsSync(state)) host.replay(token, changesIn(state));
   return createServer((request, response) => {
     const answer = async (): Promise<void> => {
       const body = await bodyOf(request);
@@ -47,6 +53,19 @@ export function standins(
     };
     answer().catch(() => response.destroy());
   });
+}
+
+/** What was done before, one request a line; the last line may have been cut off. */
+function changesIn(path: string): readonly Change[] {
+  return readFileSync(path, 'utf8')
+    .split('\n')
+    .flatMap((line) => {
+      try {
+        return [Change.parse(JSON.parse(line))];
+      } catch {
+        return [];
+      }
+    });
 }
 
 async function bodyOf(request: IncomingMessage): Promise<string | null> {

@@ -87,9 +87,24 @@ await withDemoPage(PORT, async (page, address) => {
   await shot('stations');
   await open(`${CREW}/handoff`, 'h3');
   await shot('handoff');
-  await page.getByRole('radio', { name: 'rooms', exact: true }).check({ force: true });
-  await page.getByRole('button', { name: 'Practise with a made-up service' }).click();
-  await page.getByRole('button', { name: 'See what would change' }).click();
-  await page.getByRole('button', { name: /^Send \d+ changes/ }).waitFor();
+  const headers = { Authorization: 'Bearer river' };
+  const usual = await (await page.request.get(`${address}/standins/settings`, { headers })).json();
+  await page.request.put(`${address}/standins/settings`, { headers, data: { ...usual, pace: 8 } });
+  const send = async (kind, lead) => {
+    await open(`${CREW}/handoff`, 'h3');
+    await page.getByRole('radio', { name: kind, exact: true }).check({ force: true });
+    await page.getByRole('button', { name: 'Practise with a made-up service' }).click();
+    await page.getByRole('button', { name: 'See what would change' }).click();
+    await page.getByRole('button', { name: /^Send \d+ changes/ }).click();
+    await page.getByText(/students arrived/).waitFor();
+    await page.getByRole('link', { name: lead }).click();
+  };
+  await send('rooms', 'Lead the rooms');
+  await page.getByRole('button', { name: 'Open the rooms' }).click();
+  await page.getByText(/^2[0-9] of 26 here/).waitFor();
   await shot('rooms');
+  await send('channels', 'Look into the spaces');
+  await page.getByRole('textbox', { name: 'Text' }).fill('{{group}}, you start at the weir.');
+  await page.getByText(/^7 spaces; [1-3] ha/).waitFor();
+  await shot('space');
 });

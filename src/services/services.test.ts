@@ -191,6 +191,22 @@ test('a service that does not search by the beginning of a text is asked channel
   }
 });
 
+test('a service that looks up one address at a time, by saying no or by finding nobody, finds everybody all the same', async () => {
+  const answers: readonly Reply[] = [
+    { status: 400, headers: {}, body: { detail: 'No.', scimType: 'invalidFilter' } },
+    { status: 200, headers: {}, body: { totalResults: 0, startIndex: 1, itemsPerPage: 0 } },
+  ];
+  for (const answer of answers) {
+    const service = channelsFor();
+    const plain = {
+      handle: (ask: Ask): Reply =>
+        ask.query.get('filter')?.includes(' or ') ? answer : service.handle(ask),
+    };
+    const done = await toChannels(service, BEFORE, {}, lineTo(plain));
+    expect([done.refused, inChannels(service.state(TOKEN))]).toEqual([[], wanted(BEFORE)]);
+  }
+});
+
 test('a service that shows its channels to nobody is told in its own words, and nobody is claimed', async () => {
   const service = channelsFor();
   const closed = {

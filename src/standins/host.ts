@@ -46,16 +46,43 @@ const STREAM_MS = 600_000;
 export interface HostOptions {
   readonly directoryFor: (token: string) => Directory | null;
   readonly settings?: Partial<StandinSettings>;
+  /** Told of every request that may have changed something, so that it can be done again after a new start. */
+  readonly onChange?: (change: Change) => void;
   /** Where somebody who follows the link of a room ends. */
   readonly linkOf?: (session: string, room: string) => string;
 }
+
+/** A request that may have changed something, with the moment at which it came, in ms since 1970. */
+export const Change = z.object({
+  at: z.number(),
+  root: z.string(),
+  method: z.string(),
+  path: z.string(),
+  headers: z.record(z.string(), z.string()),
+  body: z.string(),
+});
+export type Change = z.infer<typeof Change>;
 
 /** Channels with their spaces, and rooms, for each token its own, over the requests and answers of the web. */
 export class StandinHost {
   private readonly services = new Map<string, Services>();
   private readonly rng = rngFromSeed(1);
+  /** The moment that is done again; null while the clock of the machine is right. */
+  private moment: number | null = null;
+  private readonly now = (): number => this.moment ?? Date.now();
 
   constructor(private readonly options: HostOptions) {}
+
+  /** Does again what a token did before a new start, each at its moment. */
+  replay(token: string, changes: readonly Change[]): void {
+    for (const { at, root, method, path, headers, body } of changes) {
+      this.moment = at;
+      const query = new URLSearchParams();
+      const given = { ...headers, authorization: `Bearer ${token}` };
+      this.servicesFor(token).at[root]?.handle({ method, path, query, headers: given, body });
+    }
+    this.moment = null;
+  }
 
   /** The answer below the host's own address; null where it is lost on the way. */
   async answer(request: Request): Promise<Response | null> {
@@ -77,6 +104,12 @@ export class StandinHost {
       return asResponse(settled, 'application/json');
     }
     const reply = services.at[root]?.handle(ask) ?? problem(404, 'There is nothing here.');
+    if (ask.method !== 'GET' && reply.status < 300) {
+      const { authorization: _, ...headers } = ask.headers;
+      this.options.onChange?.({
+        ...{ at: this.now(), root, method: ask.method, path, headers, body },
+      });
+    }
     const { delayMs, failing, lost, busy } = services.settings;
     if (delayMs > 0) await new Promise((resolve) => setTimeout(resolve, delayMs));
     if (this.chance(lost)) return null;
@@ -122,8 +155,8 @@ export class StandinHost {
       settings,
       at: {
         '/scim/v2': channels,
-        [SPACES_ROOT]: new Spaces(directoryFor, channels, Date.now, pace),
-        [ROOMS_ROOT]: new Rooms(directoryFor, settings, Date.now, pace, linkOf),
+        [SPACES_ROOT]: new Spaces(directoryFor, channels, this.now, pace),
+        [ROOMS_ROOT]: new Rooms(directoryFor, settings, this.now, pace, linkOf),
       },
     };
   }

@@ -77,6 +77,7 @@ class RoomRun {
 
   async run(): Promise<RoomsHandedOff> {
     this.checkAddresses();
+    await breathe();
     try {
       const { earlier } = this.options;
       const there = earlier ? await this.read(earlier.id) : null;
