@@ -61,7 +61,7 @@ const rooms = {
   here: (here: number, of: number) => `${here} of ${of} here`,
   roomCount: (here: number, of: number) => `${here}/${of}`,
   needs: 'What needs you',
-  fine: 'Everybody is where they should be.',
+  fine: 'Nothing needs you just now.',
   before: 'Once the rooms are open, who is late, alone, gone or asks for you is told here.',
   need: {
     asking: (room: string) => `${room} asks for you`,
