@@ -10,6 +10,7 @@ import { sayPrepare } from './prepare';
 import { sayRoster } from './roster';
 import { sayRules } from './rules';
 import { sayShelf } from './shelf';
+import { sayTerm } from './term';
 import { speak, type Catalogue, type Language } from './speaking';
 
 const ENGLISH: Catalogue = {
@@ -22,6 +23,7 @@ const ENGLISH: Catalogue = {
     roster: sayRoster,
     rules: sayRules,
     shelf: sayShelf,
+    term: sayTerm,
   },
 };
 

@@ -9,6 +9,7 @@ import type { prepare } from './en/prepare';
 import type { rosterEn } from './en/files';
 import type { rulesEn } from './en/ruleTools';
 import type { shelf } from './en/shelf';
+import type { term } from './en/term';
 
 /**
  * All that one language says, in parts that are loaded with the views that say them. A second language is a folder with
@@ -26,6 +27,7 @@ export interface Catalogue {
   readonly roster: typeof rosterEn;
   readonly rules: typeof rulesEn;
   readonly shelf: typeof shelf;
+  readonly term: typeof term;
 }
 
 /** A language that can be spoken: its tag (BCP 47), and where its words are; English is at hand always. */

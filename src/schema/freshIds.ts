@@ -21,6 +21,7 @@ export function withFreshIds(records: readonly AppRecord[]): readonly AppRecord[
     plan: next,
     draw: next,
     receipt: next,
+    series: next,
   });
   return records.flatMap((record) =>
     fresh.has(record.id) ? (renamedRecord(record, to) ?? []) : [],

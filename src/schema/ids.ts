@@ -45,6 +45,9 @@ export type DrawId = z.infer<typeof DrawId>;
 export const ReceiptId = text().brand<'ReceiptId'>();
 export type ReceiptId = z.infer<typeof ReceiptId>;
 
+export const SeriesId = text().brand<'SeriesId'>();
+export type SeriesId = z.infer<typeof SeriesId>;
+
 export const SceneId = text(128).brand<'SceneId'>();
 export type SceneId = z.infer<typeof SceneId>;
 

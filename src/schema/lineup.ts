@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
-import { ClassId, LineupId, newId, StudentId, TakeId } from './ids';
+import { ClassId, LineupId, newId, SeriesId, StudentId, TakeId } from './ids';
 import { PLAIN_RECIPE, Recipe, recipeMerging, renamedRecipe } from './recipe';
-import { renamedIds } from './renaming';
+import { renamedIds, type Renaming } from './renaming';
 import type { RecordType } from './versions';
 
 export const LineupRecord = z.object({
@@ -23,6 +23,8 @@ export const LineupRecord = z.object({
       here: z.nullable(z.array(StudentId)),
     }),
   ),
+  /** The series that it was planned in, and its day there; null for one made by itself. */
+  planned: z.nullable(z.object({ seriesId: SeriesId, on: z.nullable(z.iso.date()) })),
   createdAt: z.iso.datetime(),
 });
 export type LineupRecord = z.infer<typeof LineupRecord>;
@@ -57,6 +59,10 @@ export const lineupType: RecordType<LineupRecord> = {
           data.state === 'draft' ? null : { on: String(data.createdAt).slice(0, 10), here: null },
       }),
     },
+    {
+      name: 'lineup/3 tell which were planned together',
+      up: (data) => ({ ...data, planned: null }),
+    },
   ],
   freshId: () => newId(LineupId, 'l'),
   owner: ({ classId }) => classId,
@@ -75,10 +81,16 @@ export const lineupType: RecordType<LineupRecord> = {
         ...lineup.used,
         here: lineup.used.here && renamedIds(lineup.used.here, to.student),
       },
+      planned: inSeries(lineup.planned, to),
     };
   },
   merging: { recipe: recipeMerging, pinned: 'set' },
 };
+
+function inSeries(planned: LineupRecord['planned'], to: Renaming): LineupRecord['planned'] {
+  const seriesId = planned && to.series(planned.seriesId);
+  return planned && seriesId ? { ...planned, seriesId } : null;
+}
 
 export function newLineup(
   id: LineupId,
@@ -97,6 +109,7 @@ export function newLineup(
     takeId: null,
     pinned: [],
     used: null,
+    planned: null,
     createdAt,
   };
 }

@@ -8,6 +8,7 @@ import { receiptType, type ReceiptRecord } from './receipt';
 import type { Renaming } from './renaming';
 import { ruleType, type RuleRecord } from './rule';
 import { sceneType, type SceneRecord } from './scene';
+import { seriesType, type SeriesRecord } from './series';
 import { settingFromText, settingType, type SettingRecord } from './setting';
 import { studentType, type StudentRecord } from './student';
 import { takeType, type TakeRecord } from './take';
@@ -29,6 +30,7 @@ interface RecordKinds {
   readonly plan: PlanRecord;
   readonly draw: DrawRecord;
   readonly receipt: ReceiptRecord;
+  readonly series: SeriesRecord;
   readonly scene: SceneRecord;
   readonly draft: DraftRecord;
   readonly setting: SettingRecord;
@@ -46,6 +48,7 @@ export const RECORD_TYPES: { readonly [K in RecordKind]: RecordType<RecordOf<K>>
   plan: planType,
   draw: drawType,
   receipt: receiptType,
+  series: seriesType,
   scene: sceneType,
   draft: draftType,
   setting: settingType,

@@ -9,6 +9,7 @@ import type {
   RuleId,
   SceneId,
   SectionId,
+  SeriesId,
   SettingId,
   StudentId,
   TakeId,
@@ -24,6 +25,7 @@ export interface NamedIds {
   readonly plan: PlanId;
   readonly draw: DrawId;
   readonly receipt: ReceiptId;
+  readonly series: SeriesId;
   readonly scene: SceneId;
   readonly draft: DraftId;
   readonly setting: SettingId;
@@ -46,6 +48,7 @@ export function renaming(given: Partial<Renaming>): Renaming {
     plan: same,
     draw: same,
     receipt: same,
+    series: same,
     scene: same,
     draft: same,
     setting: same,

@@ -74,6 +74,13 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
     },
     became: { state: 'retired', used: { on: '2026-10-15', here: null } },
   },
+  'lineup/3 tell which were planned together': {
+    given: {
+      ...newLineup('l_1' as never, 'c_1' as never, 'Week 1', '2026-10-15T08:00:00.000Z'),
+      planned: undefined,
+    },
+    became: { state: 'draft', planned: null },
+  },
   'take/1 add roles, locks and stars': {
     given: { ...pastFile.takes[0]!, dealt: [['s_thursday_2']] },
     became: {

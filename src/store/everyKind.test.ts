@@ -14,6 +14,7 @@ import {
   ReceiptId,
   RuleId,
   SectionId,
+  SeriesId,
   StudentId,
   TakeId,
 } from '../schema/ids';
@@ -44,6 +45,7 @@ interface Ids {
   readonly students: readonly StudentId[];
   readonly lineups: readonly LineupId[];
   readonly takes: readonly TakeId[];
+  readonly series: readonly SeriesId[];
   readonly sections: readonly SectionId[];
   readonly details: readonly DetailId[];
 }
@@ -90,7 +92,7 @@ const RANDOM: {
       ...{ record: 'rule' as const, id: newId(RuleId, 'r'), classId, order, until: null },
       ...{ kind: 'apart' as const, reason: 'quiet', studentIds: some(rng, students, 1 + order) },
     })),
-  lineup: (rng, { classId, students, lineups, takes, sections, details }) =>
+  lineup: (rng, { classId, students, lineups, takes, series, sections, details }) =>
     lineups.map((id, i) => ({
       ...newLineup(
         id,
@@ -102,6 +104,7 @@ const RANDOM: {
       takeId: takes[i] ?? null,
       pinned: some(rng, students, 2),
       used: i === 0 ? null : { on: '2026-10-15', here: some(rng, students, 3) },
+      planned: i === 0 ? { seriesId: pick(rng, series), on: '2026-10-29' } : null,
     })),
   take: (rng, { classId, students, lineups, takes }) =>
     takes.map((id, i) => {
@@ -120,6 +123,14 @@ const RANDOM: {
       instructions: 'Wear boots.',
       places: { '0': 'Bridge' },
       expertsId: pick(rng, lineups),
+    })),
+  series: (_, { classId, series }) =>
+    series.map((id) => ({
+      ...{ record: 'series', id, classId, name: 'Autumn', createdAt: MOMENT },
+      wish: {
+        ...{ rounds: 3, every: 'week', from: '2026-10-15', notOn: ['2026-10-22'] },
+        sizing: { by: 'count', count: 2 },
+      },
     })),
   receipt: (rng, { classId, students, lineups, takes }) => [
     {
@@ -215,6 +226,7 @@ function randomClass(rng: Rng): { readonly ids: Ids; readonly records: readonly 
     students: many(6, () => newId(StudentId, 's')),
     lineups: many(2, () => newId(LineupId, 'l')),
     takes: many(2, () => newId(TakeId, 't')),
+    series: many(2, () => newId(SeriesId, 'se')),
     sections: many(2, () => newId(SectionId, 'sec')),
     details: many(2, () => newId(DetailId, 'det')),
   };

@@ -61,7 +61,9 @@ export type ActionLabel =
   | 'jigsaw'
   | 'draw'
   | 'dropReceipt'
-  | 'undraw';
+  | 'undraw'
+  | 'planSeries'
+  | 'replanSeries';
 
 /** Where a step belongs: a class by its id, or the shelf, where classes come and go. */
 export type Place = string;

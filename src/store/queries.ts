@@ -5,6 +5,7 @@ import type { DrawRecord } from '../schema/draw';
 import type { LineupRecord } from '../schema/lineup';
 import type { PlanRecord } from '../schema/plan';
 import type { ReceiptRecord } from '../schema/receipt';
+import type { SeriesRecord } from '../schema/series';
 import type { RecordKind } from '../schema/records';
 import type { RuleRecord } from '../schema/rule';
 import type { RollStudent, StudentRecord } from '../schema/student';
@@ -163,6 +164,44 @@ export interface UsedGroups {
   readonly on: string;
   readonly groups: PastGroups;
 }
+
+/** Every lineup of the class that was used or is planned, with those who were there; in no order of its own. */
+export const termOfClass = query<[ClassId], readonly InTerm[]>(
+  ['lineup', 'take'],
+  (store, classId) =>
+    lineupsOf(store, classId).flatMap((lineup): InTerm[] => {
+      const take = shownTake(store, lineup.id);
+      const { used, planned } = lineup;
+      if (!take || (!used && !planned)) return [];
+      const there = used?.here && new Set(used.here);
+      return [
+        {
+          ...{ lineup, id: lineup.id, name: lineup.name },
+          on: used?.on ?? planned?.on ?? null,
+          state: used ? 'used' : 'planned',
+          groups: take.groups.map(({ sign, name, studentIds, roles }) => ({
+            ...{ sign, name, roles },
+            studentIds: there ? studentIds.filter((id) => there.has(id)) : studentIds,
+          })),
+        },
+      ];
+    }),
+);
+
+export interface InTerm {
+  readonly lineup: LineupRecord;
+  readonly id: LineupId;
+  readonly name: string;
+  readonly on: string | null;
+  readonly state: 'used' | 'planned';
+  readonly groups: readonly (Pick<TakeRecord['groups'][number], 'sign' | 'name' | 'roles'> & {
+    readonly studentIds: readonly StudentId[];
+  })[];
+}
+
+export const seriesOf = query<[ClassId], readonly SeriesRecord[]>(['series'], (store, classId) =>
+  store.all('series').filter((series) => series.classId === classId),
+);
 
 /** The groups used before a lineup was, newest last; before one that was not used yet, all that were. */
 export const historyOf = query<[ClassId, LineupId], readonly PastGroups[]>(

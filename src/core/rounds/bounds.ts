@@ -10,7 +10,11 @@ import { unitsOf } from '../problem/units';
  * of orthogonal squares of order 6 (Tarry 1900), and 20 in fours 5: six rounds would be a resolvable group divisible
  * design of type 2^10, which does not exist (among the exceptions of the survey by Ge and Ling 2004).
  */
-export function mostFreshRounds({ studentCount, sizeOfGroup, rounds }: Problem): number {
+export function mostFreshRounds({
+  studentCount,
+  sizeOfGroup,
+  rounds,
+}: Pick<Problem, 'studentCount' | 'sizeOfGroup' | 'rounds'>): number {
   const sizes = [...new Set(sizeOfGroup)];
   // With mixed sizes the students of the larger groups change from round to round: pairs are what runs out.
   const pairs = sizeOfGroup.reduce((sum, size) => sum + (size * (size - 1)) / 2, 0);

@@ -11,6 +11,7 @@ export const frame = {
     roster: 'Roster',
     rules: 'Quiet rules',
     groups: 'Groups',
+    term: 'Term',
     stage: 'Stage',
     show: 'Stage',
     handoff: 'Hand off',
@@ -112,6 +113,8 @@ export const actions = {
   draw: 'draw by lot',
   undraw: 'take back a draw',
   dropReceipt: 'take away a receipt',
+  planSeries: 'plan rounds',
+  replanSeries: 'plan what is ahead',
 };
 
 export const keyMap = {
@@ -134,7 +137,7 @@ export const keyMap = {
     rosterRow: 'Roster: here or not, more about the student',
     pair: 'Quiet rules: keep two apart, together, or neither',
     undo: 'Undo and redo',
-    steps: 'Roster, quiet rules, groups, stage, hand off',
+    steps: 'Roster, quiet rules, groups, term, stage, hand off',
     scenes: 'Stage: the scenes in their order',
     switchNames: 'Stage: by group or by name',
     next: 'Stage: next name, group, turn or side; back',

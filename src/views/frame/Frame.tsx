@@ -50,6 +50,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   useUndoKeys(classId);
   useKeys({
     groups: go('groups'),
+    term: go('term'),
     showStage: () => {
       present();
       go('stage')();

@@ -67,6 +67,7 @@ export const KEYS = {
   roster: key('l', 'steps'),
   rules: key('q', 'steps'),
   groups: key('g', 'steps'),
+  term: key('e', 'steps'),
   showStage: key('s', 'steps'),
   handoff: key('h', 'steps'),
   scene: {

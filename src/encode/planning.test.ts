@@ -1,0 +1,95 @@
+import { arrangeNow } from '../core/arrange';
+import type { SeriesWish } from '../schema/series';
+import { meetingsIn } from './meetings';
+import { daysOf, outlookOf, seriesRequest } from './planning';
+import { testBench, idsOf, rule, student } from './testBench';
+
+const wish = (known: Partial<SeriesWish> = {}): SeriesWish => ({
+  ...{ rounds: 4, every: 'week', from: '2026-09-03', notOn: [] },
+  sizing: { by: 'size', size: 4, leftover: 'spread' },
+  ...known,
+});
+
+describe('the days of a series', () => {
+  test('every week on the day of the first, moved on where there is none', () => {
+    expect(daysOf(wish())).toEqual(['2026-09-03', '2026-09-10', '2026-09-17', '2026-09-24']);
+    expect(daysOf(wish({ notOn: ['2026-09-10', '2026-09-24'] }))).toEqual([
+      ...['2026-09-03', '2026-09-17', '2026-10-01', '2026-10-08'],
+    ]);
+  });
+
+  test('through the change of the clocks, every two weeks, and on school days alone', () => {
+    expect(daysOf(wish({ every: 'twoWeeks', from: '2026-10-15', rounds: 3 }))).toEqual([
+      ...['2026-10-15', '2026-10-29', '2026-11-12'],
+    ]);
+    expect(daysOf(wish({ every: 'day', from: '2026-09-04' }))).toEqual([
+      ...['2026-09-04', '2026-09-07', '2026-09-08', '2026-09-09'],
+    ]);
+  });
+
+  test('none where the rounds have no days, and never fewer than there are rounds', () => {
+    expect(daysOf(wish({ every: null }))).toEqual([]);
+    const notOn = Array.from(
+      { length: 30 },
+      (_, at) => `2026-09-${String(at + 1).padStart(2, '0')}`,
+    );
+    expect(daysOf(wish({ notOn, rounds: 40 }))).toHaveLength(40);
+  });
+});
+
+const NAMES = 'a b c d e f g h i j k l m n o p';
+const students = idsOf(NAMES).map((name, order) => student(name, order));
+
+function planned(rounds: number, history: readonly (readonly string[])[] = []) {
+  const past = history.map((groups) => groups.map(idsOf));
+  const bench = testBench({
+    students,
+    bench: { history: past, rules: [rule('apart', 'a b')] },
+  });
+  const outlook = outlookOf(bench, wish({ rounds }))!;
+  const made = arrangeNow(seriesRequest(bench, wish({ rounds }), past, 7));
+  if (!made.ok) throw new Error('no result');
+  const all = made.result.rounds.map(({ groups }) => groups.map((ids) => idsOf(ids.join(' '))));
+  return { outlook, rounds: all, past };
+}
+
+/** Pairs together more often than once, each time after the first counted. */
+function repeatsIn(all: readonly (readonly (readonly string[])[])[]): number {
+  const { between } = meetingsIn(all.map((groups) => groups.map((ids) => idsOf(ids.join(' ')))));
+  const ids = idsOf(NAMES);
+  return ids.reduce(
+    (sum, one, at) =>
+      sum + ids.slice(at + 1).reduce((more, two) => more + Math.max(0, between(one, two) - 1), 0),
+    0,
+  );
+}
+
+test('sixteen in fours: five rounds without a repeat are promised, and made', () => {
+  const { outlook } = planned(5);
+  expect([outlook.mostFresh, outlook.mostMet, outlook.leastRepeats]).toEqual([5, 15, 0]);
+});
+
+test('rounds keep the quiet rules, everybody is in each once, and partners stay fresh', () => {
+  const { rounds, outlook } = planned(4);
+  expect(rounds).toHaveLength(4);
+  for (const groups of rounds) {
+    expect(groups.flat().sort()).toEqual(idsOf(NAMES).sort());
+    expect(groups.some((ids) => ids.includes(idsOf('a')[0]!) && ids.includes(idsOf('b')[0]!))).toBe(
+      false,
+    );
+  }
+  expect(repeatsIn(rounds)).toBe(outlook.leastRepeats);
+});
+
+test('what was used counts, and the bound is never above what comes out', () => {
+  for (const rounds of [1, 3, 6]) {
+    const {
+      rounds: made,
+      outlook,
+      past,
+    } = planned(rounds, [['a c d e', 'b f g h', 'i j k l', 'm n o p']]);
+    const again = repeatsIn([...past, ...made]);
+    expect({ rounds, atLeast: again >= outlook.leastRepeats }).toEqual({ rounds, atLeast: true });
+    if (rounds <= outlook.mostFresh - 1) expect(again).toBe(0);
+  }
+});

@@ -1,0 +1,90 @@
+import type { ArrangeRequest } from '../core/format';
+import { mostFreshRounds } from '../core/rounds/bounds';
+import type { SeriesWish } from '../schema/series';
+import { whoIsDealt, type Bench, type PastGroups } from './bench';
+import { meetingsIn } from './meetings';
+import { WHOLE } from './openPart';
+import { requestFor } from './request';
+import { previewSizes } from './sizing';
+
+/** The days of a series, as many as there are rounds; none where it has no days of its own. YYYY-MM-DD. */
+export function daysOf({ rounds, every, from, notOn }: SeriesWish): readonly string[] {
+  if (every === null) return [];
+  const out = new Set(notOn);
+  const step = { day: 1, week: 7, twoWeeks: 14 }[every];
+  const days: string[] = [];
+  const date = new Date(`${from}T12:00:00Z`);
+  // Every day left out pushes the last one back, and no more than those are left out.
+  for (let tries = 0; days.length < rounds && tries < rounds + notOn.length; tries++) {
+    const day = date.toISOString().slice(0, 10);
+    // On school days only, where every day counts.
+    const weekend = every === 'day' && [0, 6].includes(date.getUTCDay());
+    if (!weekend && !out.has(day)) days.push(day);
+    if (weekend) tries--;
+    date.setUTCDate(date.getUTCDate() + step);
+  }
+  return days;
+}
+
+/** What a series can come to, before it is made; bounds, not promises. */
+export interface Outlook {
+  readonly students: number;
+  readonly sizes: readonly { readonly groups: number; readonly size: number }[];
+  /** Partners that a student can have met at the end, at the most, with those met before. */
+  readonly mostMet: number;
+  readonly others: number;
+  /** The most rounds, with none behind, in which nobody meets a partner twice; never too few. */
+  readonly mostFresh: number;
+  /** Pairs that must be together again at least, over all rounds. */
+  readonly leastRepeats: number;
+}
+
+/** What so many rounds can come to for so many students; null where no groups can be made so. */
+export function outlookOf(bench: Bench, { rounds, sizing }: SeriesWish): Outlook | null {
+  const dealt = whoIsDealt(bench);
+  const preview = previewSizes(dealt.length, sizing);
+  if (!preview.ok || preview.groupCount === 0) return null;
+  const sizeOfGroup = Int32Array.from(
+    preview.counts.flatMap(({ groups, size }) => new Array<number>(groups).fill(size)),
+  );
+  const studentCount = dealt.length;
+  const ids = dealt.map(({ id }) => id);
+  const { between } = meetingsIn(bench.history);
+  const known = ids.reduce(
+    (sum, one, at) => sum + ids.slice(at + 1).filter((two) => between(one, two) > 0).length,
+    0,
+  );
+  const all = (studentCount * (studentCount - 1)) / 2;
+  const aRound = sizeOfGroup.reduce((sum, size) => sum + (size * (size - 1)) / 2, 0);
+  const largest = Math.max(...sizeOfGroup);
+  const met = studentCount === 0 ? 0 : (2 * known) / studentCount;
+  const fresh = mostFreshRounds({ studentCount, sizeOfGroup, rounds });
+  const left = aRound === 0 ? rounds : Math.floor((all - known) / aRound);
+  return {
+    students: studentCount,
+    sizes: preview.counts,
+    others: studentCount - 1,
+    mostMet: Math.min(studentCount - 1, Math.round(met + rounds * (largest - 1))),
+    mostFresh: Math.min(fresh, left),
+    leastRepeats: Math.max(0, rounds * aRound - (all - known)),
+  };
+}
+
+/** The request for all rounds of a series at once: rules and goals of the lineup, fresh partners above all. */
+export function seriesRequest(
+  bench: Bench,
+  wish: Pick<SeriesWish, 'rounds' | 'sizing'>,
+  history: readonly PastGroups[],
+  seed: number,
+): ArrangeRequest {
+  const recipe = {
+    ...bench.lineup.recipe,
+    ...{ sizing: wish.sizing, freshPartners: 'most' as const, dealing: { by: 'shuffle' as const } },
+  };
+  const lineup = { ...bench.lineup, recipe, pinned: [] };
+  const { take: _, ...others } = { ...bench, lineup, history, takes: [] };
+  return {
+    ...requestFor({ ...others, take: undefined }, seed, WHOLE).request,
+    rounds: wish.rounds,
+  };
+}

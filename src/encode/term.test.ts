@@ -1,0 +1,103 @@
+import { rngFromSeed } from '../core/random/rng';
+import { shuffle, uniformInt } from '../core/random/uniform';
+import { StudentId } from '../schema/ids';
+import { termOf, type TermLineup } from './term';
+
+const id = (name: string): StudentId => StudentId.parse(`s_${name}`);
+const ids = (text: string): StudentId[] =>
+  text.split(' ').flatMap((one) => (one === '' ? [] : [id(one)]));
+
+/** A lineup written as groups of names; the first of each group leads it. */
+const lineup = (
+  on: string | null,
+  state: TermLineup['state'],
+  ...groups: readonly string[]
+): TermLineup => ({
+  ...{ id: `l_${on}`, name: `Day ${on}`, on, state },
+  groups: groups.map((names, sign) => {
+    const studentIds = ids(names);
+    const [lead] = studentIds;
+    return { ...{ sign, name: `G${sign}`, studentIds }, roles: lead ? { lead } : {} };
+  }),
+});
+
+test('along a line: where somebody was, whom they met, how often again, and who led', () => {
+  const term = termOf(
+    [
+      lineup('2026-10-08', 'used', 'c a', 'b d'),
+      lineup('2026-10-01', 'used', 'a b', 'c d e'),
+      lineup(null, 'planned', 'a b c', 'd e'),
+    ],
+    ids('a b c d e'),
+  );
+  expect(term.lineups.map(({ on }) => on)).toEqual(['2026-10-01', '2026-10-08', null]);
+  const [a, , , , e] = term.rows;
+  expect(a!.cells.map((cell) => cell && [cell.group, cell.roles.join(), cell.again])).toEqual([
+    ['G0', 'lead', false],
+    ['G0', '', false],
+    ['G0', 'lead', true],
+  ]);
+  expect([a!.met, a!.willMeet, a!.repeats, { ...a!.turns }]).toEqual([2, 2, 2, { lead: 2 }]);
+  expect([e!.cells[1], e!.met, e!.small]).toEqual([null, 2, 1]);
+  expect(term.repeats).toEqual([0, 0, 3]);
+  expect(term.mostMet.map((most) => Math.round(most * 10) / 10)).toEqual([1.6, 2.4, 4]);
+  expect(term.meanMet.every((mean, at) => mean <= term.mostMet[at]!)).toBe(true);
+  expect(term.together(id('b'), id('a'))).toEqual([0, 2]);
+});
+
+test('who is no longer in the class is in no line and no count', () => {
+  const term = termOf([lineup('2026-10-01', 'used', 'a b c')], ids('a b'));
+  expect(term.rows.map(({ met }) => met)).toEqual([1, 1]);
+  expect(term.together(id('a'), id('c'))).toEqual([]);
+});
+
+/** The same figures, counted in the obvious way. */
+function slowly(lineups: readonly TermLineup[], studentIds: readonly StudentId[]) {
+  const inGroup = (at: number, one: StudentId) =>
+    lineups[at]!.groups.find((group) => group.studentIds.includes(one));
+  return studentIds.map((one) => {
+    const times = studentIds.map((two) =>
+      one === two
+        ? 0
+        : lineups.filter((_, at) => inGroup(at, one)?.studentIds.includes(two)).length,
+    );
+    const used = studentIds.filter(
+      (two) =>
+        one !== two &&
+        lineups.some(
+          ({ state }, at) => state === 'used' && inGroup(at, one)?.studentIds.includes(two),
+        ),
+    );
+    return {
+      met: used.length,
+      willMeet: times.filter((count) => count > 0).length,
+      repeats: times.reduce((sum, count) => sum + Math.max(0, count - 1), 0),
+    };
+  });
+}
+
+test('partners and repeats are those of a count made in the obvious way', () => {
+  for (let seed = 1; seed <= 200; seed++) {
+    const rng = rngFromSeed(seed);
+    const all = ids('a b c d e f g h i');
+    const lineups = Array.from({ length: 1 + uniformInt(rng, 6) }, (_, at): TermLineup => {
+      const order = Int32Array.from(all.keys());
+      shuffle(rng, order);
+      const there = [...order].slice(0, 5 + uniformInt(rng, 5)).map((one) => all[one]!);
+      const size = 2 + uniformInt(rng, 3);
+      const groups = Array.from({ length: Math.ceil(there.length / size) }, (__, sign) => ({
+        ...{ sign, name: `G${sign}`, roles: {} },
+        studentIds: there.slice(sign * size, (sign + 1) * size),
+      }));
+      const state = at < 3 ? 'used' : 'planned';
+      return { id: `l${at}`, name: '', on: `2026-10-0${at + 1}`, state, groups };
+    });
+    const { rows, repeats } = termOf(lineups, all);
+    expect({
+      seed,
+      rows: rows.map(({ met, willMeet, repeats: again }) => ({ met, willMeet, repeats: again })),
+    }).toEqual({ seed, rows: slowly(lineups, all) });
+    const over = rows.reduce((sum, row) => sum + row.repeats, 0);
+    expect(repeats.reduce((sum, one) => sum + one, 0)).toBe(over / 2);
+  }
+});

@@ -1,0 +1,155 @@
+import type { StudentId } from '../schema/ids';
+import { pairKey } from './meetings';
+
+/** A lineup of the term: one that was used, with those who were there, or one that is planned. */
+export interface TermLineup {
+  readonly id: string;
+  readonly name: string;
+  /** YYYY-MM-DD; null for a planned one without a day. */
+  readonly on: string | null;
+  readonly state: 'used' | 'planned';
+  readonly groups: readonly {
+    readonly sign: number;
+    readonly name: string;
+    readonly studentIds: readonly StudentId[];
+    /** Role → who has it. */
+    readonly roles: Readonly<Record<string, StudentId>>;
+  }[];
+}
+
+/** Where somebody was in a lineup. */
+export interface TermCell {
+  readonly sign: number;
+  readonly group: string;
+  readonly roles: readonly string[];
+  /** Somebody of the group had been a partner before. */
+  readonly again: boolean;
+}
+
+export interface TermRow {
+  readonly studentId: StudentId;
+  /** One for each lineup, in its order; null where they were in none of its groups. */
+  readonly cells: readonly (TermCell | null)[];
+  /** Partners met so far, and with all that is planned. */
+  readonly met: number;
+  readonly willMeet: number;
+  /** Of these, how often with somebody met before, over all. */
+  readonly repeats: number;
+  /** Role → how often, over all. */
+  readonly turns: Readonly<Record<string, number>>;
+  /** How often in a group smaller than the largest of its lineup, over all. */
+  readonly small: number;
+}
+
+export interface Term {
+  /** Used ones by their day, then planned ones. */
+  readonly lineups: readonly TermLineup[];
+  readonly rows: readonly TermRow[];
+  /** Pairs of each lineup who had been together in an earlier one. */
+  readonly repeats: readonly number[];
+  /** Mean number of partners met after each lineup, and the most that their sizes allow. */
+  readonly meanMet: readonly number[];
+  readonly mostMet: readonly number[];
+  /** How often two students are together, over all or in what was used. */
+  readonly together: (one: StudentId, two: StudentId) => readonly number[];
+}
+
+/** The lineups of a term read along each student's line; `studentIds` are the rows, everybody else is left out. */
+export function termOf(all: readonly TermLineup[], studentIds: readonly StudentId[]): Term {
+  const lineups = [...all].sort(
+    (a, b) =>
+      Number(a.state === 'planned') - Number(b.state === 'planned') ||
+      (a.on ?? '9').localeCompare(b.on ?? '9'),
+  );
+  const known = new Set(studentIds);
+  const place = new Map(studentIds.map((id, at) => [id, at]));
+  // pair → the lineups in which it is together, oldest first
+  const pairs = new Map<string, number[]>();
+  const rows = studentIds.map(() => ({
+    cells: new Array<TermCell | null>(lineups.length).fill(null),
+    partners: new Set<StudentId>(),
+    met: 0,
+    repeats: 0,
+    turns: Object.create(null) as Record<string, number>,
+    small: 0,
+  }));
+  const repeats: number[] = [];
+  const meanMet: number[] = [];
+  const mostMet: number[] = [];
+  let [metPairs, places] = [0, 0];
+  for (const [at, { groups, state }] of lineups.entries()) {
+    let again = 0;
+    const largest = Math.max(0, ...groups.map((group) => group.studentIds.length));
+    for (const group of groups) {
+      const ids = group.studentIds.filter((id) => known.has(id));
+      const repeating = new Map<StudentId, number>();
+      places += ids.length * (ids.length - 1);
+      for (const [index, one] of ids.entries()) {
+        for (const two of ids.slice(index + 1)) {
+          const key = pairKey(one, two);
+          const together = pairs.get(key) ?? [];
+          if (together.length > 0) {
+            again++;
+            for (const id of [one, two]) repeating.set(id, (repeating.get(id) ?? 0) + 1);
+          } else metPairs++;
+          pairs.set(key, [...together, at]);
+        }
+      }
+      for (const id of ids) {
+        const row = rows[place.get(id) ?? -1];
+        if (!row) continue;
+        const roles = Object.entries(group.roles).flatMap(([role, who]) =>
+          who === id ? [role] : [],
+        );
+        row.cells[at] = {
+          ...{ sign: group.sign, group: group.name, roles },
+          again: repeating.has(id),
+        };
+        row.repeats += repeating.get(id) ?? 0;
+        if (group.studentIds.length < largest) row.small++;
+        roles.forEach((role) => (row.turns[role] = (row.turns[role] ?? 0) + 1));
+        ids.forEach((other) => {
+          if (other !== id) row.partners.add(other);
+        });
+      }
+    }
+    repeats.push(again);
+    const count = Math.max(1, studentIds.length);
+    meanMet.push((2 * metPairs) / count);
+    mostMet.push(Math.min(count - 1, places / count));
+    if (state === 'used') rows.forEach((row) => (row.met = row.partners.size));
+  }
+  return {
+    lineups,
+    rows: rows.map(({ partners, ...row }, at) => ({
+      ...row,
+      studentId: studentIds[at] as StudentId,
+      willMeet: partners.size,
+    })),
+    repeats,
+    meanMet,
+    mostMet,
+    together: (one, two) => pairs.get(pairKey(one, two)) ?? [],
+  };
+}
+
+/** The orders in which the rows of a term can be read. */
+export const TERM_ORDERS = ['name', 'section', 'met', 'repeats', 'small', 'lead'] as const;
+export type TermOrder = (typeof TERM_ORDERS)[number];
+
+/** A number by which a row stands in an order other than by name; the smaller first. */
+export function termRank(row: TermRow, order: TermOrder): number {
+  switch (order) {
+    case 'met':
+      return row.willMeet;
+    case 'repeats':
+      return -row.repeats;
+    case 'small':
+      return -row.small;
+    case 'lead':
+      return row.turns.lead ?? 0;
+    case 'name':
+    case 'section':
+      return 0;
+  }
+}

@@ -1,0 +1,131 @@
+import { count, listNames } from './words';
+
+const SHORT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' });
+const LONG = new Intl.DateTimeFormat('en-GB', {
+  ...{ weekday: 'short', day: 'numeric', month: 'short' },
+});
+/** A day (YYYY-MM-DD) at noon, so that no zone makes another of it. */
+const noon = (day: string): Date => new Date(`${day}T12:00:00`);
+
+const orders = {
+  name: 'by name',
+  section: 'by section',
+  met: 'fewest partners first',
+  repeats: 'most repeats first',
+  small: 'most often in a smaller group first',
+  lead: 'fewest times lead first',
+};
+
+/** What the view of the term says. */
+export const term = {
+  page: 'Term',
+  title: 'The term',
+  none: 'Nothing has been used or planned yet. A lineup counts once it was shown, printed or handed off; rounds that are planned stand here too.',
+  plan: {
+    sentence: 'Plan {rounds} of {sizing}, {every} from {from}, {notOn}.',
+    sentenceWithoutDays: 'Plan {rounds} of {sizing}, {every}.',
+    rounds: (rounds: number) => count(rounds, 'round'),
+    roundsLabel: 'How many rounds',
+    fewer: 'One round fewer',
+    more: 'One round more',
+    tooMany: (most: number) => `Between 1 and ${most} rounds can be planned at a time.`,
+    sizingLabel: 'How large the groups are',
+    by: { count: 'so many groups', size: 'so many in each' },
+    number: 'How many',
+    tooSmall: 'At least one.',
+    every: {
+      week: 'every week',
+      twoWeeks: 'every two weeks',
+      day: 'every school day',
+      none: 'on days of your own',
+    },
+    everyLabel: 'When',
+    from: (day: string) => LONG.format(noon(day)),
+    fromLabel: 'The first day',
+    notOn: (days: number) => (days === 0 ? 'no day left out' : `not on ${count(days, 'day')}`),
+    notOnLabel: 'Days on which there is none',
+    notOnHint:
+      'One day a line, as 2026-10-29; of a week or more the first and the last: 2026-10-26 to 2026-10-30.',
+    notOnUnread: (line: string) => `"${line}" is no day.`,
+    recipe: (name: string) =>
+      `Quiet rules hold in every round; what is mixed and how groups are called comes from ${name}.`,
+    outlook: (sizes: string, students: number) => `${sizes} from ${count(students, 'student')}.`,
+    sizes: (groups: number, size: number) => `${count(groups, 'group')} of ${size}`,
+    days: (first: string, last: string) =>
+      first === last
+        ? LONG.format(noon(first))
+        : `${LONG.format(noon(first))} to ${LONG.format(noon(last))}.`,
+    met: (met: number, others: number) =>
+      met >= others
+        ? 'Each can have worked with everybody at the end.'
+        : `Each can have worked with ${met} of ${others} others at the end.`,
+    fresh: (most: number, rounds: number) =>
+      most >= rounds
+        ? 'No pair need meet twice.'
+        : most === 0
+          ? 'Even the next round repeats a pair.'
+          : `Only ${count(most, 'round')} can be without a repeat.`,
+    repeats: (pairs: number) => `At least ${count(pairs, 'pair')} will meet again.`,
+    noGroups: 'No groups can be made so.',
+    go: (rounds: number) => `Plan ${count(rounds, 'round')}`,
+    working: (done: number) => `Planning … ${Math.round(done * 100)} %`,
+    stop: 'Stop',
+    clash:
+      'The rules cannot all hold in every round. Make groups of this size once on the page of groups: it names the few that clash.',
+    failed: 'Planning broke off. Nothing was changed; try again.',
+    done: (rounds: number) => `${count(rounds, 'round')} planned.`,
+    round: (number: number) => `Round ${number}`,
+    day: (day: string) => LONG.format(noon(day)),
+    series: (day: string) => `Planned on ${SHORT.format(noon(day))}`,
+  },
+  ahead: {
+    title: 'What is still ahead',
+    text: (rounds: number) => `${count(rounds, 'round')} planned and not used yet.`,
+    missing: (names: readonly string[]) => `${listNames(names)} in none of them.`,
+    gone: (names: readonly string[]) => `${listNames(names)} still in them.`,
+    replan: 'Plan them anew',
+    drop: 'Take them away',
+    replanned: (rounds: number, students: number) =>
+      `${count(rounds, 'round')} made anew; ${count(students, 'student')} ${students === 1 ? 'has' : 'have'} other partners in at least one. Used rounds stay.`,
+    dropped: (rounds: number) => `${count(rounds, 'round')} taken away.`,
+  },
+  order: 'Students',
+  orders,
+  table: 'Where everybody was, lineup by lineup',
+  student: 'Student',
+  column: { used: 'used', planned: 'planned' },
+  day: (day: string) => SHORT.format(noon(day)),
+  noDay: 'no day',
+  open: (name: string) => `Open ${name}`,
+  columnRepeats: (pairs: number) => (pairs === 0 ? 'all new' : `${pairs} again`),
+  columnSpoken: (pairs: number) => `${count(pairs, 'pair')} together again`,
+  partners: 'Partners',
+  met: (met: number, will: number, others: number) =>
+    will > met ? `${met} → ${will} of ${others}` : `${met} of ${others}`,
+  metSpoken: (met: number, will: number, others: number) =>
+    `met ${met} of ${others}${will > met ? `, ${will} with what is planned` : ''}`,
+  repeats: 'Again',
+  lead: 'Lead',
+  cell: (group: string, roles: readonly string[], again: boolean) =>
+    [group, ...roles, ...(again ? ['a partner again'] : [])].join(', '),
+  notThere: 'not there',
+  dot: 'A dot: with somebody they had worked with before. A star: led the group.',
+  select:
+    'Press a student to see whom they have not met yet; with Shift a second one to see what they share.',
+  notMet: (name: string) => `${name} has not worked with`,
+  metAll: (name: string) => `${name} has worked with everybody.`,
+  withPlanned: 'What is planned is counted.',
+  share: (one: string, two: string) => `${one} and ${two}`,
+  shareNothing: 'have not worked together, and are not planned to.',
+  chart: 'Partners met, on average',
+  chartBest: 'the most that is possible',
+  chartMade: 'met',
+  save: 'Save as a table (CSV)',
+  saved: {
+    student: 'student',
+    met: 'partners met',
+    willMeet: 'with planned',
+    repeats: 'repeats',
+    lead: 'times lead',
+  },
+};

@@ -1,0 +1,5 @@
+import { term } from './en/term';
+import { part } from './speaking';
+
+/** The words of the term. */
+export const sayTerm = part('term', term);

@@ -1,0 +1,443 @@
+'use client';
+
+import { useMemo, useRef, useState, type ReactNode } from 'react';
+import * as z from 'zod/mini';
+import { daysOf, outlookOf, seriesRequest } from '@/encode/planning';
+import { takeGroups } from '@/encode/takeGroups';
+import { say } from '@/messages';
+import { sayTerm } from '@/messages/term';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { LineupRecord } from '@/schema/lineup';
+import { MOST_PLANNED, SeriesWish } from '@/schema/series';
+import type { Setting } from '@/schema/setting';
+import type { TakeGroup } from '@/schema/take';
+import { dropAhead, planSeries, replanSeries } from '@/store/actions/series';
+import { lineupsOf, usedGroupsOf, type InTerm } from '@/store/queries';
+import { useQuery, useStore } from '@/store/react';
+import type { ArrangeResult } from '@/worker/protocol';
+import { WorkerError } from '@/worker/client';
+import { useArrangeClient } from '../frame/arranging';
+import { filled } from '../frame/filled';
+import { namesFor } from '../frame/groupNaming';
+import type { NameOf } from '../frame/names';
+import { useRealRoll } from '../frame/students';
+import { useBench } from '../frame/useBench';
+import { useSetting } from '../frame/useDraft';
+import { useTold } from '../frame/useTold';
+import { useToday } from '../frame/useToday';
+import { Button } from '../primitives/Button';
+import { Choice } from '../primitives/Choice';
+import { NumberStepper } from '../primitives/NumberStepper';
+import { Opening } from '../primitives/Opening';
+import { Select } from '../primitives/Select';
+import styles from './Term.module.css';
+
+type Every = SeriesWish['every'];
+const EVERY: readonly NonNullable<Every>[] = ['week', 'twoWeeks', 'day'];
+
+/** What is being planned; the days left out are kept as they were typed. */
+const PLANNING: Setting<{ readonly wish: SeriesWish; readonly notOnText: string } | null> = {
+  name: 'planning',
+  shape: z.nullable(z.object({ wish: SeriesWish, notOnText: z.string() })),
+  usual: null,
+};
+
+type Work =
+  | { readonly state: 'idle' | 'clash' | 'failed' }
+  | { readonly state: 'working'; readonly done: number };
+
+interface PlanningProps {
+  readonly theClass: ClassRecord;
+  /** Whose recipe the rounds are made by. */
+  readonly lineup: LineupRecord;
+  readonly nameOf: NameOf;
+  readonly inTerm: readonly InTerm[];
+}
+
+/** Rounds that are planned together, as one sentence, with what they can come to before any is made. */
+export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
+  const words = sayTerm.plan;
+  const store = useStore();
+  const told = useTold();
+  const client = useArrangeClient();
+  const today = useToday();
+  const [kept, keep] = useSetting(PLANNING, theClass.id);
+  const used = useQuery(usedGroupsOf, theClass.id);
+  const lineups = useQuery(lineupsOf, theClass.id);
+  const roll = useRealRoll(theClass.id, undefined);
+  // Who is away today may be there on the days that are planned.
+  const students = useMemo(
+    () =>
+      roll.map((student) =>
+        student.awayOn === today && student.left === null ? { ...student, here: true } : student,
+      ),
+    [roll, today],
+  );
+  const now = useBench(lineup, theClass, students);
+  const history = useMemo(() => used.map(({ groups }) => groups), [used]);
+  const bench = useMemo(() => ({ ...now, history }), [now, history]);
+  const { wish, notOnText } = kept ?? usual(lineup, today);
+  const change = (next: Partial<SeriesWish>): void =>
+    keep({ wish: { ...wish, ...next }, notOnText });
+  const outlook = useMemo(() => outlookOf(bench, wish), [bench, wish]);
+  const days = useMemo(() => daysOf(wish), [wish]);
+  const [work, setWork] = useState<Work>({ state: 'idle' });
+  const running = useRef<AbortController | null>(null);
+
+  const made = async (
+    rounds: Pick<SeriesWish, 'rounds' | 'sizing'>,
+    seed: number,
+  ): Promise<ArrangeResult | null> => {
+    const controller = new AbortController();
+    running.current = controller;
+    setWork({ state: 'working', done: 0 });
+    try {
+      const outcome = await client.arrange(seriesRequest(bench, rounds, history, seed), {
+        signal: controller.signal,
+        onProgress: (done) => setWork({ state: 'working', done }),
+      });
+      const good = outcome.ok && outcome.result.feasible;
+      setWork({ state: good ? 'idle' : 'clash' });
+      return good ? outcome.result : null;
+    } catch (error) {
+      const stopped = error instanceof WorkerError && error.code === 'cancelled';
+      setWork({ state: stopped ? 'idle' : 'failed' });
+      return null;
+    }
+  };
+  const groupsOf = (result: ArrangeResult, round: number): readonly TakeGroup[] => {
+    const names = namesFor(theClass, lineup, result.rounds[round]?.groups.length ?? 0);
+    return takeGroups(result, (row) => names[row] ?? '', { round });
+  };
+  const plan = async (): Promise<void> => {
+    const seed = newSeed();
+    const result = await made(wish, seed);
+    if (!result) return;
+    const taken = new Set(lineups.map(({ name }) => name));
+    const named = (base: string): string => {
+      let name = base;
+      for (let more = 2; taken.has(name); more++) name = `${base} (${more})`;
+      taken.add(name);
+      return name;
+    };
+    const recipe = { ...lineup.recipe, sizing: wish.sizing, freshPartners: 'most' as const };
+    planSeries(
+      store,
+      theClass.id,
+      words.series(today),
+      wish,
+      recipe,
+      seed,
+      result.rounds.map((_, round) => {
+        const on = days[round] ?? null;
+        const name = named(on === null ? words.round(round + 1) : words.day(on));
+        return { name, on, groups: groupsOf(result, round) };
+      }),
+    );
+    told(words.done(result.rounds.length));
+  };
+  const ahead = useMemo(() => lastAhead(inTerm), [inTerm]);
+  const replan = async (): Promise<void> => {
+    const seed = newSeed();
+    const result = await made({ ...wish, rounds: ahead.length }, seed);
+    if (!result) return;
+    const next = ahead.map(({ lineup: one }, round) => [one.id, groupsOf(result, round)] as const);
+    const changed = countChanged(
+      ahead,
+      next.map(([, groups]) => groups),
+    );
+    replanSeries(store, seed, new Map(next));
+    told(sayTerm.ahead.replanned(ahead.length, changed));
+  };
+
+  const part = (key: string, text: string, label: string, editor: ReactNode): ReactNode => (
+    <Opening
+      key={key}
+      flows
+      label={label}
+      button={(props) => (
+        <button type="button" className={styles.part} aria-label={`${label}: ${text}`} {...props}>
+          {text}
+        </button>
+      )}
+    >
+      <div className={styles.editor}>{editor}</div>
+    </Opening>
+  );
+  const { sizing } = wish;
+  const lastDay = days.at(-1);
+  return (
+    <section className={styles.planning} aria-label={words.go(wish.rounds)}>
+      <p className={styles.sentence}>
+        {filled(wish.every === null ? words.sentenceWithoutDays : words.sentence, {
+          rounds: part(
+            'rounds',
+            words.rounds(wish.rounds),
+            words.roundsLabel,
+            <NumberStepper
+              label={words.roundsLabel}
+              lessLabel={words.fewer}
+              moreLabel={words.more}
+              value={wish.rounds}
+              refusal={(rounds) =>
+                rounds < 1 || rounds > MOST_PLANNED ? words.tooMany(MOST_PLANNED) : null
+              }
+              onChange={(rounds) => change({ rounds })}
+            />,
+          ),
+          sizing: part(
+            'sizing',
+            say.recipe.sizing(sizing),
+            words.sizingLabel,
+            <Sizing sizing={sizing} onChange={(next) => change({ sizing: next })} />,
+          ),
+          every: part(
+            'every',
+            words.every[wish.every ?? 'none'],
+            words.everyLabel,
+            <Select
+              label={words.everyLabel}
+              value={wish.every ?? 'none'}
+              options={[...EVERY, 'none' as const].map((value) => ({
+                value,
+                label: words.every[value],
+              }))}
+              onChange={(every) => change({ every: every === 'none' ? null : every })}
+            />,
+          ),
+          from: part(
+            'from',
+            words.from(wish.from),
+            words.fromLabel,
+            <label className={styles.field}>
+              <span>{words.fromLabel}</span>
+              <input
+                type="date"
+                value={wish.from}
+                onChange={(event) => {
+                  if (event.target.value !== '') change({ from: event.target.value });
+                }}
+              />
+            </label>,
+          ),
+          notOn: part(
+            'notOn',
+            words.notOn(wish.notOn.length),
+            words.notOnLabel,
+            <NotOn
+              text={notOnText}
+              onChange={(text) =>
+                keep({ wish: { ...wish, notOn: [...daysIn(text).days] }, notOnText: text })
+              }
+            />,
+          ),
+        })}
+      </p>
+      <p className={styles.outlook} role="status">
+        {outlook ? (
+          <>
+            {words.outlook(
+              outlook.sizes.map(({ groups, size }) => words.sizes(groups, size)).join(', '),
+              outlook.students,
+            )}{' '}
+            {days[0] !== undefined && lastDay !== undefined && words.days(days[0], lastDay)}{' '}
+            {words.met(outlook.mostMet, outlook.others)}{' '}
+            {words.fresh(outlook.mostFresh, wish.rounds)}{' '}
+            {outlook.leastRepeats > 0 && words.repeats(outlook.leastRepeats)}
+          </>
+        ) : (
+          words.noGroups
+        )}
+      </p>
+      <p className={styles.hint}>{words.recipe(lineup.name)}</p>
+      <div className={styles.doings}>
+        {work.state === 'working' ? (
+          <>
+            <span role="status">{words.working(work.done)}</span>
+            <Button variant="paper" onClick={() => running.current?.abort()}>
+              {words.stop}
+            </Button>
+          </>
+        ) : (
+          <Button variant="contained" disabled={!outlook} onClick={() => void plan()}>
+            {words.go(wish.rounds)}
+          </Button>
+        )}
+        {(work.state === 'clash' || work.state === 'failed') && (
+          <p className={styles.issue}>{words[work.state]}</p>
+        )}
+      </div>
+      {ahead.length > 0 && work.state !== 'working' && (
+        <Ahead
+          ahead={ahead}
+          expected={students.filter(({ here }) => here).map(({ id }) => id)}
+          nameOf={nameOf}
+          onReplan={() => void replan()}
+          onDrop={() => {
+            const seriesId = ahead[0]?.lineup.planned?.seriesId;
+            if (!seriesId) return;
+            dropAhead(store, theClass.id, seriesId);
+            told(sayTerm.ahead.dropped(ahead.length));
+          }}
+        />
+      )}
+    </section>
+  );
+}
+
+/** What is planned where nothing was chosen yet: a handful of rounds like the groups there are, once a week. */
+function usual(
+  { recipe }: LineupRecord,
+  today: string,
+): { readonly wish: SeriesWish; readonly notOnText: string } {
+  const wish: SeriesWish = {
+    ...{ rounds: 6, sizing: recipe.sizing, every: 'week', from: today, notOn: [] },
+  };
+  return { wish, notOnText: '' };
+}
+
+function newSeed(): number {
+  return crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
+}
+
+/** The lineups of the newest series that are still ahead, in the order of their rounds. */
+function lastAhead(inTerm: readonly InTerm[]): readonly InTerm[] {
+  const ahead = inTerm.filter(({ state, lineup }) => state === 'planned' && lineup.planned);
+  const newest = ahead.at(-1)?.lineup.planned?.seriesId;
+  return ahead.filter(({ lineup }) => lineup.planned?.seriesId === newest);
+}
+
+/** How many students have other partners in at least one of the rounds. */
+function countChanged(before: readonly InTerm[], after: readonly (readonly TakeGroup[])[]): number {
+  const changed = new Set<string>();
+  before.forEach(({ groups }, round) => {
+    const partnersOf = new Map(
+      (after[round] ?? []).flatMap(({ studentIds }) => {
+        const key = [...studentIds].sort().join(' ');
+        return studentIds.map((id) => [id, key] as const);
+      }),
+    );
+    for (const { studentIds } of groups) {
+      const key = [...studentIds].sort().join(' ');
+      studentIds.forEach((id) => {
+        if (partnersOf.get(id) !== key) changed.add(id);
+      });
+    }
+  });
+  return changed.size;
+}
+
+const DAY = /^\d{4}-\d{2}-\d{2}$/;
+
+/** Days and stretches of days out of a text, a line each; what is no day is told. */
+function daysIn(text: string): {
+  readonly days: readonly string[];
+  readonly unread: string | null;
+} {
+  const days = new Set<string>();
+  let unread: string | null = null;
+  for (const line of text.split('\n').map((one) => one.trim())) {
+    if (line === '') continue;
+    const [first = '', last = first] = line.split(/\s+(?:to|-|–|\.\.)\s+/);
+    const from = Date.parse(`${first}T12:00:00Z`);
+    const until = Date.parse(`${last}T12:00:00Z`);
+    const long = (until - from) / 86_400_000;
+    if (!DAY.test(first) || !DAY.test(last) || !(long >= 0 && long <= 366)) {
+      unread ??= line;
+      continue;
+    }
+    for (let at = 0; at <= long; at++) {
+      days.add(new Date(from + at * 86_400_000).toISOString().slice(0, 10));
+    }
+  }
+  return { days: [...days].sort(), unread };
+}
+
+function NotOn({
+  text,
+  onChange,
+}: {
+  readonly text: string;
+  readonly onChange: (text: string) => void;
+}) {
+  const words = sayTerm.plan;
+  const { unread } = daysIn(text);
+  return (
+    <label className={styles.field}>
+      <span>{words.notOnLabel}</span>
+      <textarea rows={4} value={text} onChange={(event) => onChange(event.target.value)} />
+      <small>{words.notOnHint}</small>
+      {unread !== null && <small className={styles.issue}>{words.notOnUnread(unread)}</small>}
+    </label>
+  );
+}
+
+interface SizingProps {
+  readonly sizing: SeriesWish['sizing'];
+  readonly onChange: (sizing: SeriesWish['sizing']) => void;
+}
+
+/** So many groups, or so many in each. */
+function Sizing({ sizing, onChange }: SizingProps) {
+  const words = sayTerm.plan;
+  const by = sizing.by === 'count' ? 'count' : 'size';
+  const number = sizing.by === 'count' ? sizing.count : sizing.by === 'size' ? sizing.size : 4;
+  const give = (how: typeof by, many: number): void =>
+    onChange(
+      how === 'count'
+        ? { by: 'count', count: many }
+        : { by: 'size', size: many, leftover: 'spread' },
+    );
+  return (
+    <>
+      <Choice
+        legend={words.sizingLabel}
+        value={by}
+        options={(['size', 'count'] as const).map((value) => ({ value, label: words.by[value] }))}
+        onChange={(how) => give(how, number)}
+      />
+      <NumberStepper
+        label={words.number}
+        lessLabel={words.fewer}
+        moreLabel={words.more}
+        value={number}
+        refusal={(many) => (many < 1 ? words.tooSmall : null)}
+        onChange={(many) => give(by, many)}
+      />
+    </>
+  );
+}
+
+interface AheadProps {
+  readonly ahead: readonly InTerm[];
+  /** Those who take part in what is planned. */
+  readonly expected: readonly string[];
+  readonly nameOf: NameOf;
+  readonly onReplan: () => void;
+  readonly onDrop: () => void;
+}
+
+/** What is planned and not used yet, who is missing in it, and the ways to make it otherwise. */
+function Ahead({ ahead, expected, nameOf, onReplan, onDrop }: AheadProps) {
+  const words = sayTerm.ahead;
+  const placed = new Set<string>(
+    ahead.flatMap(({ groups }) => groups.flatMap(({ studentIds }) => studentIds)),
+  );
+  const known = new Set(expected);
+  const missing = expected.filter((id) => !placed.has(id)).map(nameOf);
+  const gone = [...placed].filter((id) => !known.has(id)).map(nameOf);
+  return (
+    <div className={styles.ahead} data-differs={missing.length + gone.length > 0 || undefined}>
+      <p>
+        {words.text(ahead.length)} {missing.length > 0 && words.missing(missing)}{' '}
+        {gone.length > 0 && words.gone(gone)}
+      </p>
+      <Button size="small" variant="paper" onClick={onReplan}>
+        {words.replan}
+      </Button>
+      <Button size="small" variant="plain" onClick={onDrop}>
+        {words.drop}
+      </Button>
+    </div>
+  );
+}

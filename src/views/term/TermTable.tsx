@@ -1,0 +1,194 @@
+'use client';
+
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { memo, useState } from 'react';
+import type { Term, TermRow } from '@/encode/term';
+import { sayTerm } from '@/messages/term';
+import type { ClassId, LineupId, StudentId } from '@/schema/ids';
+import { openLineup } from '@/store/actions/lineups';
+import { useStore } from '@/store/react';
+import type { NameOf } from '../frame/names';
+import { LinkButton } from '../primitives/Button';
+import { roveAmong } from '../primitives/roving';
+import { Sign } from '../primitives/Sign';
+import { Spoken } from '../primitives/Spoken';
+import { isKey } from '../frame/keyMap';
+import styles from './Term.module.css';
+
+interface TermTableProps {
+  readonly classId: ClassId;
+  readonly term: Term;
+  /** In the order in which they are read. */
+  readonly rows: readonly TermRow[];
+  readonly nameOf: NameOf;
+  readonly chosen: readonly StudentId[];
+  readonly onToggle: (id: StudentId, more: boolean) => void;
+}
+
+const ROW_PX = 36;
+/** With fewer rows all of them are drawn: a table that is whole can be printed and searched. */
+const WHOLE_ROWS = 60;
+
+/** A line for each student, a column for each lineup: where they were, with whom again, and how often. */
+export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: TermTableProps) {
+  const store = useStore();
+  const [box, setBox] = useState<HTMLDivElement | null>(null);
+  const whole = rows.length <= WHOLE_ROWS;
+  // What it hands out is read while drawing and never handed on to a memoised child.
+  // eslint-disable-next-line react-hooks/incompatible-library -- see above
+  const virtualizer = useVirtualizer({
+    count: rows.length,
+    enabled: !whole,
+    getScrollElement: () => box,
+    estimateSize: () => ROW_PX,
+    overscan: 12,
+    initialRect: { width: 1000, height: 700 },
+  });
+  const items = virtualizer.getVirtualItems();
+  const [first, last] = [items[0], items.at(-1)];
+  const shown = whole ? rows : rows.slice(first?.index ?? 0, (last?.index ?? -1) + 1);
+  const above = whole ? 0 : (first?.start ?? 0);
+  const below = whole ? 0 : virtualizer.getTotalSize() - (last?.end ?? 0);
+  const columns = term.lineups.length;
+  return (
+    <div
+      ref={setBox}
+      className={styles.box}
+      data-whole={whole || undefined}
+      tabIndex={0}
+      role="group"
+      aria-label={sayTerm.table}
+      onKeyDown={(event) => {
+        if (!isKey('look', event)) return;
+        const names = [...event.currentTarget.querySelectorAll<HTMLElement>('[data-student]')];
+        if (
+          roveAmong(
+            names.map((one) => [one]),
+            event.key,
+          )
+        )
+          event.preventDefault();
+      }}
+    >
+      <table className={styles.table} aria-rowcount={rows.length + 1}>
+        <thead>
+          <tr>
+            <th scope="col" className={styles.name}>
+              {sayTerm.student}
+            </th>
+            <th scope="col" className={styles.figure}>
+              {sayTerm.partners}
+            </th>
+            <th scope="col" className={styles.figure}>
+              {sayTerm.repeats}
+            </th>
+            <th scope="col" className={styles.figure}>
+              {sayTerm.lead}
+            </th>
+            {term.lineups.map(({ id, name, on, state }, at) => (
+              <th key={id} scope="col" className={styles.column} data-state={state}>
+                <LinkButton
+                  variant="line"
+                  href={`/c/${classId}/groups`}
+                  onClick={() => openLineup(store, classId, id as LineupId)}
+                >
+                  <Spoken>{sayTerm.open(name)}</Spoken>
+                  <span aria-hidden="true" title={name}>
+                    {on === null ? sayTerm.noDay : sayTerm.day(on)}
+                  </span>
+                </LinkButton>
+                <small>{sayTerm.column[state]}</small>
+                <small data-again={(term.repeats[at] ?? 0) > 0 || undefined}>
+                  <span aria-hidden="true">{sayTerm.columnRepeats(term.repeats[at] ?? 0)}</span>
+                  <Spoken>{sayTerm.columnSpoken(term.repeats[at] ?? 0)}</Spoken>
+                </small>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {above > 0 && <Gap height={above} columns={columns} />}
+          {shown.map((row) => (
+            <Line
+              key={row.studentId}
+              row={row}
+              name={nameOf(row.studentId)}
+              others={rows.length - 1}
+              chosen={chosen.includes(row.studentId)}
+              first={row === rows[0]}
+              onToggle={onToggle}
+            />
+          ))}
+          {below > 0 && <Gap height={below} columns={columns} />}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** Room for the rows that are not drawn. */
+function Gap({ height, columns }: { readonly height: number; readonly columns: number }) {
+  return (
+    <tr aria-hidden="true">
+      <td colSpan={columns + 4} style={{ blockSize: height, padding: 0 }} />
+    </tr>
+  );
+}
+
+interface LineProps {
+  readonly row: TermRow;
+  readonly name: string;
+  readonly others: number;
+  readonly chosen: boolean;
+  /** The one that the tab key comes to. */
+  readonly first: boolean;
+  readonly onToggle: (id: StudentId, more: boolean) => void;
+}
+
+const Line = memo(function Line({ row, name, others, chosen, first, onToggle }: LineProps) {
+  const { studentId, cells, met, willMeet, repeats, turns } = row;
+  return (
+    <tr data-chosen={chosen || undefined}>
+      <th scope="row" className={styles.name}>
+        <button
+          type="button"
+          data-student=""
+          tabIndex={first || chosen ? 0 : -1}
+          aria-pressed={chosen}
+          onClick={(event) => onToggle(studentId, event.shiftKey)}
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter' || !event.shiftKey) return;
+            event.preventDefault();
+            onToggle(studentId, true);
+          }}
+        >
+          {name}
+        </button>
+      </th>
+      <td className={styles.figure}>
+        <span aria-hidden="true">{sayTerm.met(met, willMeet, others)}</span>
+        <Spoken>{sayTerm.metSpoken(met, willMeet, others)}</Spoken>
+      </td>
+      <td className={styles.figure} data-again={repeats > 0 || undefined}>
+        {repeats}
+      </td>
+      <td className={styles.figure}>{turns.lead ?? 0}</td>
+      {cells.map((cell, at) => (
+        <td key={at} className={styles.cell} data-again={cell?.again === true || undefined}>
+          {cell === null ? (
+            <>
+              <span aria-hidden="true">·</span>
+              <Spoken>{sayTerm.notThere}</Spoken>
+            </>
+          ) : (
+            <span title={sayTerm.cell(cell.group, cell.roles, cell.again)}>
+              <Sign index={cell.sign} size={20} />
+              {cell.roles.includes('lead') && <b aria-hidden="true">*</b>}
+              <Spoken>{sayTerm.cell(cell.group, cell.roles, cell.again)}</Spoken>
+            </span>
+          )}
+        </td>
+      ))}
+    </tr>
+  );
+});

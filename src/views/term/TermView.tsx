@@ -1,0 +1,113 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useMemo, useState } from 'react';
+import * as z from 'zod/mini';
+import { TERM_ORDERS, termOf, termRank, type TermOrder } from '@/encode/term';
+import { say } from '@/messages';
+import { sayTerm } from '@/messages/term';
+import type { StudentId } from '@/schema/ids';
+import type { Setting } from '@/schema/setting';
+import { classById, termOfClass } from '@/store/queries';
+import { useQuery } from '@/store/react';
+import { useTileNames } from '../frame/names';
+import { useStudents } from '../frame/students';
+import { useClassId } from '../frame/useClassId';
+import { useSetting } from '../frame/useDraft';
+import { useOpenLineup } from '../frame/useOpenLineup';
+import { Select } from '../primitives/Select';
+import { Planning } from './Planning';
+import { Shared } from './Shared';
+import { TermTable } from './TermTable';
+import styles from './Term.module.css';
+
+const ORDER: Setting<TermOrder> = {
+  name: 'termOrder',
+  shape: z.enum(TERM_ORDERS),
+  usual: 'name',
+};
+
+/** Loaded beside the first painting: a picture of what the table tells. */
+const MetChart = dynamic(() => import('./MetChart').then((module) => module.MetChart), {
+  ssr: false,
+});
+
+/** The term along each student's line, and rounds planned together. */
+export function TermView() {
+  const classId = useClassId();
+  const theClass = useQuery(classById, classId);
+  const lineup = useOpenLineup();
+  const inTerm = useQuery(termOfClass, classId);
+  const everybody = useStudents(classId);
+  const students = useMemo(() => everybody.filter(({ left }) => left === null), [everybody]);
+  const nameOf = useTileNames(everybody);
+  const [order, setOrder] = useSetting(ORDER, classId);
+  const [chosen, setChosen] = useState<readonly StudentId[]>([]);
+  const term = useMemo(
+    () =>
+      termOf(
+        inTerm,
+        students.map(({ id }) => id),
+      ),
+    [inTerm, students],
+  );
+  const rows = useMemo(() => {
+    const studentOf = new Map(students.map((student) => [student.id, student]));
+    const sectionOf = (id: StudentId): string =>
+      theClass?.sections.find((one) => one.id === studentOf.get(id)?.sectionId)?.name ?? '~';
+    return [...term.rows].sort(
+      (a, b) =>
+        termRank(a, order) - termRank(b, order) ||
+        (order === 'section' ? say.compare(sectionOf(a.studentId), sectionOf(b.studentId)) : 0) ||
+        say.compare(nameOf(a.studentId), nameOf(b.studentId)),
+    );
+  }, [term, students, theClass, order, nameOf]);
+  if (!theClass) return null;
+  const toggle = (id: StudentId, more: boolean): void => {
+    if (chosen.includes(id)) setChosen(chosen.filter((one) => one !== id));
+    else setChosen(more ? [...chosen.slice(-1), id] : [id]);
+  };
+  return (
+    <div className={styles.view}>
+      <h2 className={styles.title}>{sayTerm.title}</h2>
+      {lineup && <Planning theClass={theClass} lineup={lineup} nameOf={nameOf} inTerm={inTerm} />}
+      {term.lineups.length === 0 ? (
+        <p className={styles.none}>{sayTerm.none}</p>
+      ) : (
+        <div className={styles.sides}>
+          <div className={styles.main}>
+            <div className={styles.tools}>
+              <Select
+                label={sayTerm.order}
+                value={order}
+                options={TERM_ORDERS.filter(
+                  (value) => value !== 'section' || theClass.sections.length > 0,
+                ).map((value) => ({ value, label: sayTerm.orders[value] }))}
+                onChange={setOrder}
+              />
+              <p className={styles.hint}>{sayTerm.dot}</p>
+            </div>
+            <TermTable
+              classId={classId}
+              term={term}
+              rows={rows}
+              nameOf={nameOf}
+              chosen={chosen}
+              onToggle={toggle}
+            />
+          </div>
+          <aside className={styles.aside}>
+            <Shared
+              term={term}
+              rows={rows}
+              nameOf={nameOf}
+              chosen={chosen}
+              className={theClass.name}
+            />
+            <MetChart term={term} />
+          </aside>
+        </div>
+      )}
+    </div>
+  );
+}
