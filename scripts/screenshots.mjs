@@ -85,6 +85,12 @@ await withDemoPage(PORT, async (page, address) => {
   await page.keyboard.press('ArrowRight');
   await page.getByText('Turn 2 of 4').waitFor();
   await shot('stations');
+  await open(`${CREW}/term`, 'table');
+  await page.getByRole('button', { name: /^Plan \d+ rounds/ }).click();
+  await page.getByText('rounds planned.').waitFor();
+  await page.getByRole('button', { name: 'Amira H.' }).click();
+  await page.getByText('rounds planned.').waitFor({ state: 'hidden' });
+  await shot('term');
   await open(`${CREW}/handoff`, 'h3');
   await shot('handoff');
   const headers = { Authorization: 'Bearer river' };
