@@ -13,6 +13,9 @@ const PAGES = {
   stage: 'stage',
   paper: 'print',
   'hand off': 'handoff',
+  term: 'term',
+  rooms: 'handoff/rooms',
+  spaces: 'handoff/spaces',
 };
 
 await withDemoPage(PORT, async (page, address) => {

@@ -89,6 +89,8 @@ await withDemoPage(PORT, async (page, address) => {
   await page.getByRole('button', { name: /^Plan \d+ rounds/ }).click();
   await page.getByText('rounds planned.').waitFor();
   await page.getByRole('button', { name: 'Amira H.' }).click();
+  await page.getByRole('button', { name: 'Show how partners grow' }).click();
+  await page.locator('canvas').waitFor();
   await page.getByText('rounds planned.').waitFor({ state: 'hidden' });
   await shot('term');
   await open(`${CREW}/handoff`, 'h3');

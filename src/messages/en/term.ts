@@ -117,6 +117,7 @@ export const term = {
   withPlanned: 'What is planned is counted.',
   share: (one: string, two: string) => `${one} and ${two}`,
   shareNothing: 'have not worked together, and are not planned to.',
+  showChart: 'Show how partners grow',
   chart: 'Partners met, on average',
   chartBest: 'the most that is possible',
   chartMade: 'met',

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { Button } from '../primitives/Button';
+import { Field } from '../primitives/Field';
 import styles from './TokenField.module.css';
 
 interface TokenFieldProps {
@@ -24,15 +25,14 @@ export function TokenField({ text, label, go, onToken }: TokenFieldProps) {
       }}
     >
       <p>{text}</p>
-      <label className={styles.field}>
-        <span>{label}</span>
+      <Field label={label}>
         <input
           type="password"
           autoComplete="off"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
         />
-      </label>
+      </Field>
       <div>
         <Button type="submit" variant="contained" disabled={typed.trim() === ''}>
           {go}

@@ -1,6 +1,6 @@
 'use client';
 
-import { useRef, useState, type ReactNode } from 'react';
+import { useRef, useState } from 'react';
 import type { AnyLineup } from '@/formats/out/lineupOut';
 import { COLUMNS, usualColumns } from '@/formats/out/table';
 import type { Template } from '@/formats/out/handout/types';
@@ -14,6 +14,7 @@ import { InPlaceText } from '../primitives/InPlaceText';
 import { Select } from '../primitives/Select';
 import { Switch } from '../primitives/Switch';
 import { asBase64, LARGEST_KEPT, type Chosen } from './chosen';
+import { Field } from '../primitives/Field';
 import styles from './HandOffView.module.css';
 
 interface OptionsProps {
@@ -128,22 +129,6 @@ export function Options(props: OptionsProps) {
       )}
       {has('layout') && <Layout way={way} chosen={chosen} onChange={onChange} lineup={lineup} />}
     </section>
-  );
-}
-
-interface FieldProps {
-  readonly label: string;
-  readonly hint?: string;
-  readonly children: ReactNode;
-}
-
-function Field({ label, hint, children }: FieldProps) {
-  return (
-    <label className={styles.field}>
-      <span>{label}</span>
-      {children}
-      {hint !== undefined && <small>{hint}</small>}
-    </label>
   );
 }
 

@@ -23,6 +23,7 @@ import { Button, LinkButton } from '../primitives/Button';
 import { Select } from '../primitives/Select';
 import { Sign } from '../primitives/Sign';
 import { Switch } from '../primitives/Switch';
+import { Field } from '../primitives/Field';
 import styles from './HandOffView.module.css';
 import {
   CONNECTIONS,
@@ -180,8 +181,7 @@ export function Service(props: ServiceProps) {
           <h3 id="service" className={styles.subtitle}>
             {words.title[kind]}
           </h3>
-          <label className={styles.field}>
-            <span>{words.address}</span>
+          <Field label={words.address}>
             <input
               inputMode="url"
               spellCheck={false}
@@ -189,9 +189,8 @@ export function Service(props: ServiceProps) {
               placeholder={sayHandoff.handoff.options.linkStart}
               onChange={(event) => setConnection({ ...connection, address: event.target.value })}
             />
-          </label>
-          <label className={styles.field}>
-            <span>{words.token}</span>
+          </Field>
+          <Field label={words.token}>
             <input
               type="password"
               autoComplete="off"
@@ -199,7 +198,7 @@ export function Service(props: ServiceProps) {
               onChange={(event) => setToken(event.target.value)}
             />
             <small>{remembered ? words.tokenKept : words.tokenHint}</small>
-          </label>
+          </Field>
           {token !== '' && (
             <Switch checked={remembered} onChange={remember}>
               {words.rememberToken}
@@ -228,8 +227,7 @@ export function Service(props: ServiceProps) {
             </Switch>
           ) : (
             <>
-              <label className={styles.field}>
-                <span>{words.minutes}</span>
+              <Field label={words.minutes}>
                 <input
                   type="number"
                   min={1}
@@ -240,7 +238,7 @@ export function Service(props: ServiceProps) {
                     setConnection({ ...connection, minutes: minutes > 0 ? minutes : null });
                   }}
                 />
-              </label>
+              </Field>
               <Select
                 label={words.moveIn}
                 value={connection.moveIn}

@@ -19,6 +19,7 @@ import { useDraft, useSetting } from '../frame/useDraft';
 import { Button } from '../primitives/Button';
 import { Select } from '../primitives/Select';
 import { isQuiet, type PlacedSpace } from './placed';
+import { Field } from '../primitives/Field';
 import styles from './Spaces.module.css';
 import { whyOf } from './useSpaces';
 
@@ -138,17 +139,15 @@ export function SayAll({ classId, out, spaces, client, onSaid }: SayAllProps) {
           onChange={(whom) => setChosen({ ...chosen, quietOnly: whom === 'quiet' })}
         />
         {named && (
-          <label className={styles.field}>
-            <span>{words.name}</span>
+          <Field label={words.name}>
             <input
               value={name}
               maxLength={200}
               onChange={(event) => setChosen({ ...chosen, name: event.target.value })}
             />
-          </label>
+          </Field>
         )}
-        <label className={styles.field}>
-          <span>{isLink ? words.link : words.text}</span>
+        <Field label={isLink ? words.link : words.text}>
           {isLink ? (
             <input
               inputMode="url"
@@ -165,7 +164,7 @@ export function SayAll({ classId, out, spaces, client, onSaid }: SayAllProps) {
             />
           )}
           <small>{words.placeholders(['group', 'members', 'lead', 'place', 'link'])}</small>
-        </label>
+        </Field>
         {badLink && <p className={styles.issue}>{words.noLink}</p>}
         {unknown !== undefined && <p className={styles.issue}>{words.unknown(unknown)}</p>}
         {first && sample !== undefined && placeholdersIn(text).length > 0 && (

@@ -1,11 +1,16 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { sayLive } from '@/messages/live';
 import type { Post, Space } from '@/services/channels/spacesContract';
-import { Markdown } from '../frame/Markdown';
 import type { NamesByAddress } from '../frame/useNamesByAddress';
 import { useTick } from '../frame/useTick';
 import styles from './Spaces.module.css';
+
+/** What reads Markdown comes with the first welcome. */
+const Markdown = dynamic(() => import('../frame/Markdown').then((module) => module.Markdown), {
+  ssr: false,
+});
 
 interface SpaceBodyProps {
   readonly space: Space;

@@ -30,6 +30,7 @@ import { Choice } from '../primitives/Choice';
 import { NumberStepper } from '../primitives/NumberStepper';
 import { Opening } from '../primitives/Opening';
 import { Select } from '../primitives/Select';
+import { Field } from '../primitives/Field';
 import styles from './Term.module.css';
 
 type Every = SeriesWish['every'];
@@ -209,8 +210,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
             'from',
             words.from(wish.from),
             words.fromLabel,
-            <label className={styles.field}>
-              <span>{words.fromLabel}</span>
+            <Field label={words.fromLabel}>
               <input
                 type="date"
                 value={wish.from}
@@ -218,7 +218,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
                   if (event.target.value !== '') change({ from: event.target.value });
                 }}
               />
-            </label>,
+            </Field>,
           ),
           notOn: part(
             'notOn',
@@ -363,12 +363,11 @@ function NotOn({
   const words = sayTerm.plan;
   const { unread } = daysIn(text);
   return (
-    <label className={styles.field}>
-      <span>{words.notOnLabel}</span>
+    <Field label={words.notOnLabel}>
       <textarea rows={4} value={text} onChange={(event) => onChange(event.target.value)} />
       <small>{words.notOnHint}</small>
       {unread !== null && <small className={styles.issue}>{words.notOnUnread(unread)}</small>}
-    </label>
+    </Field>
   );
 }
 

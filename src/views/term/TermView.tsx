@@ -15,6 +15,7 @@ import { useStudents } from '../frame/students';
 import { useClassId } from '../frame/useClassId';
 import { useSetting } from '../frame/useDraft';
 import { useOpenLineup } from '../frame/useOpenLineup';
+import { Button } from '../primitives/Button';
 import { Select } from '../primitives/Select';
 import { Planning } from './Planning';
 import { Shared } from './Shared';
@@ -27,7 +28,7 @@ const ORDER: Setting<TermOrder> = {
   usual: 'name',
 };
 
-/** Loaded beside the first painting: a picture of what the table tells. */
+/** A picture of what the table tells, loaded when it is asked for. */
 const MetChart = dynamic(() => import('./MetChart').then((module) => module.MetChart), {
   ssr: false,
 });
@@ -42,6 +43,7 @@ export function TermView() {
   const students = useMemo(() => everybody.filter(({ left }) => left === null), [everybody]);
   const nameOf = useTileNames(everybody);
   const [order, setOrder] = useSetting(ORDER, classId);
+  const [chart, setChart] = useState(false);
   const [chosen, setChosen] = useState<readonly StudentId[]>([]);
   const term = useMemo(
     () =>
@@ -104,7 +106,15 @@ export function TermView() {
               chosen={chosen}
               className={theClass.name}
             />
-            <MetChart term={term} />
+            {chart ? (
+              <MetChart term={term} />
+            ) : (
+              <div>
+                <Button size="small" variant="paper" onClick={() => setChart(true)}>
+                  {sayTerm.showChart}
+                </Button>
+              </div>
+            )}
           </aside>
         </div>
       )}
