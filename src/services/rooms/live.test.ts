@@ -128,6 +128,21 @@ test('the time runs out into a countdown and then the rooms close; more time in 
   expect(service.ask('PATCH', '/s1', { minutes: 30 }).status).toBe(409);
 });
 
+test('everybody is warned once before the time is up, and again where there is more of it', () => {
+  const service = new Service();
+  const warnings = () =>
+    service.session().messages!.filter(({ text }) => text === '60 seconds left.');
+  service.after(19 * 60 - 1);
+  expect(warnings()).toHaveLength(0);
+  service.after(2);
+  expect(warnings()).toHaveLength(1);
+  service.ask('PATCH', '/s1', { minutes: 30 });
+  service.after(9 * 60 + 50);
+  expect(warnings()).toHaveLength(1);
+  service.after(20);
+  expect(warnings()).toHaveLength(2);
+});
+
 test('closing by hand counts down, and may be asked for twice', () => {
   const service = new Service();
   service.ask('POST', '/s1/close');

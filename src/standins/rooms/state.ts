@@ -52,6 +52,8 @@ export class LiveState {
   private openedAt: number | null = null;
   private endsAt: number | null = null;
   private closesAt: number | null = null;
+  /** When everybody is told that the time runs out; null where that is over, or nobody asked for it. */
+  private warnsAt: number | null = null;
   /** Sorted by time, the next last. */
   private due: Due[] = [];
   private readonly log: Told[] = [];
@@ -84,11 +86,13 @@ export class LiveState {
     for (;;) {
       const deed = this.due.at(-1)?.at ?? Infinity;
       const end = this.state === 'open' ? (this.endsAt ?? Infinity) : Infinity;
+      const warn = this.state === 'open' ? (this.warnsAt ?? Infinity) : Infinity;
       const close = this.state === 'closing' ? (this.closesAt ?? Infinity) : Infinity;
-      const at = Math.min(deed, end, close);
+      const at = Math.min(deed, end, close, warn);
       if (at > to) break;
       this.now = Math.max(this.now, at);
-      if (at === close) this.shut();
+      if (at === warn) this.warn();
+      else if (at === close) this.shut();
       else if (at === end) this.beginClosing();
       else this.happen(this.due.pop() as Due);
     }
@@ -235,6 +239,16 @@ export class LiveState {
         ? null
         : this.openedAt + this.minutes * 60_000;
     this.closesAt = this.endsAt === null ? null : this.endsAt + this.countdownSeconds * 1000;
+    const warns =
+      this.endsAt === null || !this.warningSeconds
+        ? null
+        : this.endsAt - this.warningSeconds * 1000;
+    this.warnsAt = warns !== null && warns >= this.now ? warns : null;
+  }
+
+  private warn(): void {
+    this.warnsAt = null;
+    this.say(`${this.warningSeconds} seconds left.`, null);
   }
 
   private beginClosing(): void {

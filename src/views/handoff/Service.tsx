@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import * as z from 'zod/mini';
 import type { PublicAddresses } from '@/encode/publicLineup';
 import { sayHandoff } from '@/messages/handoff';
@@ -148,7 +148,10 @@ export function Service(props: ServiceProps) {
     }).catch(() => null);
     // What was cut off stays to be gone on with, here or in another tab.
     if (!dryRun && sent?.ended === null) setCut(null);
-    setWork(sent ? { doing: dryRun ? 'looked' : 'sent', sent } : { doing: 'failed' });
+    // Hundreds of groups are drawn bit by bit, and the page goes on answering.
+    startTransition(() =>
+      setWork(sent ? { doing: dryRun ? 'looked' : 'sent', sent } : { doing: 'failed' }),
+    );
     if (!sent || dryRun || sent.arrived.length === 0) return;
     const known = new Map(students.map(({ id }) => [String(id), id]));
     keepReceipt(

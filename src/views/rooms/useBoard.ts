@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { startTransition, useCallback, useEffect, useMemo, useState } from 'react';
 import { sayLive } from '@/messages/live';
 import { LiveRooms, type Line, type Outcome } from '@/services/rooms/board';
 import type { Session } from '@/services/rooms/contract';
@@ -39,7 +39,8 @@ export function useBoard({ root, token, sessionId }: Place): Board {
     const stop = new AbortController();
     void rooms.watch(
       {
-        onSession: (session, ahead) => setSeen({ session, ahead }),
+        // A thousand who come at once are drawn bit by bit, and whatever is pressed meanwhile comes first.
+        onSession: (session, ahead) => startTransition(() => setSeen({ session, ahead })),
         onLine: setLine,
         wake: whenBack,
       },
