@@ -59,7 +59,11 @@ test('what somebody who moves would lose sight of is told before it is sent', as
     .first()
     .click();
   await page.keyboard.press(group === 'Willow' ? '1' : '2');
-  await page.goto(`${CREW}/handoff`);
+  // Within the page: what was just pressed need not be on the disk yet.
+  await page
+    .getByRole('link', { name: /Hand off/ })
+    .first()
+    .click();
   await look(page);
   await expect(page.getByText('Who would lose sight of what they wrote:')).toBeVisible();
   await expect(page.getByText(`leaves ${group}, and would no longer see`)).toBeVisible();
