@@ -191,6 +191,18 @@ test('a service that does not search by the beginning of a text is asked channel
   }
 });
 
+test('addresses are looked up many at a time, in requests that are never too long', async () => {
+  const long = Array.from({ length: 30 }, (_, at) => `${'x'.repeat(40)}.${at}@school.example.org`);
+  const people = long.map((email) => ({ ...{ id: email, name: email, email }, roles: [] }));
+  const service = new Channels(() => people, { members: 250, page: 100 });
+  const lineup = { ...BEFORE, groups: [{ key: '0', name: 'Alder', members: people }], staff: [] };
+  const line = lineTo(service);
+  expect((await toChannels(service, lineup, {}, line)).refused).toEqual([]);
+  const asked = line.sent.filter(({ url }) => url.includes('/Users?'));
+  expect(asked.length).toBeLessThan(6);
+  expect(Math.max(...asked.map(({ url }) => url.length))).toBeLessThan(2_000);
+});
+
 test('a service that looks up one address at a time, by saying no or by finding nobody, finds everybody all the same', async () => {
   const answers: readonly Reply[] = [
     { status: 400, headers: {}, body: { detail: 'No.', scimType: 'invalidFilter' } },
@@ -363,6 +375,20 @@ test('a second hand-off moves who moved and lets in who is new, in the same sess
   });
   await toRooms(service, after, { earlier: done.session });
   expect(inRooms(sessions(service)[0]!)).toEqual(wantedRooms(after));
+});
+
+test('a service that tells more of its sessions, in words of its own, gets no second session', async () => {
+  const service = roomsFor();
+  const wordy = {
+    handle: (ask: Ask): Reply => {
+      const reply = service.handle(ask);
+      const more = { state: 'running', openedAt: 0, now: 'noon', messages: {}, lastEvent: 4 };
+      return reply.body === null ? reply : { ...reply, body: { ...reply.body, ...more } };
+    },
+  };
+  const first = await toRooms(service, BEFORE, {}, lineTo(wordy));
+  const again = await toRooms(service, BEFORE, { earlier: first.session }, lineTo(wordy));
+  expect([first.refused, again.refused, sessions(service).length]).toEqual([[], [], 1]);
 });
 
 test('whatever is lost or repeated, and started again without a receipt: one session that equals the lineup', async () => {

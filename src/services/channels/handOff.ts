@@ -23,8 +23,11 @@ export interface ChannelOptions extends HandOffOptions {
 
 /** Requests under way at a time. */
 const AT_ONCE = 8;
-/** Addresses that are looked up in one request: the address of the request stays below 2,000 signs. */
+/** Addresses that are looked up in one request, and how long its filter may be: some take no more than 2,000 signs. */
 const TOGETHER = 20;
+const LONGEST_FILTER = 1_500;
+/** What stands around each address in a filter, as it is sent. */
+const AROUND_ADDRESS = 'userName%20eq%20%22%22%20or%20'.length;
 /** A change is computed again so often where others change the same channel at the same time. */
 const MOST_ROUNDS = 12;
 
@@ -130,11 +133,7 @@ class ChannelRun {
 
   /** Many in one request; whoever is not found so is looked up alone, and so is everybody where a service says no. */
   private async lookUpTogether(addresses: readonly string[]): Promise<void> {
-    const batches: string[][] = [];
-    for (let at = 0; at < addresses.length; at += TOGETHER) {
-      batches.push(addresses.slice(at, at + TOGETHER));
-    }
-    await eachOf(batches, AT_ONCE, async (batch) => {
+    await eachOf(inBatches(addresses), AT_ONCE, async (batch) => {
       if (batch.length < 2) return;
       const wanted = new Set(batch.map((address) => address.toLowerCase()));
       try {
@@ -478,6 +477,22 @@ class ChannelRun {
     const plan = planThatHeld([...this.plan.values()], where.refused);
     return { ...where, plan, ended, told: [] };
   }
+}
+
+function inBatches(addresses: readonly string[]): readonly (readonly string[])[] {
+  const batches: string[][] = [];
+  let left = 0;
+  for (const address of addresses) {
+    const length = encodeURIComponent(address).length + AROUND_ADDRESS;
+    const last = batches.at(-1);
+    if (last && last.length < TOGETHER && length <= left) last.push(address);
+    else {
+      batches.push([address]);
+      left = LONGEST_FILTER;
+    }
+    left -= length;
+  }
+  return batches;
 }
 
 function memberIds({ members }: ScimGroup): readonly string[] {

@@ -1,5 +1,5 @@
+import { isOk, refusal } from '../answers';
 import { eachOf, ServiceGone, type Answer, type ServiceClient } from '../client';
-import { Problem } from '../rooms/contract';
 import type { GroupPlan, ServiceLineup, Why } from '../types';
 import { channelPrefix } from './handOff';
 import { Space, SpaceList, type SpaceBrief, type SpaceRequest } from './spacesContract';
@@ -87,12 +87,11 @@ export class SpacesClient {
     given: Parameters<ServiceClient['send']>[2],
   ): Promise<Said> {
     try {
-      ok(await this.client.send(method, path, given));
-      return null;
+      const answer = await this.client.send(method, path, given);
+      return isOk(answer) ? null : refusal(answer);
     } catch (error) {
-      if (error instanceof ServiceGone) return { code: 'gone', reason: error.reason };
-      if (error instanceof SpaceRefusal) return { code: 'refused', detail: error.message };
-      throw error;
+      if (!(error instanceof ServiceGone)) throw error;
+      return { code: 'gone', reason: error.reason };
     }
   }
 
@@ -136,10 +135,8 @@ export async function lostSights(
   return lost;
 }
 
-class SpaceRefusal extends Error {}
-
+/** The body of an answer that says yes; an error in the service's own words otherwise. */
 function ok(answer: Answer): unknown {
-  if (answer.status >= 200 && answer.status < 300) return answer.body;
-  const problem = Problem.safeParse(answer.body);
-  throw new SpaceRefusal(problem.success ? (problem.data.detail ?? '') : '');
+  if (isOk(answer)) return answer.body;
+  throw new Error(refusal(answer).detail);
 }

@@ -1,9 +1,9 @@
 import { createParser } from 'eventsource-parser';
 import { MACHINE, ServiceClient, ServiceGone, type Transport } from '../client';
 import type { Why } from '../types';
-import { isOk, refusal } from './answers';
-import { Session, type RoomPerson } from './contract';
-import { afterEvent, readEvent } from './live';
+import { isOk, refusal } from '../answers';
+import type { RoomPerson, Session } from './contract';
+import { afterEvent, readEvent, readSession } from './live';
 
 /** How far what is shown can be trusted: told as it happens, asked again and again, or known as it was. */
 export type Line = 'connecting' | 'live' | 'polled' | 'lost' | 'token' | 'gone';
@@ -43,8 +43,9 @@ export class LiveRooms {
     for (let failures = 0; !stop.aborted;) {
       try {
         known ??= await this.read(watcher, stop);
-        failures = 0;
-        known = await this.follow(known, watcher, stop);
+        known = await this.follow(known, watcher, stop, () => {
+          failures = 0;
+        });
       } catch (error) {
         if (isStopped(stop)) return;
         if (error instanceof Ended) {
@@ -136,7 +137,7 @@ export class LiveRooms {
     );
     if (response.status === 401 || response.status === 403) throw new Ended('token');
     if (response.status === 404 || response.status === 410) throw new Ended('gone');
-    const session = Session.parse(await response.json());
+    const session = readSession(await response.json());
     const at = (asked + this.transport.now()) / 2;
     const known: Known = {
       session,
@@ -148,7 +149,12 @@ export class LiveRooms {
   }
 
   /** What is known when the line ends; null where the session has to be read anew. */
-  private async follow(known: Known, watcher: Watcher, stop: AbortSignal): Promise<Known | null> {
+  private async follow(
+    known: Known,
+    watcher: Watcher,
+    stop: AbortSignal,
+    onAnswer: () => void,
+  ): Promise<Known | null> {
     const response = await this.fetch(
       `${this.path}/events`,
       this.headers({
@@ -157,6 +163,7 @@ export class LiveRooms {
       }),
       stop,
     );
+    if (response.status < 500 || response.status === 501) onAnswer();
     const type = response.headers.get('Content-Type') ?? '';
     if (!response.ok || !response.body || !type.startsWith('text/event-stream')) {
       void response.body?.cancel();
@@ -168,7 +175,7 @@ export class LiveRooms {
     watcher.onLine('live');
     const seen: { session: Session | null; last: string | null } = { ...known };
     const parser = createParser({
-      onEvent: ({ event = 'message', data, id }) => {
+      onEvent: ({ event = '', data, id }) => {
         if (id !== undefined) seen.last = id;
         const told = readEvent(event, data);
         if (seen.session && told) seen.session = afterEvent(seen.session, told);

@@ -22,6 +22,9 @@ export const SessionRequest = z.object({
 });
 export type SessionRequest = z.infer<typeof SessionRequest>;
 
+/** RFC 3339, with any offset. */
+const MOMENT = z.iso.datetime({ offset: true });
+
 /** Where somebody is while rooms are open; `waiting` has not come yet, `dropped` was here and is gone. */
 export const PRESENCES = ['waiting', 'onTheWay', 'here', 'dropped'] as const;
 export type Presence = (typeof PRESENCES)[number];
@@ -33,7 +36,7 @@ export const LivePerson = z.object({
   role: z.optional(z.string()),
   presence: z.optional(z.enum(PRESENCES)),
   /** When that became so. */
-  since: z.optional(z.iso.datetime()),
+  since: z.optional(MOMENT),
 });
 export type LivePerson = z.infer<typeof LivePerson>;
 
@@ -54,11 +57,11 @@ export type SessionState = (typeof SESSION_STATES)[number];
 export const SessionTime = z.object({
   state: z.optional(z.enum(SESSION_STATES)),
   minutes: z.optional(z.nullable(z.number())),
-  openedAt: z.optional(z.nullable(z.iso.datetime())),
+  openedAt: z.optional(z.nullable(MOMENT)),
   /** When the time is up; null while it does not run. */
-  endsAt: z.optional(z.nullable(z.iso.datetime())),
+  endsAt: z.optional(z.nullable(MOMENT)),
   /** When the rooms close, the countdown after the time included; null while that is not known. */
-  closesAt: z.optional(z.nullable(z.iso.datetime())),
+  closesAt: z.optional(z.nullable(MOMENT)),
   warningSeconds: z.optional(z.nullable(z.number())),
 });
 export type SessionTime = z.infer<typeof SessionTime>;
@@ -69,19 +72,33 @@ export const RoomMessage = z.object({
   text: z.string(),
   /** Ids of the rooms it was said to, or came from; null for all. */
   rooms: z.nullable(z.array(z.string())),
-  at: z.iso.datetime(),
+  at: MOMENT,
   /** Name of whoever wrote it; null for the teacher. */
   from: z.nullable(z.string()),
 });
 export type RoomMessage = z.infer<typeof RoomMessage>;
 
-/** What `POST /sessions` and `GET /sessions/ID` answer; a service may know no more than id and rooms. */
+/** The least that `POST /sessions` and `GET /sessions/ID` answer: all that a hand-off rests on. */
+export const MadeSession = z.object({
+  id: z.string(),
+  rooms: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      link: z.optional(z.nullable(z.string())),
+      people: z.optional(z.array(z.object({ name: z.optional(z.string()), email: z.string() }))),
+    }),
+  ),
+});
+export type MadeSession = z.infer<typeof MadeSession>;
+
+/** The same with all that a service tells of a session while it runs. */
 export const Session = z.extend(SessionTime, {
   id: z.string(),
   rooms: z.array(Room),
   messages: z.optional(z.array(RoomMessage)),
   /** The service's clock at the time of the answer. */
-  now: z.optional(z.iso.datetime()),
+  now: z.optional(MOMENT),
   /** Id of the last event that the answer already holds. */
   lastEvent: z.optional(z.string()),
 });

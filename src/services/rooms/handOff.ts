@@ -9,8 +9,8 @@ import {
   type Person,
 } from '../people';
 import type { GroupPlan, HandedOff, HandOffOptions, ServiceLineup, Why } from '../types';
-import { isOk, refusal } from './answers';
-import { Problem, Session, type RoomPerson, type SessionRequest } from './contract';
+import { isOk, refusal } from '../answers';
+import { Problem, MadeSession, type RoomPerson, type SessionRequest } from './contract';
 
 export interface RoomOptions extends HandOffOptions {
   readonly moveIn: SessionRequest['moveIn'];
@@ -129,7 +129,7 @@ class RoomRun {
       );
       const answer = await this.post('/sessions', body, salt);
       if (isOk(answer)) {
-        const made = Session.safeParse(answer.body);
+        const made = MadeSession.safeParse(answer.body);
         if (made.success) this.keep(made.data, rows.map(({ people }) => people).flat());
         else this.refuseAll(answer);
         return;
@@ -149,7 +149,7 @@ class RoomRun {
   }
 
   /** A session that is there: who moved is moved, and who is new is let in. */
-  private async bring(there: Session, earlier: EarlierSession): Promise<void> {
+  private async bring(there: MadeSession, earlier: EarlierSession): Promise<void> {
     const roomOf = this.roomsOf(there, earlier);
     const now = new Map<string, string>();
     for (const room of there.rooms) {
@@ -183,7 +183,7 @@ class RoomRun {
   }
 
   /** Group key → id of its room, by what the receipt says and then by name. */
-  private roomsOf(there: Session, earlier: EarlierSession): Map<string, string> {
+  private roomsOf(there: MadeSession, earlier: EarlierSession): Map<string, string> {
     const rooms = new Map<string, string>();
     const taken = new Set<string>();
     const ids = new Set(there.rooms.map(({ id }) => id));
@@ -206,7 +206,7 @@ class RoomRun {
   }
 
   private planAgainst(
-    there: Session,
+    there: MadeSession,
     roomOf: ReadonlyMap<string, string>,
     now: ReadonlyMap<string, string>,
   ): readonly GroupPlan[] {
@@ -244,7 +244,7 @@ class RoomRun {
       this.going(key).forEach((person) => this.refuse(person, refusal(answer)));
       return;
     }
-    const read = Session.safeParse({ id: '-', rooms: [answer.body] });
+    const read = MadeSession.safeParse({ id: '-', rooms: [answer.body] });
     const [room] = read.success ? read.data.rooms : [];
     if (room) roomOf.set(key, room.id);
   }
@@ -304,7 +304,7 @@ class RoomRun {
   }
 
   /** Who is where after a second hand-off. */
-  private settle(after: Session, roomOf: ReadonlyMap<string, string>): void {
+  private settle(after: MadeSession, roomOf: ReadonlyMap<string, string>): void {
     const at = new Map<string, string>();
     after.rooms.forEach((room) =>
       room.people?.forEach(({ email }) => at.set(email.toLowerCase(), room.id)),
@@ -319,7 +319,7 @@ class RoomRun {
     this.remember(after, roomOf);
   }
 
-  private keep(session: Session, inside: readonly Person[]): void {
+  private keep(session: MadeSession, inside: readonly Person[]): void {
     const entered = new Set(inside.map(({ email }) => email.trim().toLowerCase()));
     for (const person of this.people) {
       if (!this.whyOf.has(person) && entered.has(addressOf(person))) {
@@ -337,7 +337,7 @@ class RoomRun {
     this.remember(session, roomOf);
   }
 
-  private remember({ id, rooms }: Session, roomOf: ReadonlyMap<string, string>): void {
+  private remember({ id, rooms }: MadeSession, roomOf: ReadonlyMap<string, string>): void {
     const keyOf = new Map([...roomOf].map(([key, room]) => [room, key]));
     // In the order of their groups, whatever order the service has; rooms of its own behind them.
     const places = this.lineup.groups.map(({ key }) => roomOf.get(key));
@@ -394,10 +394,10 @@ class RoomRun {
     });
   }
 
-  private async read(id: string): Promise<Session | null> {
+  private async read(id: string): Promise<MadeSession | null> {
     const answer = await this.client.send('GET', sessionPath(id));
     await breathe();
-    const read = Session.safeParse(answer.body);
+    const read = MadeSession.safeParse(answer.body);
     await breathe();
     return isOk(answer) && read.success ? read.data : null;
   }

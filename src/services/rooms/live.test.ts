@@ -5,7 +5,7 @@ import { Rooms } from '../../standins/rooms/service';
 import type { Transport } from '../client';
 import { LiveRooms, type Line } from './board';
 import type { Session } from './contract';
-import { afterEvent, readEvent } from './live';
+import { afterEvent, readEvent, readSession } from './live';
 
 const TOKEN = 'river-token';
 const NAMES = Array.from({ length: 24 }, (_, at) => `n${at}`);
@@ -205,11 +205,26 @@ test('events laid over an earlier reading give what a reading gives now, whateve
   }
 });
 
-test('events of another name or shape tell nothing', () => {
+test('events of another name tell nothing; what is told otherwise than here has the session read anew', () => {
   expect(readEvent('weather', '{}')).toBeNull();
   expect(readEvent('constructor', '{}')).toBeNull();
-  expect(readEvent('person', '{"room":"r1"}')).toBeNull();
-  expect(readEvent('message', 'no JSON')).toBeNull();
+  const anew = { event: 'reset', data: {} };
+  expect(readEvent('person', '{"room":"r1"}')).toEqual(anew);
+  expect(readEvent('message', 'no JSON')).toEqual(anew);
+});
+
+test('a service that tells its sessions in other words is understood as far as who is in which room', () => {
+  const rooms = [
+    { id: 'r1', name: 'Alder', people: [{ email: 'n0@example.org', presence: 'away' }] },
+  ];
+  const told = { id: 's1', state: 'running', now: 17, messages: 'none', rooms };
+  expect(readSession(told)).toEqual({
+    id: 's1',
+    rooms: [{ id: 'r1', name: 'Alder', people: [{ email: 'n0@example.org' }] }],
+  });
+  expect(readSession({ id: 's1', rooms: [], endsAt: '2026-11-26T11:00:00+01:00' }).endsAt).toBe(
+    '2026-11-26T11:00:00+01:00',
+  );
 });
 
 /** A line to a service that breaks at random, on its clock. */

@@ -1,15 +1,32 @@
-import { EVENTS, type EventName, type LiveEvent, type Room, type Session } from './contract';
+import {
+  EVENTS,
+  MadeSession,
+  Session,
+  type EventName,
+  type LiveEvent,
+  type Room,
+} from './contract';
 
-/** An event as it came over the line; null for one of another name or shape, which tells us nothing. */
+/** A session out of an answer: with all it tells, or where that is told otherwise, with who is in which room. */
+export function readSession(body: unknown): Session {
+  const read = Session.safeParse(body);
+  return read.success ? read.data : MadeSession.parse(body);
+}
+
+/**
+ * An event as it came over the line; null for one of another name, which tells us nothing. What is told otherwise than
+ * here has the session read anew.
+ */
 export function readEvent(name: string, data: string): LiveEvent | null {
   if (!Object.hasOwn(EVENTS, name)) return null;
   const event = name as EventName;
   try {
     const read = EVENTS[event].safeParse(JSON.parse(data));
-    return read.success ? ({ event, data: read.data } as LiveEvent) : null;
+    if (read.success) return { event, data: read.data } as LiveEvent;
   } catch {
-    return null;
+    // No JSON: as unreadable as any other shape.
   }
+  return { event: 'reset', data: {} };
 }
 
 /** The session after an event, whether or not it held it already; null where it has to be read anew. */

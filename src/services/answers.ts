@@ -1,6 +1,6 @@
-import type { Answer } from '../client';
-import type { Why } from '../types';
-import { Problem } from './contract';
+import type { Answer } from './client';
+import { Problem } from './rooms/contract';
+import type { Why } from './types';
 
 export function isOk({ status }: Answer): boolean {
   return status >= 200 && status < 300;
