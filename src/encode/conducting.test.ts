@@ -4,6 +4,7 @@ import {
   addTime,
   clockOf,
   clockState,
+  clockUntil,
   leftOf,
   MINUTE_MS,
   pressClock,
@@ -28,6 +29,13 @@ const clockIn = ({ clock }: SceneRecord) => {
 };
 
 describe('the clock', () => {
+  test('runs out when something else does, and is taken away with it', () => {
+    const until = after(scene, clockUntil(scene, NOW + 90_000, NOW));
+    expect([secondsShown(clockIn(until), NOW), clockIn(until).lengthMs]).toEqual([90, 90_000]);
+    expect(clockState(clockIn(until), NOW + 90_000)).toBe('over');
+    expect(after(until, clockUntil(until, null, NOW)).clock).toBeNull();
+  });
+
   const set = after(scene, clockOf(scene, 3 * MINUTE_MS));
   const running = after(set, pressClock(set, NOW));
 

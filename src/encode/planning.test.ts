@@ -1,7 +1,7 @@
 import { arrangeNow } from '../core/arrange';
 import type { SeriesWish } from '../schema/series';
 import { meetingsIn } from './meetings';
-import { daysOf, outlookOf, seriesRequest } from './planning';
+import { countChanged, daysIn, daysOf, outlookOf, seriesRequest } from './planning';
 import { testBench, idsOf, rule, student } from './testBench';
 
 const wish = (known: Partial<SeriesWish> = {}): SeriesWish => ({
@@ -35,6 +35,26 @@ describe('the days of a series', () => {
     );
     expect(daysOf(wish({ notOn, rounds: 40 }))).toHaveLength(40);
   });
+});
+
+test('days left out are read line by line, in stretches too; what is no day is told and the others count', () => {
+  expect(daysIn('2026-10-30 to 2026-11-02\n\n 2026-12-24 ')).toEqual({
+    days: ['2026-10-30', '2026-10-31', '2026-11-01', '2026-11-02', '2026-12-24'],
+    unread: null,
+  });
+  expect(daysIn('soon\n2026-12-24\n2026-04-31')).toEqual({ days: ['2026-12-24'], unread: 'soon' });
+  expect(daysIn('2026-10-30 - 2026-10-29').unread).toBe('2026-10-30 - 2026-10-29');
+  expect(daysIn('2026-10-30 to 2036-10-30').days).toEqual([]);
+});
+
+test('who has other partners in any round counts once, newcomers and those who are gone too', () => {
+  const round = (...groups: readonly string[]) =>
+    groups.map((names) => ({ studentIds: names.split(' ') }));
+  const before = [round('a b', 'c d'), round('a c', 'b d')];
+  expect(countChanged(before, [round('b a', 'd c'), round('b d', 'c a')])).toBe(0);
+  expect(countChanged(before, [round('a b', 'c d'), round('a d', 'b c')])).toBe(4);
+  expect(countChanged(before, [round('a b', 'c d e'), round('a c', 'b d')])).toBe(3);
+  expect(countChanged(before, [round('a b', 'c'), round('a c', 'b d')])).toBe(2);
 });
 
 const NAMES = 'a b c d e f g h i j k l m n o p';

@@ -88,3 +88,59 @@ export function seriesRequest(
     rounds: wish.rounds,
   };
 }
+
+/** Days and stretches of days out of a text, a line each ("2026-10-26 to 2026-10-30"); `unread` is the first that is none. */
+export function daysIn(text: string): {
+  readonly days: readonly string[];
+  readonly unread: string | null;
+} {
+  const days = new Set<string>();
+  let unread: string | null = null;
+  for (const line of text.split('\n').map((one) => one.trim())) {
+    if (line === '') continue;
+    const [first = '', last = first] = line.split(/\s+(?:to|-|–)\s+/);
+    const [from, until] = [dayNumber(first), dayNumber(last)];
+    if (from === null || until === null || until < from || until - from > LONGEST_STRETCH) {
+      unread ??= line;
+      continue;
+    }
+    for (let day = from; day <= until; day++) days.add(dayText(day));
+  }
+  return { days: [...days].sort(), unread };
+}
+
+/** Longer than any holidays; what is longer is a slip of the year. */
+const LONGEST_STRETCH = 120;
+const DAY_MS = 86_400_000;
+
+/** Days since 1970 of a day YYYY-MM-DD; null for what is none, the 31st of April too. */
+function dayNumber(text: string): number | null {
+  const ms = /^\d{4}-\d{2}-\d{2}$/.test(text) ? Date.parse(`${text}T00:00:00Z`) : NaN;
+  const day = ms / DAY_MS;
+  return Number.isNaN(ms) || dayText(day) !== text ? null : day;
+}
+
+function dayText(day: number): string {
+  return new Date(day * DAY_MS).toISOString().slice(0, 10);
+}
+
+type Division = readonly { readonly studentIds: readonly string[] }[];
+
+/** How many students have other partners in at least one round than they had in it before. */
+export function countChanged(before: readonly Division[], after: readonly Division[]): number {
+  const partners = (groups: Division = []): ReadonlyMap<string, string> =>
+    new Map(
+      groups.flatMap(({ studentIds }) => {
+        const together = [...studentIds].sort().join(' ');
+        return studentIds.map((id) => [id, together] as const);
+      }),
+    );
+  const changed = new Set<string>();
+  before.forEach((groups, round) => {
+    const [was, is] = [partners(groups), partners(after[round])];
+    for (const id of new Set([...was.keys(), ...is.keys()])) {
+      if (was.get(id) !== is.get(id)) changed.add(id);
+    }
+  });
+  return changed.size;
+}

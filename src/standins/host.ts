@@ -117,7 +117,7 @@ export class StandinHost {
     if (this.chance(busy)) {
       return new Response(null, { status: 429, headers: { 'Retry-After': '1' } });
     }
-    if (reply.stream) return streaming(reply, reply.stream);
+    if (reply.stream) return streaming(reply, reply.stream, request.signal);
     return asResponse(reply, root === '/scim/v2' ? 'application/scim+json' : 'application/json');
   }
 
@@ -177,7 +177,7 @@ function asResponse({ status, headers, body }: Reply, type: string): Response {
 }
 
 /** What comes up is sent as it comes, with a sign of life between. */
-function streaming(reply: Reply, next: () => string | null): Response {
+function streaming(reply: Reply, next: () => string | null, gone: AbortSignal): Response {
   const encoder = new TextEncoder();
   let timer: ReturnType<typeof setInterval> | undefined;
   const body = new ReadableStream<Uint8Array>({
@@ -189,7 +189,7 @@ function streaming(reply: Reply, next: () => string | null): Response {
         const text = next();
         sinceSign += STREAM_STEP_MS;
         since += STREAM_STEP_MS;
-        if (text === null || since >= STREAM_MS) {
+        if (text === null || since >= STREAM_MS || gone.aborted) {
           clearInterval(timer);
           controller.close();
         } else if (text !== '' || sinceSign >= STREAM_SIGN_MS) {

@@ -140,31 +140,6 @@ export const groupsOfLineups = query<[ClassId], Readonly<Record<string, PastGrou
 /** Groups of one earlier lineup. */
 export type PastGroups = readonly (readonly StudentId[])[];
 
-/** The groups that a class has worked in, with those who were there, oldest first; drafts never used are none. */
-export const usedGroupsOf = query<[ClassId], readonly UsedGroups[]>(
-  ['lineup', 'take'],
-  (store, classId) =>
-    lineupsOf(store, classId)
-      .flatMap((lineup) => {
-        const take = shownTake(store, lineup.id);
-        const { used } = lineup;
-        if (!used || !take) return [];
-        const there = used.here && new Set(used.here);
-        const groups = take.groups.map(({ studentIds }) =>
-          there ? studentIds.filter((id) => there.has(id)) : studentIds,
-        );
-        return [{ lineupId: lineup.id, on: used.on, groups }];
-      })
-      .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0)),
-);
-
-export interface UsedGroups {
-  readonly lineupId: LineupId;
-  /** The day, YYYY-MM-DD. */
-  readonly on: string;
-  readonly groups: PastGroups;
-}
-
 /** Every lineup of the class that was used or is planned, with those who were there; in no order of its own. */
 export const termOfClass = query<[ClassId], readonly InTerm[]>(
   ['lineup', 'take'],
@@ -199,17 +174,47 @@ export interface InTerm {
   })[];
 }
 
+/** The groups that a class has worked in, with those who were there, oldest first; drafts never used are none. */
+export const usedGroupsOf = query<[ClassId], readonly UsedGroups[]>(
+  ['lineup', 'take'],
+  (store, classId) =>
+    termOfClass(store, classId)
+      .flatMap(({ id, on, state, groups }) =>
+        state === 'used' && on !== null
+          ? [{ lineupId: id, on, groups: groups.map(({ studentIds }) => studentIds) }]
+          : [],
+      )
+      .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0)),
+);
+
+export interface UsedGroups {
+  readonly lineupId: LineupId;
+  /** The day, YYYY-MM-DD. */
+  readonly on: string;
+  readonly groups: PastGroups;
+}
+
 export const seriesOf = query<[ClassId], readonly SeriesRecord[]>(['series'], (store, classId) =>
   store.all('series').filter((series) => series.classId === classId),
 );
 
-/** The groups used before a lineup was, newest last; before one that was not used yet, all that were. */
+/**
+ * The groups used before a lineup was, newest last; before one that was not used yet, all that were, and with one of a
+ * series the others of it that are still planned.
+ */
 export const historyOf = query<[ClassId, LineupId], readonly PastGroups[]>(
   ['lineup', 'take'],
   (store, classId, lineupId) => {
     const used = usedGroupsOf(store, classId);
     const at = used.findIndex((one) => one.lineupId === lineupId);
-    return (at < 0 ? used : used.slice(0, at)).map(({ groups }) => groups);
+    const before = (at < 0 ? used : used.slice(0, at)).map(({ groups }) => groups);
+    const seriesId = store.get('lineup', lineupId)?.planned?.seriesId;
+    if (at >= 0 || seriesId === undefined) return before;
+    const planned = termOfClass(store, classId).filter(
+      ({ id, state, lineup }) =>
+        id !== lineupId && state === 'planned' && lineup.planned?.seriesId === seriesId,
+    );
+    return [...before, ...planned.map(({ groups }) => groups.map(({ studentIds }) => studentIds))];
   },
 );
 

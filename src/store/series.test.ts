@@ -6,7 +6,7 @@ import { newGroup, type TakeGroup } from '../schema/take';
 import { emptyClass } from '../schema/classRecord';
 import { setUsed } from './actions/lineups';
 import { dropAhead, planSeries, replanSeries } from './actions/series';
-import { lineupsOf, seriesOf, shownTake, termOfClass, usedGroupsOf } from './queries';
+import { historyOf, lineupsOf, seriesOf, shownTake, termOfClass, usedGroupsOf } from './queries';
 import { storeWith } from './testStore';
 
 const classId = ClassId.parse('c_crew');
@@ -82,4 +82,15 @@ test('taking away what is ahead leaves used rounds, other lineups and the series
   dropAhead(store, classId, series!.id);
   expect(lineupsOf(store.records, classId).map(({ name }) => name)).toEqual(['Own', 'First']);
   expect(store.records.all('take').map(({ lineupId }) => lineupId)).toEqual([first.id]);
+});
+
+test('rounds of a series count for one another while they are planned, and for nothing else', () => {
+  const { store, first, second } = planned();
+  const pairs = (...groups: readonly string[]) =>
+    groups.map((pair) => pair.split(' ').map((one) => StudentId.parse(one)));
+  expect(historyOf(store.records, classId, second.id)).toEqual([pairs('a b', 'c d')]);
+  expect(historyOf(store.records, classId, LineupId.parse('l_own'))).toEqual([]);
+  setUsed(store, second.id, '2026-10-22');
+  expect(historyOf(store.records, classId, second.id)).toEqual([]);
+  expect(historyOf(store.records, classId, first.id)).toEqual([pairs('a c', 'b d')]);
 });

@@ -21,6 +21,7 @@ export const term = {
   page: 'Term',
   title: 'The term',
   none: 'Nothing has been used or planned yet. A lineup counts once it was shown, printed or handed off; rounds that are planned stand here too.',
+  toGroups: 'Make groups',
   plan: {
     sentence: 'Plan {rounds} of {sizing}, {every} from {from}, {notOn}.',
     sentenceWithoutDays: 'Plan {rounds} of {sizing}, {every}.',

@@ -123,11 +123,10 @@ export class LiveState {
     this.advance(this.now);
   }
 
-  move(email: string, to: RoomState): boolean {
+  move(email: string, to: RoomState): void {
     const found = this.find(email);
-    if (!found) return false;
+    if (!found || found.room === to) return;
     const { room, person } = found;
-    if (room === to) return true;
     room.people = room.people.filter((one) => one !== person);
     to.people.push(person);
     if (person.presence === 'here' || person.presence === 'onTheWay') {
@@ -137,7 +136,6 @@ export class LiveState {
       // Whoever was walking walks to the other room instead.
       this.schedule(email, [walk, ...(due[0]?.does === 'here' ? due.slice(1) : due)]);
     } else this.tellPerson(to, person);
-    return true;
   }
 
   letIn(room: RoomState, people: readonly RoomPerson[]): void {

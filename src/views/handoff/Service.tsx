@@ -1,30 +1,27 @@
 'use client';
 
 import { startTransition, useEffect, useRef, useState } from 'react';
-import * as z from 'zod/mini';
 import type { PublicAddresses } from '@/encode/publicLineup';
 import { sayHandoff } from '@/messages/handoff';
 import type { ClassId, LineupId } from '@/schema/ids';
 import type { ReceiptRecord } from '@/schema/receipt';
-import type { Setting } from '@/schema/setting';
 import type { RollStudent } from '@/schema/student';
 import { keepReceipt } from '@/store/actions/receipts';
 import { receiptsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { serviceRoot, type ServiceKind } from '@/services/reach';
-import type { Why } from '@/services/types';
 import { allow, isAllowed } from '../frame/allowedServices';
-import { useNameMask } from '../frame/masking';
 import { useToken } from '../frame/token';
 import { useSetting } from '../frame/useDraft';
 import { useRealNames } from '../frame/useRealNames';
 import { useToday } from '../frame/useToday';
 import { Button, LinkButton } from '../primitives/Button';
 import { Select } from '../primitives/Select';
-import { Sign } from '../primitives/Sign';
 import { Switch } from '../primitives/Switch';
 import { Field } from '../primitives/Field';
+import { CUT_OFF, lockOf, useHeld } from './cutOff';
 import styles from './HandOffView.module.css';
+import { Outcome } from './Outcome';
 import {
   CONNECTIONS,
   earlierSession,
@@ -51,45 +48,6 @@ type Work =
   | { readonly doing: 'nothing' | 'failed' | 'elsewhere' }
   | { readonly doing: 'looking' | 'sending'; readonly done: number }
   | { readonly doing: 'looked' | 'sent'; readonly sent: Sent };
-
-/** A hand-off that is under way, or was cut off: how far it had come. */
-const CUT_OFF: Setting<{
-  readonly lineupId: string;
-  readonly kind: string;
-  readonly address: string;
-  readonly at: string;
-  readonly done: number;
-  readonly of: number;
-} | null> = {
-  name: 'serviceCutOff',
-  shape: z.nullable(
-    z.object({
-      ...{ lineupId: z.string(), kind: z.string(), address: z.string(), at: z.string() },
-      ...{ done: z.number(), of: z.number() },
-    }),
-  ),
-  usual: null,
-};
-
-function lockOf(kind: ServiceKind, lineupId: LineupId): string {
-  return `gruppetto-handoff:${kind}:${lineupId}`;
-}
-
-/** Whether some tab holds a lock, looked at again and again while it is of interest. */
-function useHeld(name: string, wanted: boolean): boolean {
-  const [held, setHeld] = useState(true);
-  useEffect(() => {
-    if (!wanted) return undefined;
-    const look = (): void =>
-      void navigator.locks.query().then(({ held: all = [] }) => {
-        setHeld(all.some((lock) => lock.name === name));
-      });
-    look();
-    const timer = setInterval(look, 1_000);
-    return () => clearInterval(timer);
-  }, [name, wanted]);
-  return held;
-}
 
 /** Rooms or channels of a service: what would change is looked at first, and nothing is sent before it is said. */
 export function Service(props: ServiceProps) {
@@ -133,6 +91,8 @@ export function Service(props: ServiceProps) {
     running.current = controller;
     const doing = dryRun ? 'looking' : 'sending';
     setWork({ doing, done: 0 });
+    // Hundreds of groups need not each be a line on the disk.
+    const step = Math.ceil(lineup.groups.length / 50);
     const begun = { lineupId, kind, address, of: lineup.groups.length };
     if (!dryRun) {
       setCut({ ...begun, at: new Date().toISOString(), done: 0 });
@@ -143,7 +103,9 @@ export function Service(props: ServiceProps) {
       earlier: earlierSession(receipts, kind, address),
       onGroup: (done) => {
         setWork({ doing, done });
-        if (!dryRun) setCut({ ...begun, at: new Date().toISOString(), done });
+        if (!dryRun && done % step === 0) {
+          setCut({ ...begun, at: new Date().toISOString(), done });
+        }
       },
     }).catch(() => null);
     // What was cut off stays to be gone on with, here or in another tab.
@@ -352,82 +314,6 @@ export function Service(props: ServiceProps) {
       </section>
     </div>
   );
-}
-
-interface OutcomeProps {
-  readonly sent: Sent;
-  readonly done: boolean;
-  readonly lineup: PublicAddresses;
-  readonly shownName: (real: string) => string;
-}
-
-/** Group by group who comes and who goes, and whom the service does not take. */
-function Outcome({ sent, done, lineup, shownName }: OutcomeProps) {
-  const [mask] = useNameMask();
-  const words = sayHandoff.handoff.service;
-  const signOf = new Map(lineup.groups.map(({ name, sign }) => [name, sign]));
-  return (
-    <div className={styles.outcome}>
-      {sent.ended && <p className={styles.issue}>{sayHandoff.services.ended[sent.ended]}</p>}
-      {sent.told.map((text) => (
-        <p key={text} className={styles.issue}>
-          {text}
-        </p>
-      ))}
-      {done && <p role="status">{words.arrived(sent.arrived.length, sent.refused.length)}</p>}
-      {sent.refused.length > 0 && (
-        <ul className={styles.refused} aria-label={words.refused}>
-          {sent.refused.map(({ name, group, why }) => (
-            <li key={`${group} ${name}`}>
-              <strong>{shownName(name)}</strong>{' '}
-              {sayHandoff.services.why(mask === 'names' ? why : withoutWords(why))}
-            </li>
-          ))}
-        </ul>
-      )}
-      {sent.lost && sent.lost.length > 0 && (
-        <div className={styles.lost}>
-          <p>{words.lost}</p>
-          <ul>
-            {sent.lost.map(({ name, group, threads, files }) => (
-              <li key={`${group} ${name}`}>
-                {words.losesSight(shownName(name), group, threads, files)}
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
-      <ul className={styles.changes}>
-        {sent.plan.map(({ name, joins, leaves }, row) => (
-          <li key={row}>
-            <span className={styles.cardName}>
-              <Sign index={signOf.get(name) ?? row} size={22} />
-              {name}
-            </span>
-            <span>
-              {joins.length + leaves.length === 0 && <small>{words.unchanged}</small>}
-              {joins.map((one) => (
-                <span key={`+${one.name}`} className={styles.joins}>
-                  {words.joins(shownName(one.name))}
-                </span>
-              ))}
-              {leaves.map((one) => (
-                <span key={`-${one.name}`} className={styles.leaves}>
-                  {words.leaves(shownName(one.name))}
-                </span>
-              ))}
-            </span>
-          </li>
-        ))}
-      </ul>
-    </div>
-  );
-}
-
-/** A reason without what was typed or answered, which may hold an address: it tells a name. */
-function withoutWords(why: Why): Why {
-  if (why.code === 'refused') return { ...why, detail: '' };
-  return why.code === 'badAddress' ? { ...why, about: '…' } : why;
 }
 
 /** Whether there is something at the address to be looked into. */

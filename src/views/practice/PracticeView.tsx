@@ -6,6 +6,7 @@ import { sayLive } from '@/messages/live';
 import { SpaceList, type SpaceBrief } from '@/services/channels/spacesContract';
 import { Session } from '@/services/rooms/contract';
 import { TokenField } from '../frame/TokenField';
+import { Field } from '../primitives/Field';
 import styles from './Practice.module.css';
 
 /** The settings of the stand-ins, as far as this page changes them. */
@@ -116,8 +117,7 @@ export function PracticeView() {
             </h2>
             <div className={styles.settings}>
               {SETTINGS.map((name) => (
-                <label key={name} className={styles.setting}>
-                  <span>{words.settings[name]}</span>
+                <Field key={name} label={words.settings[name]}>
                   <input
                     type="number"
                     min={0}
@@ -129,7 +129,7 @@ export function PracticeView() {
                       }
                     }}
                   />
-                </label>
+                </Field>
               ))}
             </div>
           </section>

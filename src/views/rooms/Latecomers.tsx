@@ -57,8 +57,8 @@ export function Latecomers({ theClass, lineup, rooms, names, act }: LatecomersPr
       const groups = seatsOf(rooms, names).map(({ name, studentIds }, sign) =>
         newGroup(name, sign, [...studentIds]),
       );
-      const { Insight } = await import('@/encode/insight');
-      const row = Insight.of(bench, { ...take, groups }, [])?.bestPlace(id) ?? null;
+      const engine = await import('@/encode/insight').catch(() => null);
+      const row = engine?.Insight.of(bench, { ...take, groups }, [])?.bestPlace(id) ?? null;
       const found = row === null ? undefined : rooms[row];
       if (found) return found.room;
     }

@@ -38,7 +38,7 @@ import { TimeBand } from './TimeBand';
 import { seatsOf, type PlacedRoom } from './seats';
 import { useBoard, type Place } from './useBoard';
 
-/** Asks what the class is judged by, so it comes with the first who is late. */
+/** Asks what the class is judged by, so it comes behind the first painting. */
 const Latecomers = dynamic(() => import('./Latecomers').then((module) => module.Latecomers), {
   ssr: false,
 });
@@ -75,8 +75,7 @@ interface LiveBoardProps {
 export function LiveBoard(props: LiveBoardProps) {
   const { place, address, kept, theClass, lineup, title, onToken } = props;
   const words = sayLive.rooms;
-  const board = useBoard(place);
-  const { seen, line, act } = board;
+  const { seen, line, act } = useBoard(place);
   const { announce, notify } = useNotices();
   const shown = useNamesByAddress(theClass.id, lineup);
   const [visits, setVisits] = useSetting(VISITS, theClass.id);
@@ -162,7 +161,7 @@ export function LiveBoard(props: LiveBoardProps) {
       announce(words.visit(first.name));
     },
   });
-  useStageClock(theClass, seen && board.seen);
+  useStageClock(theClass, seen);
 
   if (line === 'token') {
     return (

@@ -5,10 +5,11 @@ import { sayLive } from '@/messages/live';
 import { sayOut } from '@/messages/out';
 import type { ClassId } from '@/schema/ids';
 import type { RoomMessage, Session } from '@/services/rooms/contract';
-import { keepDraft } from '@/store/actions/drafts';
+import { draftText, keepDraft } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
 import { useDraft } from '../frame/useDraft';
 import { Button } from '../primitives/Button';
+import { Field } from '../primitives/Field';
 import { useNotices } from '../primitives/notices';
 import { Select } from '../primitives/Select';
 import styles from './Rooms.module.css';
@@ -61,7 +62,10 @@ export function Sayings(props: SayingsProps) {
           onSubmit={(event) => {
             event.preventDefault();
             if (text.trim() === '') return;
-            send(text.trim(), target === ALL ? null : [target], () => keepDraft(store, field, ''));
+            send(text.trim(), target === ALL ? null : [target], () => {
+              // What was typed while it was on its way is another message.
+              if (draftText(store, field) === text) keepDraft(store, field, '');
+            });
           }}
         >
           <Select
@@ -74,18 +78,19 @@ export function Sayings(props: SayingsProps) {
             ]}
             onChange={(next) => onTo(next === ALL ? null : next)}
           />
-          <textarea
-            key={target}
-            rows={2}
-            aria-label={words.text}
-            autoFocus={target !== ALL}
-            value={text}
-            onChange={(event) => keepDraft(store, field, event.target.value)}
-            onKeyDown={(event) => {
-              if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return;
-              event.currentTarget.form?.requestSubmit();
-            }}
-          />
+          <Field label={words.text}>
+            <textarea
+              key={target}
+              rows={2}
+              autoFocus={target !== ALL}
+              value={text}
+              onChange={(event) => keepDraft(store, field, event.target.value)}
+              onKeyDown={(event) => {
+                if (event.key !== 'Enter' || !(event.ctrlKey || event.metaKey)) return;
+                event.currentTarget.form?.requestSubmit();
+              }}
+            />
+          </Field>
           <div className={styles.sends}>
             <Button type="submit" variant="contained" size="small" disabled={text.trim() === ''}>
               {words.send}

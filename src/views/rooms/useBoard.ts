@@ -24,8 +24,6 @@ export interface Board {
   readonly line: Line;
   /** Asks the service for something; what it refuses is told, what it did is followed by `then`. */
   readonly act: (work: (rooms: LiveRooms) => Promise<Outcome>, then?: () => void) => void;
-  /** Something was asked for and is not answered yet. */
-  readonly busy: boolean;
 }
 
 /** A session of rooms while this page is open, seen as it happens and led. */
@@ -34,7 +32,6 @@ export function useBoard({ root, token, sessionId }: Place): Board {
   const rooms = useMemo(() => new LiveRooms(root, token, sessionId), [root, token, sessionId]);
   const [seen, setSeen] = useState<Seen | null>(null);
   const [line, setLine] = useState<Line>('connecting');
-  const [asked, setAsked] = useState(0);
   useEffect(() => {
     const stop = new AbortController();
     void rooms.watch(
@@ -50,16 +47,14 @@ export function useBoard({ root, token, sessionId }: Place): Board {
   }, [rooms]);
   const act = useCallback<Board['act']>(
     (work, then) => {
-      setAsked((count) => count + 1);
       void work(rooms).then((outcome) => {
-        setAsked((count) => count - 1);
         if (outcome) notify({ text: sayLive.rooms.failed(outcome) });
         else then?.();
       });
     },
     [rooms, notify],
   );
-  return { seen, line, act, busy: asked > 0 };
+  return { seen, line, act };
 }
 
 /** Tries again at once when the network is back, or the page is looked at again. */

@@ -13,7 +13,7 @@ import type { ClassId } from '@/schema/ids';
 import type { Setting } from '@/schema/setting';
 import type { Said, Saying, SpacesClient } from '@/services/channels/spaces';
 import type { SpaceRequest } from '@/services/channels/spacesContract';
-import { keepDraft } from '@/store/actions/drafts';
+import { draftText, keepDraft } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
 import { useDraft, useSetting } from '../frame/useDraft';
 import { Button } from '../primitives/Button';
@@ -25,21 +25,26 @@ import { whyOf } from './useSpaces';
 
 const PARTS = ['announcements', 'welcome', 'threads', 'meeting', 'files'] as const;
 
-/** What was chosen, and the key of what is on its way: it stays until all have it, so that nobody gets it twice. */
+/** What was chosen to be said, and to whom. */
 const SAYING: Setting<{
   readonly part: SpaceRequest;
   readonly name: string;
   readonly quietOnly: boolean;
-  readonly sent: { readonly key: string; readonly what: string } | null;
 }> = {
   name: 'spaceSaying',
   shape: z.object({
     part: z.enum(PARTS),
     name: z.string(),
     quietOnly: z.boolean(),
-    sent: z.nullable(z.object({ key: z.string(), what: z.string() })),
   }),
-  usual: { part: 'announcements', name: '', quietOnly: false, sent: null },
+  usual: { part: 'announcements', name: '', quietOnly: false },
+};
+
+/** The key of what is on its way: it stays until all have it, so that nobody gets it twice. */
+const ON_ITS_WAY: Setting<{ readonly key: string; readonly what: string } | null> = {
+  name: 'spaceSayingSent',
+  shape: z.nullable(z.object({ key: z.string(), what: z.string() })),
+  usual: null,
 };
 
 interface SayAllProps {
@@ -60,6 +65,7 @@ export function SayAll({ classId, out, spaces, client, onSaid }: SayAllProps) {
   const words = sayLive.spaces;
   const store = useStore();
   const [chosen, setChosen] = useSetting(SAYING, classId);
+  const [onItsWay, setOnItsWay] = useSetting(ON_ITS_WAY, classId);
   const field = { of: 'spaces', classId } as const;
   const text = useDraft(field);
   const [work, setWork] = useState<Work>({ state: 'idle' });
@@ -97,8 +103,8 @@ export function SayAll({ classId, out, spaces, client, onSaid }: SayAllProps) {
   const send = async (sayings: readonly Saying[]): Promise<void> => {
     // The same thing said again before all have it is the same saying.
     const what = JSON.stringify([part, name, text]);
-    const key = chosen.sent?.what === what ? chosen.sent.key : crypto.randomUUID();
-    setChosen({ ...chosen, sent: { key, what } });
+    const key = onItsWay?.what === what ? onItsWay.key : crypto.randomUUID();
+    setOnItsWay({ key, what });
     await store.saver.flush();
     setWork({ state: 'sending', done: 0 });
     const said = await client()
@@ -106,8 +112,9 @@ export function SayAll({ classId, out, spaces, client, onSaid }: SayAllProps) {
       .catch((error: unknown) => sayings.map(() => whyOf(error)));
     setWork({ state: 'done', sayings, said });
     if (said.every((one) => one === null)) {
-      setChosen({ ...chosen, sent: null });
-      keepDraft(store, field, '');
+      setOnItsWay(null);
+      // What was typed while it was on its way is something else to say.
+      if (draftText(store, field) === text) keepDraft(store, field, '');
     }
     onSaid();
   };

@@ -52,43 +52,39 @@ export function Spaces({ place, rooms, theClass, lineup, take, title }: SpacesPr
   const { notify } = useNotices();
   const [open, setOpen] = useState<string | null>(null);
   const [as, setAs] = useState<string | null>(null);
-  const all = useMemo(
-    () => (known.state === 'known' ? inOrder(known.spaces ?? [], out.groups) : []),
-    [known, out],
-  );
+  const all = useMemo(() => inOrder(known.spaces ?? [], out.groups), [known.spaces, out]);
   const shown = all.find(({ brief }) => brief.id === open) ?? all[0];
-  const space = useSpace(place, shown?.brief, null);
+  const space = useSpace(place, shown?.brief.id, known.looks);
   const quiet = all.filter(({ brief }) => isQuiet(brief)).length;
   const head = (
     <div className={styles.head}>
       {title}
-      {known.state === 'known' && known.spaces && (
-        <p className={styles.count}>{words.count(all.length, quiet)}</p>
-      )}
+      {known.spaces && <p className={styles.count}>{words.count(all.length, quiet)}</p>}
       <LinkButton variant="paper" href={`/c/${theClass.id}/handoff`}>
         {sayLive.rooms.back}
       </LinkButton>
     </div>
   );
-  if (known.state !== 'known' || !known.spaces || !shown) {
+  const failure = known.why && (
+    <div className={styles.failure}>
+      <p role="status">{words.failed(known.why)}</p>
+      <Button variant="paper" size="small" onClick={again}>
+        {words.again}
+      </Button>
+    </div>
+  );
+  if (!shown) {
     return (
       <div className={styles.view}>
         {head}
-        <p role="status">
-          {known.state === 'looking'
-            ? words.looking
-            : known.state === 'failed'
-              ? words.failed(known.why)
-              : known.spaces
-                ? words.none
-                : words.without}
-        </p>
-        {known.state === 'failed' && (
-          <div>
-            <Button variant="contained" onClick={again}>
-              {words.again}
-            </Button>
-          </div>
+        {failure ?? (
+          <p role="status">
+            {known.spaces === undefined
+              ? words.looking
+              : known.spaces === null
+                ? words.without
+                : words.none}
+          </p>
         )}
       </div>
     );
@@ -106,6 +102,7 @@ export function Spaces({ place, rooms, theClass, lineup, take, title }: SpacesPr
   return (
     <div className={styles.view}>
       {head}
+      {failure}
       <div className={styles.sides}>
         <section aria-label={words.heading} className={styles.side}>
           <ol className={styles.list}>

@@ -14,17 +14,23 @@ export interface SpacesPlace {
 }
 
 /** What is known of the spaces of a lineup; null of a list where the service has none. */
-export type Known =
-  | { readonly state: 'looking' }
-  | { readonly state: 'known'; readonly spaces: readonly SpaceBrief[] | null }
-  | { readonly state: 'failed'; readonly why: Why };
+export interface Known {
+  /** Undefined before they were first seen. */
+  readonly spaces: readonly SpaceBrief[] | null | undefined;
+  /** Why they could not be seen the last time; what was seen before stays. */
+  readonly why: Why | null;
+  /** How often they were looked at. */
+  readonly looks: number;
+}
+
+const NOTHING: Known = { spaces: undefined, why: null, looks: 0 };
 
 /** Spaces change slowly; whoever looks at them sees what is new within so long. */
 const AGAIN_MS = 5_000;
 
 /** The spaces of a lineup, looked at again and again while the page is seen. */
 export function useSpaces({ root, token }: SpacesPlace, lineupId: string) {
-  const [known, setKnown] = useState<Known>({ state: 'looking' });
+  const [known, setKnown] = useState(NOTHING);
   const [turn, setTurn] = useState(0);
   const again = useCallback(() => setTurn((count) => count + 1), []);
   useEffect(() => {
@@ -33,11 +39,12 @@ export function useSpaces({ root, token }: SpacesPlace, lineupId: string) {
     const look = async (): Promise<void> => {
       try {
         const spaces = await clientOf(root, token, stop.signal).of({ id: lineupId });
-        setKnown({ state: 'known', spaces });
-        if (!stop.signal.aborted && spaces) timer = setTimeout(() => void look(), AGAIN_MS);
+        if (stop.signal.aborted) return;
+        setKnown(({ looks }) => ({ spaces, why: null, looks: looks + 1 }));
+        if (spaces) timer = setTimeout(() => void look(), AGAIN_MS);
       } catch (error) {
         if (stop.signal.aborted) return;
-        setKnown({ state: 'failed', why: whyOf(error) });
+        setKnown((before) => ({ ...before, why: whyOf(error) }));
       }
     };
     void look();
@@ -49,29 +56,23 @@ export function useSpaces({ root, token }: SpacesPlace, lineupId: string) {
   return { known, again };
 }
 
-/** The whole of a space, kept up to date as its brief changes; null while it is not there. */
+/** The whole of a space, read anew with every look at the list; null while it is not there. */
 export function useSpace(
   { root, token }: SpacesPlace,
-  brief: SpaceBrief | undefined,
-  as: string | null,
+  id: string | undefined,
+  looks: number,
 ): Space | null {
-  const [space, setSpace] = useState<{ readonly of: string; readonly space: Space | null } | null>(
-    null,
-  );
-  const id = brief?.id ?? '';
-  const of = `${id} ${as ?? ''}`;
-  // What a list tells of a space says when the whole of it is another.
-  const sign = JSON.stringify(brief ?? null);
+  const [space, setSpace] = useState<Space | null>(null);
   useEffect(() => {
-    if (id === '') return undefined;
+    if (id === undefined) return undefined;
     const stop = new AbortController();
     void clientOf(root, token, stop.signal)
-      .read(id, as)
-      .then((read) => setSpace({ of, space: read }))
+      .read(id)
+      .then(setSpace)
       .catch(() => undefined);
     return () => stop.abort();
-  }, [root, token, id, as, of, sign]);
-  return space?.of === of ? space.space : null;
+  }, [root, token, id, looks]);
+  return space?.id === id ? space : null;
 }
 
 /** A client for one thing to be done: a service that failed once may answer the next time. */

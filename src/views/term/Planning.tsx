@@ -2,7 +2,7 @@
 
 import { useMemo, useRef, useState, type ReactNode } from 'react';
 import * as z from 'zod/mini';
-import { daysOf, outlookOf, seriesRequest } from '@/encode/planning';
+import { countChanged, daysIn, daysOf, outlookOf, seriesRequest } from '@/encode/planning';
 import { takeGroups } from '@/encode/takeGroups';
 import { say } from '@/messages';
 import { sayTerm } from '@/messages/term';
@@ -12,7 +12,7 @@ import { MOST_PLANNED, SeriesWish } from '@/schema/series';
 import type { Setting } from '@/schema/setting';
 import type { TakeGroup } from '@/schema/take';
 import { dropAhead, planSeries, replanSeries } from '@/store/actions/series';
-import { lineupsOf, usedGroupsOf, type InTerm } from '@/store/queries';
+import { lineupsOf, seriesOf, usedGroupsOf, type InTerm } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import type { ArrangeResult } from '@/worker/protocol';
 import { WorkerError } from '@/worker/client';
@@ -26,11 +26,12 @@ import { useSetting } from '../frame/useDraft';
 import { useTold } from '../frame/useTold';
 import { useToday } from '../frame/useToday';
 import { Button } from '../primitives/Button';
-import { Choice } from '../primitives/Choice';
 import { NumberStepper } from '../primitives/NumberStepper';
 import { Opening } from '../primitives/Opening';
 import { Select } from '../primitives/Select';
 import { Field } from '../primitives/Field';
+import { Ahead } from './Ahead';
+import { NotOn, Sizing } from './PlanningEditors';
 import styles from './Term.module.css';
 
 type Every = SeriesWish['every'];
@@ -65,6 +66,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
   const [kept, keep] = useSetting(PLANNING, theClass.id);
   const used = useQuery(usedGroupsOf, theClass.id);
   const lineups = useQuery(lineupsOf, theClass.id);
+  const series = useQuery(seriesOf, theClass.id);
   const roll = useRealRoll(theClass.id, undefined);
   // Who is away today may be there on the days that are planned.
   const students = useMemo(
@@ -86,14 +88,16 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
   const running = useRef<AbortController | null>(null);
 
   const made = async (
+    by: LineupRecord,
     rounds: Pick<SeriesWish, 'rounds' | 'sizing'>,
     seed: number,
   ): Promise<ArrangeResult | null> => {
     const controller = new AbortController();
     running.current = controller;
     setWork({ state: 'working', done: 0 });
+    const request = seriesRequest({ ...bench, lineup: by }, rounds, history, seed);
     try {
-      const outcome = await client.arrange(seriesRequest(bench, rounds, history, seed), {
+      const outcome = await client.arrange(request, {
         signal: controller.signal,
         onProgress: (done) => setWork({ state: 'working', done }),
       });
@@ -112,7 +116,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
   };
   const plan = async (): Promise<void> => {
     const seed = newSeed();
-    const result = await made(wish, seed);
+    const result = await made(lineup, wish, seed);
     if (!result) return;
     const taken = new Set(lineups.map(({ name }) => name));
     const named = (base: string): string => {
@@ -139,12 +143,18 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
   };
   const ahead = useMemo(() => lastAhead(inTerm), [inTerm]);
   const replan = async (): Promise<void> => {
+    const [first] = ahead;
+    if (!first) return;
     const seed = newSeed();
-    const result = await made({ ...wish, rounds: ahead.length }, seed);
+    // As it was planned, whatever the sentence says by now.
+    const { sizing: planned } =
+      series.find(({ id }) => id === first.lineup.planned?.seriesId)?.wish ?? wish;
+    const rounds = { rounds: ahead.length, sizing: planned };
+    const result = await made(first.lineup, rounds, seed);
     if (!result) return;
     const next = ahead.map(({ lineup: one }, round) => [one.id, groupsOf(result, round)] as const);
     const changed = countChanged(
-      ahead,
+      ahead.map(({ groups }) => groups),
       next.map(([, groups]) => groups),
     );
     replanSeries(store, seed, new Map(next));
@@ -305,138 +315,4 @@ function lastAhead(inTerm: readonly InTerm[]): readonly InTerm[] {
   const ahead = inTerm.filter(({ state, lineup }) => state === 'planned' && lineup.planned);
   const newest = ahead.at(-1)?.lineup.planned?.seriesId;
   return ahead.filter(({ lineup }) => lineup.planned?.seriesId === newest);
-}
-
-/** How many students have other partners in at least one of the rounds. */
-function countChanged(before: readonly InTerm[], after: readonly (readonly TakeGroup[])[]): number {
-  const changed = new Set<string>();
-  before.forEach(({ groups }, round) => {
-    const partnersOf = new Map(
-      (after[round] ?? []).flatMap(({ studentIds }) => {
-        const key = [...studentIds].sort().join(' ');
-        return studentIds.map((id) => [id, key] as const);
-      }),
-    );
-    for (const { studentIds } of groups) {
-      const key = [...studentIds].sort().join(' ');
-      studentIds.forEach((id) => {
-        if (partnersOf.get(id) !== key) changed.add(id);
-      });
-    }
-  });
-  return changed.size;
-}
-
-const DAY = /^\d{4}-\d{2}-\d{2}$/;
-
-/** Days and stretches of days out of a text, a line each; what is no day is told. */
-function daysIn(text: string): {
-  readonly days: readonly string[];
-  readonly unread: string | null;
-} {
-  const days = new Set<string>();
-  let unread: string | null = null;
-  for (const line of text.split('\n').map((one) => one.trim())) {
-    if (line === '') continue;
-    const [first = '', last = first] = line.split(/\s+(?:to|-|–|\.\.)\s+/);
-    const from = Date.parse(`${first}T12:00:00Z`);
-    const until = Date.parse(`${last}T12:00:00Z`);
-    const long = (until - from) / 86_400_000;
-    if (!DAY.test(first) || !DAY.test(last) || !(long >= 0 && long <= 366)) {
-      unread ??= line;
-      continue;
-    }
-    for (let at = 0; at <= long; at++) {
-      days.add(new Date(from + at * 86_400_000).toISOString().slice(0, 10));
-    }
-  }
-  return { days: [...days].sort(), unread };
-}
-
-function NotOn({
-  text,
-  onChange,
-}: {
-  readonly text: string;
-  readonly onChange: (text: string) => void;
-}) {
-  const words = sayTerm.plan;
-  const { unread } = daysIn(text);
-  return (
-    <Field label={words.notOnLabel}>
-      <textarea rows={4} value={text} onChange={(event) => onChange(event.target.value)} />
-      <small>{words.notOnHint}</small>
-      {unread !== null && <small className={styles.issue}>{words.notOnUnread(unread)}</small>}
-    </Field>
-  );
-}
-
-interface SizingProps {
-  readonly sizing: SeriesWish['sizing'];
-  readonly onChange: (sizing: SeriesWish['sizing']) => void;
-}
-
-/** So many groups, or so many in each. */
-function Sizing({ sizing, onChange }: SizingProps) {
-  const words = sayTerm.plan;
-  const by = sizing.by === 'count' ? 'count' : 'size';
-  const number = sizing.by === 'count' ? sizing.count : sizing.by === 'size' ? sizing.size : 4;
-  const give = (how: typeof by, many: number): void =>
-    onChange(
-      how === 'count'
-        ? { by: 'count', count: many }
-        : { by: 'size', size: many, leftover: 'spread' },
-    );
-  return (
-    <>
-      <Choice
-        legend={words.sizingLabel}
-        value={by}
-        options={(['size', 'count'] as const).map((value) => ({ value, label: words.by[value] }))}
-        onChange={(how) => give(how, number)}
-      />
-      <NumberStepper
-        label={words.number}
-        lessLabel={words.fewer}
-        moreLabel={words.more}
-        value={number}
-        refusal={(many) => (many < 1 ? words.tooSmall : null)}
-        onChange={(many) => give(by, many)}
-      />
-    </>
-  );
-}
-
-interface AheadProps {
-  readonly ahead: readonly InTerm[];
-  /** Those who take part in what is planned. */
-  readonly expected: readonly string[];
-  readonly nameOf: NameOf;
-  readonly onReplan: () => void;
-  readonly onDrop: () => void;
-}
-
-/** What is planned and not used yet, who is missing in it, and the ways to make it otherwise. */
-function Ahead({ ahead, expected, nameOf, onReplan, onDrop }: AheadProps) {
-  const words = sayTerm.ahead;
-  const placed = new Set<string>(
-    ahead.flatMap(({ groups }) => groups.flatMap(({ studentIds }) => studentIds)),
-  );
-  const known = new Set(expected);
-  const missing = expected.filter((id) => !placed.has(id)).map(nameOf);
-  const gone = [...placed].filter((id) => !known.has(id)).map(nameOf);
-  return (
-    <div className={styles.ahead} data-differs={missing.length + gone.length > 0 || undefined}>
-      <p>
-        {words.text(ahead.length)} {missing.length > 0 && words.missing(missing)}{' '}
-        {gone.length > 0 && words.gone(gone)}
-      </p>
-      <Button size="small" variant="paper" onClick={onReplan}>
-        {words.replan}
-      </Button>
-      <Button size="small" variant="plain" onClick={onDrop}>
-        {words.drop}
-      </Button>
-    </div>
-  );
 }

@@ -15,7 +15,8 @@ import { useStudents } from '../frame/students';
 import { useClassId } from '../frame/useClassId';
 import { useSetting } from '../frame/useDraft';
 import { useOpenLineup } from '../frame/useOpenLineup';
-import { Button } from '../primitives/Button';
+import { Button, LinkButton } from '../primitives/Button';
+import { Invitation } from '../primitives/Invitation';
 import { Select } from '../primitives/Select';
 import { Planning } from './Planning';
 import { Shared } from './Shared';
@@ -74,7 +75,11 @@ export function TermView() {
       <h2 className={styles.title}>{sayTerm.title}</h2>
       {lineup && <Planning theClass={theClass} lineup={lineup} nameOf={nameOf} inTerm={inTerm} />}
       {term.lineups.length === 0 ? (
-        <p className={styles.none}>{sayTerm.none}</p>
+        <Invitation text={sayTerm.none}>
+          <LinkButton variant={lineup ? 'paper' : 'contained'} href={`/c/${classId}/groups`}>
+            {sayTerm.toGroups}
+          </LinkButton>
+        </Invitation>
       ) : (
         <div className={styles.sides}>
           <div className={styles.main}>

@@ -1,0 +1,41 @@
+'use client';
+
+import { sayTerm } from '@/messages/term';
+import type { InTerm } from '@/store/queries';
+import type { NameOf } from '../frame/names';
+import { Button } from '../primitives/Button';
+import styles from './Term.module.css';
+
+interface AheadProps {
+  readonly ahead: readonly InTerm[];
+  /** Those who take part in what is planned. */
+  readonly expected: readonly string[];
+  readonly nameOf: NameOf;
+  readonly onReplan: () => void;
+  readonly onDrop: () => void;
+}
+
+/** What is planned and not used yet, who is missing in it, and the ways to make it otherwise. */
+export function Ahead({ ahead, expected, nameOf, onReplan, onDrop }: AheadProps) {
+  const words = sayTerm.ahead;
+  const placed = new Set<string>(
+    ahead.flatMap(({ groups }) => groups.flatMap(({ studentIds }) => studentIds)),
+  );
+  const known = new Set(expected);
+  const missing = expected.filter((id) => !placed.has(id)).map(nameOf);
+  const gone = [...placed].filter((id) => !known.has(id)).map(nameOf);
+  return (
+    <div className={styles.ahead} data-differs={missing.length + gone.length > 0 || undefined}>
+      <p>
+        {words.text(ahead.length)} {missing.length > 0 && words.missing(missing)}{' '}
+        {gone.length > 0 && words.gone(gone)}
+      </p>
+      <Button size="small" variant="paper" onClick={onReplan}>
+        {words.replan}
+      </Button>
+      <Button size="small" variant="plain" onClick={onDrop}>
+        {words.drop}
+      </Button>
+    </div>
+  );
+}

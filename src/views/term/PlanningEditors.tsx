@@ -1,0 +1,64 @@
+'use client';
+
+import { daysIn } from '@/encode/planning';
+import { sayTerm } from '@/messages/term';
+import type { SeriesWish } from '@/schema/series';
+import { Choice } from '../primitives/Choice';
+import { Field } from '../primitives/Field';
+import { NumberStepper } from '../primitives/NumberStepper';
+import styles from './Term.module.css';
+
+/** Days on which there is no round, as they are typed; what is no day is told and keeps nothing else from counting. */
+export function NotOn({
+  text,
+  onChange,
+}: {
+  readonly text: string;
+  readonly onChange: (text: string) => void;
+}) {
+  const words = sayTerm.plan;
+  const { unread } = daysIn(text);
+  return (
+    <Field label={words.notOnLabel}>
+      <textarea rows={4} value={text} onChange={(event) => onChange(event.target.value)} />
+      <small>{words.notOnHint}</small>
+      {unread !== null && <small className={styles.issue}>{words.notOnUnread(unread)}</small>}
+    </Field>
+  );
+}
+
+interface SizingProps {
+  readonly sizing: SeriesWish['sizing'];
+  readonly onChange: (sizing: SeriesWish['sizing']) => void;
+}
+
+/** So many groups, or so many in each. */
+export function Sizing({ sizing, onChange }: SizingProps) {
+  const words = sayTerm.plan;
+  const by = sizing.by === 'count' ? 'count' : 'size';
+  const number = sizing.by === 'count' ? sizing.count : sizing.by === 'size' ? sizing.size : 4;
+  const give = (how: typeof by, many: number): void =>
+    onChange(
+      how === 'count'
+        ? { by: 'count', count: many }
+        : { by: 'size', size: many, leftover: 'spread' },
+    );
+  return (
+    <>
+      <Choice
+        legend={words.sizingLabel}
+        value={by}
+        options={(['size', 'count'] as const).map((value) => ({ value, label: words.by[value] }))}
+        onChange={(how) => give(how, number)}
+      />
+      <NumberStepper
+        label={words.number}
+        lessLabel={words.fewer}
+        moreLabel={words.more}
+        value={number}
+        refusal={(many) => (many < 1 ? words.tooSmall : null)}
+        onChange={(many) => give(by, many)}
+      />
+    </>
+  );
+}
