@@ -34,6 +34,8 @@ test('every group is told the same in its own words, once, and a student sees th
   await expect(page.getByText('3 groups do not have it yet')).toBeVisible();
   await page.getByRole('button', { name: 'Send to those again' }).click();
   await expect(page.getByText('3 groups have it.')).toBeVisible();
+  // In the space that is open it is seen at once.
+  await expect(page.getByText('Hello Alder: Amira Haddad')).toHaveCount(1);
   await page.getByRole('button', { name: /^Iris/ }).click();
   await expect(page.getByText('Hello Iris: Ngozi Eze', { exact: false })).toHaveCount(1);
 

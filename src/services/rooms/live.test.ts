@@ -315,6 +315,22 @@ test('the board is right again after the line was lost, again and again', async 
   }
 });
 
+test('a line that stays broken is tried again later and later, never later than in a second', async () => {
+  let asked = 0;
+  const { transport } = lineTo(new Service(), rngFromSeed(1), () => ++asked > 1);
+  const waits: number[] = [];
+  const stop = new AbortController();
+  const board = new LiveRooms('https://a.example/rooms/v1', TOKEN, 's1', {
+    ...transport,
+    sleep: (ms) => {
+      if (ms < 5_000 && waits.push(ms) === 5) stop.abort();
+      return transport.sleep(ms);
+    },
+  });
+  await board.watch({ onSession: () => undefined, onLine: () => undefined }, stop.signal);
+  expect(waits).toEqual([100, 200, 400, 800, 800]);
+});
+
 test('a token that is not accepted, and a session that is no more, end it with a word', async () => {
   const ends = async (token: string, id: string): Promise<readonly Line[]> => {
     const { transport } = lineTo(new Service(), rngFromSeed(1), () => false);
