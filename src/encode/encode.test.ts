@@ -11,7 +11,7 @@ import { dealtWithoutDraw } from './dealing';
 import { groupNames } from './groupNames';
 import { WHOLE } from './openPart';
 import { requestFor } from './request';
-import { holdersFor } from './roles';
+import { holdersFor, inTurns, turnReason, withRolesOf } from './roles';
 import { savedRecipe, usableRecipe } from './savedRecipe';
 import { countParted, movedTogether, separations } from './separations';
 import { previewOf } from './sizing';
@@ -288,15 +288,15 @@ describe('roles', () => {
   const group = (row: string, roles = {}) => ({ studentIds: idsOf(row), roles });
 
   test('in turns come round: after as many lineups as students, everybody has led once', () => {
-    const past: { roles: Record<string, ReturnType<typeof idOf>> }[][] = [];
+    const past: ReturnType<typeof group>[][] = [];
     for (let week = 0; week < 4; week++) {
       const holder = holdersFor('lead', 'turns', [group('a b c d')], here, past, week).get(0);
-      past.push([{ roles: { lead: holder ?? idOf('nobody') } }]);
+      past.push([group('a b c d', { lead: holder })]);
     }
     expect(
       past
         .flat()
-        .map(({ roles }) => roles.lead)
+        .map(({ roles }: { roles: { lead?: string } }) => roles.lead)
         .sort(),
     ).toEqual(idsOf('a b c d'));
   });
@@ -308,6 +308,63 @@ describe('roles', () => {
     expect(first('a b', { recorder: idOf('a') })).toBe('b');
     expect(first('a', { recorder: idOf('a') })).toBe('a');
     expect(first('x')).toBeUndefined();
+  });
+
+  const times = (role: string, rounds: readonly (readonly ReturnType<typeof group>[])[]) => {
+    const all = new Map<string, number>();
+    for (const { roles } of rounds.flat()) {
+      const holder = (roles as Record<string, string>)[role];
+      if (holder !== undefined) all.set(holder, (all.get(holder) ?? 0) + 1);
+    }
+    return all;
+  };
+
+  test('over rounds made together are within one of each other, for each role, with nobody holding two', () => {
+    const names = idsOf('a b c d e f g h i j k l');
+    const rounds = Array.from({ length: 8 }, (_, round) => {
+      const mixed = names.map((id, at) => ({ id, key: (at * 5 + round * 7) % 12 }));
+      mixed.sort((one, two) => one.key - two.key);
+      return [0, 4, 8].map((at) =>
+        group(
+          mixed
+            .slice(at, at + 4)
+            .map(({ id }) => id)
+            .join(' '),
+        ),
+      );
+    });
+    const given = inTurns(['lead', 'scribe'], rounds, [], 3);
+    for (const role of ['lead', 'scribe']) {
+      const counts = [...times(role, given).values()];
+      expect([counts.length, Math.max(...counts) - Math.min(...counts)]).toEqual([12, 0]);
+    }
+    for (const { roles, studentIds } of given.flat()) {
+      const held: readonly string[] = Object.values(roles);
+      expect(new Set(held).size).toBe(2);
+      expect(held.every((id) => studentIds.includes(idOf(id)))).toBe(true);
+    }
+  });
+
+  test('turns of before count for those who were there, and what a group has given stays', () => {
+    const past = [[group('a b', { lead: idOf('a') })], [group('b c', { lead: idOf('a') })]];
+    const [[one]] = inTurns(['lead'], [[group('a b')]], past, 1) as [[ReturnType<typeof group>]];
+    expect(one.roles).toEqual({ lead: 'b' });
+    const kept = [[group('a b', { lead: idOf('a') })], [group('a b')]];
+    expect(inTurns(['lead'], kept, [], 1).map(([only]) => only?.roles)).toEqual([
+      { lead: 'a' },
+      { lead: 'b' },
+    ]);
+    expect(turnReason('lead', idOf('b'), idsOf('a b c'), past)).toEqual({
+      before: 0,
+      others: [0, 1],
+    });
+    expect(turnReason('lead', idOf('b'), idsOf('b'), past).others).toBeNull();
+  });
+
+  test('stay with whoever is in a group again; who has left takes the role along', () => {
+    const before = [group('a b', { lead: idOf('a') }), group('c d', { lead: idOf('c') })];
+    const roles = withRolesOf(before, [group('b d'), group('a c')]).map((one) => one.roles);
+    expect(roles).toEqual([{}, { lead: 'a' }]);
   });
 });
 

@@ -1,11 +1,18 @@
 import { arrangeNow } from '../core/arrange';
 import type { SeriesWish } from '../schema/series';
 import { meetingsIn } from './meetings';
-import { countChanged, daysIn, daysOf, outlookOf, seriesRequest } from './planning';
+import {
+  countChanged,
+  daysIn,
+  daysOf,
+  mendedRoundRequest,
+  outlookOf,
+  seriesRequest,
+} from './planning';
 import { testBench, idsOf, rule, student } from './testBench';
 
 const wish = (known: Partial<SeriesWish> = {}): SeriesWish => ({
-  ...{ rounds: 4, every: 'week', from: '2026-09-03', notOn: [] },
+  ...{ rounds: 4, every: 'week', from: '2026-09-03', notOn: [], roles: [] },
   sizing: { by: 'size', size: 4, leftover: 'spread' },
   ...known,
 });
@@ -113,4 +120,30 @@ test('what was used counts, and the bound is never above what comes out', () => 
     expect({ rounds, atLeast: again >= outlook.leastRepeats }).toEqual({ rounds, atLeast: true });
     if (rounds <= outlook.mostFresh - 1) expect(again).toBe(0);
   }
+});
+
+describe('a planned round that is mended', () => {
+  const round = ['a c d e', 'b f g h', 'i j k l', 'm n o p'].map(idsOf);
+  const mended = (gone: string, come: string, history: readonly (readonly string[])[] = []) => {
+    const bench = benchWith(history);
+    const all = bench.students.filter(({ id }) => !idsOf(gone).includes(id));
+    const now = { ...bench, students: [...all, ...idsOf(come).map((id) => student(id, 99))] };
+    const { sizing } = wish();
+    const made = arrangeNow(mendedRoundRequest(now, sizing, round, bench.history, 5));
+    if (!made.ok) throw new Error('no result');
+    return made.result.rounds[0]!.groups.map((ids) => [...ids].sort().join(' '));
+  };
+
+  test('stays as it was where nobody came or went, whatever was used since', () => {
+    expect(mended('', '', [['a c d e', 'b f g h', 'i j k l', 'm n o p']]).sort()).toEqual(
+      round.map((ids) => ids.join(' ')).sort(),
+    );
+  });
+
+  test('moves nobody for one who leaves, and one place is found for one who joins', () => {
+    expect(mended('p', '')).toEqual(expect.arrayContaining(['m n o', 'a c d e', 'b f g h']));
+    const joined = mended('', 'q');
+    const together = round.filter((ids) => joined.includes(ids.join(' ')));
+    expect(together).toHaveLength(3);
+  });
 });

@@ -1,5 +1,6 @@
 import type { ArrangeRequest } from '../core/format';
 import { mostFreshRounds } from '../core/rounds/bounds';
+import type { StudentId } from '../schema/ids';
 import type { SeriesWish } from '../schema/series';
 import { whoIsDealt, type Bench, type PastGroups } from './bench';
 import { meetingsIn } from './meetings';
@@ -87,6 +88,30 @@ export function seriesRequest(
     ...requestFor({ ...others, take: undefined }, seed, WHOLE).request,
     rounds: wish.rounds,
   };
+}
+
+/** Leaving the group one was planned into costs more than all that groups are made by together. */
+const STAYING_WEIGHT_A_STUDENT = 100;
+
+/**
+ * The request for one round that was planned, made again for whoever takes part by now: as few as can be leave their
+ * group, and of these ways the best by all that the round was made by. `history` are all other rounds. Groups that have
+ * lost most come last, since those are the ones given up where there are fewer.
+ */
+export function mendedRoundRequest(
+  bench: Bench,
+  sizing: SeriesWish['sizing'],
+  planned: readonly (readonly StudentId[])[],
+  history: readonly PastGroups[],
+  seed: number,
+): ArrangeRequest {
+  const request = seriesRequest(bench, { rounds: 1, sizing }, history, seed);
+  const dealt = new Set<string>(whoIsDealt(bench).map(({ id }) => id));
+  const current = planned
+    .map((ids) => ids.filter((id) => dealt.has(id)))
+    .sort((a, b) => b.length - a.length);
+  const weight = STAYING_WEIGHT_A_STUDENT * Math.max(1, dealt.size);
+  return { ...request, current, goals: [{ kind: 'steady', weight }, ...(request.goals ?? [])] };
 }
 
 /** Days and stretches of days out of a text, a line each ("2026-10-26 to 2026-10-30"); `unread` is the first that is none. */

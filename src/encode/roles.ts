@@ -1,13 +1,19 @@
+import { seatEvenly } from '../core/assign/evenly';
 import { rngFromSeed } from '../core/random/rng';
 import { uniformInt } from '../core/random/uniform';
 import type { StudentId } from '../schema/ids';
-import type { TakeGroup } from '../schema/take';
 
 /** How a role is given in every group at once. */
 export type RoleGiving = 'random' | 'first' | 'turns';
 
-/** Who had which role in the shown takes of earlier lineups, newest last. */
-export type PastRoles = readonly (readonly Pick<TakeGroup, 'roles'>[])[];
+/** A group as far as roles go: its members, and role → who has it. */
+interface Seated {
+  readonly studentIds: readonly StudentId[];
+  readonly roles: Readonly<Record<string, StudentId>>;
+}
+
+/** Groups of other lineups of the term, those who were there alone: a role held by somebody who was away is no turn. */
+export type PastRoles = readonly (readonly Seated[])[];
 
 /**
  * Row → who has the role, for every group with somebody who may have it. `turns` takes those who have had the role
@@ -16,7 +22,7 @@ export type PastRoles = readonly (readonly Pick<TakeGroup, 'roles'>[])[];
 export function holdersFor(
   role: string,
   giving: RoleGiving,
-  groups: readonly Pick<TakeGroup, 'studentIds' | 'roles'>[],
+  groups: readonly Seated[],
   here: ReadonlySet<StudentId>,
   past: PastRoles,
   seed: number,
@@ -40,11 +46,84 @@ export function holdersFor(
   return holders;
 }
 
+/**
+ * The groups of rounds that are made together, with holders for roles given in turn: over all of these rounds and those
+ * of `past`, everybody has had a role as often as the others as far as the groups allow. Each role is shared out exactly
+ * (`core/assign`), one after the other, since whoever has one in a group has no second one while others are without. A
+ * role that a group has already stays where it is.
+ */
+export function inTurns<Group extends Seated>(
+  roles: readonly string[],
+  rounds: readonly (readonly Group[])[],
+  past: PastRoles,
+  seed: number,
+): readonly (readonly Group[])[] {
+  const rng = rngFromSeed(seed);
+  const ids = [...new Set(rounds.flatMap((groups) => groups.flatMap((one) => one.studentIds)))];
+  const place = new Map(ids.map((id, at) => [id, at]));
+  const groups = rounds.flat();
+  const holding = groups.map((): Record<string, StudentId> => ({}));
+  for (const role of roles) {
+    const times = timesHeld(role, past);
+    const before = Int32Array.from(ids, (id) => times.get(id) ?? 0);
+    const may = groups.map(({ studentIds, roles: given }, at) => {
+      const holder = given[role];
+      if (holder !== undefined && studentIds.includes(holder)) return [place.get(holder) ?? 0];
+      const busy = new Set(Object.values(holding[at] ?? {}));
+      const free = studentIds.filter((id) => !busy.has(id));
+      return (free.length > 0 ? free : studentIds).map((id) => place.get(id) ?? 0);
+    });
+    seatEvenly(may, before, rng).forEach((person, at) => {
+      const holder = ids[person];
+      if (holder !== undefined) (holding[at] as Record<string, StudentId>)[role] = holder;
+    });
+  }
+  let at = 0;
+  return rounds.map((round) => round.map((group) => ({ ...group, roles: { ...holding[at++] } })));
+}
+
+/** Groups with the roles of those they are made from: whoever had one has it still, once in a group. */
+export function withRolesOf<Group extends Seated>(
+  before: readonly Seated[],
+  groups: readonly Group[],
+): readonly Group[] {
+  return groups.map((group) => {
+    const roles: Record<string, StudentId> = {};
+    for (const [role, holder] of before.flatMap((one) => Object.entries(one.roles))) {
+      if (group.studentIds.includes(holder)) roles[role] ??= holder;
+    }
+    return { ...group, roles };
+  });
+}
+
+/** Why a role is somebody's: how often they had it before, and how often the others of the group had. */
+export interface TurnReason {
+  readonly before: number;
+  /** Of the others in the group: the fewest and the most times; null where there is nobody else. */
+  readonly others: readonly [number, number] | null;
+}
+
+export function turnReason(
+  role: string,
+  holder: StudentId,
+  group: readonly StudentId[],
+  past: PastRoles,
+): TurnReason {
+  const times = timesHeld(role, past);
+  const others = group.flatMap((id) => (id === holder ? [] : [times.get(id) ?? 0]));
+  return {
+    before: times.get(holder) ?? 0,
+    others: others.length === 0 ? null : [Math.min(...others), Math.max(...others)],
+  };
+}
+
 function timesHeld(role: string, past: PastRoles): ReadonlyMap<StudentId, number> {
   const times = new Map<StudentId, number>();
-  for (const { roles } of past.flat()) {
+  for (const { roles, studentIds } of past.flat()) {
     const holder = roles[role];
-    if (holder !== undefined) times.set(holder, (times.get(holder) ?? 0) + 1);
+    if (holder !== undefined && studentIds.includes(holder)) {
+      times.set(holder, (times.get(holder) ?? 0) + 1);
+    }
   }
   return times;
 }

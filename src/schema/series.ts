@@ -15,6 +15,8 @@ export const SeriesWish = z.object({
   from: z.iso.date(),
   /** Days on which there is none: the round moves on to the next. */
   notOn: z.array(z.iso.date()),
+  /** The roles that are given in turn over all rounds. */
+  roles: z.array(z.string()),
 });
 export type SeriesWish = z.infer<typeof SeriesWish>;
 
@@ -32,7 +34,12 @@ export type SeriesRecord = z.infer<typeof SeriesRecord>;
 export const seriesType: RecordType<SeriesRecord> = {
   record: 'series',
   validator: SeriesRecord,
-  migrations: [],
+  migrations: [
+    {
+      name: 'series/1 give roles in turn',
+      up: (data) => ({ ...data, wish: { ...(data.wish as object), roles: [] } }),
+    },
+  ],
   freshId: () => newId(SeriesId, 'se'),
   owner: ({ classId }) => classId,
   list: 'series',

@@ -129,6 +129,7 @@ const RANDOM: {
       ...{ record: 'series', id, classId, name: 'Autumn', createdAt: MOMENT },
       wish: {
         ...{ rounds: 3, every: 'week', from: '2026-10-15', notOn: ['2026-10-22'] },
+        roles: ['lead'],
         sizing: { by: 'count', count: 2 },
       },
     })),

@@ -218,6 +218,13 @@ export const historyOf = query<[ClassId, LineupId], readonly PastGroups[]>(
   },
 );
 
+/** The groups, with roles, of every other lineup that was used or is planned: what counts as turns beside a lineup. */
+export const turnsBeside = query<[ClassId, LineupId], readonly InTerm['groups'][]>(
+  ['lineup', 'take'],
+  (store, classId, lineupId) =>
+    termOfClass(store, classId).flatMap(({ id, groups }) => (id === lineupId ? [] : [groups])),
+);
+
 /** The takes of a lineup in the order they were made. */
 export const takesOf = query<[LineupId], readonly TakeRecord[]>(['take'], (store, lineupId) =>
   store

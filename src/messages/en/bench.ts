@@ -1,6 +1,8 @@
 import type { Importance } from '../../schema/recipe';
 import { count, listNames } from './words';
 
+const times = (number: number): string => count(number, 'time');
+
 const columns = {
   open: 'Columns',
   legend: 'Measures beside the groups',
@@ -95,6 +97,19 @@ const drawer = {
   chartClass: 'class, share',
   rolesTitle: 'Roles',
   roleNobody: 'nobody',
+  turnWhy: ({
+    before,
+    others,
+  }: {
+    readonly before: number;
+    readonly others: readonly [number, number] | null;
+  }) => {
+    const held = before === 0 ? 'first turn' : `had it ${times(before)} before`;
+    if (others === null) return held;
+    const [least, most] = others;
+    const range = least === most ? times(most) : `${least} to ${times(most)}`;
+    return `${held}; the others here ${most === 0 ? 'never yet' : range}`;
+  },
   roleOf: (role: string, group: string) => `${role} of ${group}`,
   lead: 'lead',
   addRole: 'Add a role',

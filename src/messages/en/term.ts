@@ -23,8 +23,8 @@ export const term = {
   none: 'Nothing has been used or planned yet. A lineup counts once it was shown, printed or handed off; rounds that are planned stand here too.',
   toGroups: 'Make groups',
   plan: {
-    sentence: 'Plan {rounds} of {sizing}, {every} from {from}, {notOn}.',
-    sentenceWithoutDays: 'Plan {rounds} of {sizing}, {every}.',
+    sentence: 'Plan {rounds} of {sizing}, {every} from {from}, {notOn}; fresh partners, {roles}.',
+    sentenceWithoutDays: 'Plan {rounds} of {sizing}, {every}; fresh partners, {roles}.',
     rounds: (rounds: number) => count(rounds, 'round'),
     roundsLabel: 'How many rounds',
     fewer: 'One round fewer',
@@ -48,6 +48,12 @@ export const term = {
     notOnHint:
       'One day a line, as 2026-10-29; of a week or more the first and the last: 2026-10-26 to 2026-10-30.',
     notOnUnread: (line: string) => `"${line}" is no day.`,
+    lead: 'lead',
+    inTurn: (roles: readonly string[]) =>
+      roles.length === 0 ? 'no roles given' : `${listNames(roles)} in turn`,
+    inTurnLabel: 'Roles that go round',
+    inTurnHint:
+      'Over all rounds, and those used before, each has a role as often as the others, as far as the groups allow.',
     recipe: (name: string) =>
       `Quiet rules hold in every round; what is mixed and how groups are called comes from ${name}.`,
     outlook: (sizes: string, students: number) => `${sizes} from ${count(students, 'student')}.`,
@@ -84,6 +90,7 @@ export const term = {
     text: (rounds: number) => `${count(rounds, 'round')} planned and not used yet.`,
     missing: (names: readonly string[]) => `${listNames(names)} in none of them.`,
     gone: (names: readonly string[]) => `${listNames(names)} still in them.`,
+    mend: 'Mend with the fewest changes',
     replan: 'Plan them anew',
     drop: 'Take them away',
     replanned: (rounds: number, students: number) =>

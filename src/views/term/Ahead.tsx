@@ -4,6 +4,7 @@ import { sayTerm } from '@/messages/term';
 import type { InTerm } from '@/store/queries';
 import type { NameOf } from '../frame/names';
 import { Button } from '../primitives/Button';
+import type { Replanning } from './usePlanner';
 import styles from './Term.module.css';
 
 interface AheadProps {
@@ -11,7 +12,7 @@ interface AheadProps {
   /** Those who take part in what is planned. */
   readonly expected: readonly string[];
   readonly nameOf: NameOf;
-  readonly onReplan: () => void;
+  readonly onReplan: (how: Replanning) => void;
   readonly onDrop: () => void;
 }
 
@@ -30,7 +31,10 @@ export function Ahead({ ahead, expected, nameOf, onReplan, onDrop }: AheadProps)
         {words.text(ahead.length)} {missing.length > 0 && words.missing(missing)}{' '}
         {gone.length > 0 && words.gone(gone)}
       </p>
-      <Button size="small" variant="paper" onClick={onReplan}>
+      <Button size="small" variant="paper" onClick={() => onReplan('mend')}>
+        {words.mend}
+      </Button>
+      <Button size="small" variant="paper" onClick={() => onReplan('anew')}>
         {words.replan}
       </Button>
       <Button size="small" variant="plain" onClick={onDrop}>

@@ -1,24 +1,19 @@
 'use client';
 
-import { useMemo, useRef, useState, type ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import * as z from 'zod/mini';
-import { countChanged, daysIn, daysOf, outlookOf, seriesRequest } from '@/encode/planning';
-import { takeGroups } from '@/encode/takeGroups';
+import { daysIn, daysOf, outlookOf } from '@/encode/planning';
 import { say } from '@/messages';
 import { sayTerm } from '@/messages/term';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
 import { MOST_PLANNED, SeriesWish } from '@/schema/series';
 import type { Setting } from '@/schema/setting';
-import type { TakeGroup } from '@/schema/take';
-import { dropAhead, planSeries, replanSeries } from '@/store/actions/series';
-import { lineupsOf, seriesOf, usedGroupsOf, type InTerm } from '@/store/queries';
+import { LEAD } from '@/schema/take';
+import { dropAhead } from '@/store/actions/series';
+import { usedGroupsOf, type InTerm } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
-import type { ArrangeResult } from '@/worker/protocol';
-import { WorkerError } from '@/worker/client';
-import { useArrangeClient } from '../frame/arranging';
 import { filled } from '../frame/filled';
-import { namesFor } from '../frame/groupNaming';
 import type { NameOf } from '../frame/names';
 import { useRealRoll } from '../frame/students';
 import { useBench } from '../frame/useBench';
@@ -31,7 +26,8 @@ import { Opening } from '../primitives/Opening';
 import { Select } from '../primitives/Select';
 import { Field } from '../primitives/Field';
 import { Ahead } from './Ahead';
-import { NotOn, Sizing } from './PlanningEditors';
+import { InTurn, NotOn, Sizing } from './PlanningEditors';
+import { usePlanner } from './usePlanner';
 import styles from './Term.module.css';
 
 type Every = SeriesWish['every'];
@@ -43,10 +39,6 @@ const PLANNING: Setting<{ readonly wish: SeriesWish; readonly notOnText: string 
   shape: z.nullable(z.object({ wish: SeriesWish, notOnText: z.string() })),
   usual: null,
 };
-
-type Work =
-  | { readonly state: 'idle' | 'clash' | 'failed' }
-  | { readonly state: 'working'; readonly done: number };
 
 interface PlanningProps {
   readonly theClass: ClassRecord;
@@ -61,12 +53,9 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
   const words = sayTerm.plan;
   const store = useStore();
   const told = useTold();
-  const client = useArrangeClient();
   const today = useToday();
   const [kept, keep] = useSetting(PLANNING, theClass.id);
   const used = useQuery(usedGroupsOf, theClass.id);
-  const lineups = useQuery(lineupsOf, theClass.id);
-  const series = useQuery(seriesOf, theClass.id);
   const roll = useRealRoll(theClass.id, undefined);
   // Who is away today may be there on the days that are planned.
   const students = useMemo(
@@ -84,83 +73,9 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
     keep({ wish: { ...wish, ...next }, notOnText });
   const outlook = useMemo(() => outlookOf(bench, wish), [bench, wish]);
   const days = useMemo(() => daysOf(wish), [wish]);
-  const [work, setWork] = useState<Work>({ state: 'idle' });
-  const running = useRef<AbortController | null>(null);
-
-  const made = async (
-    by: LineupRecord,
-    rounds: Pick<SeriesWish, 'rounds' | 'sizing'>,
-    seed: number,
-  ): Promise<ArrangeResult | null> => {
-    const controller = new AbortController();
-    running.current = controller;
-    setWork({ state: 'working', done: 0 });
-    const request = seriesRequest({ ...bench, lineup: by }, rounds, history, seed);
-    try {
-      const outcome = await client.arrange(request, {
-        signal: controller.signal,
-        onProgress: (done) => setWork({ state: 'working', done }),
-      });
-      const good = outcome.ok && outcome.result.feasible;
-      setWork({ state: good ? 'idle' : 'clash' });
-      return good ? outcome.result : null;
-    } catch (error) {
-      const stopped = error instanceof WorkerError && error.code === 'cancelled';
-      setWork({ state: stopped ? 'idle' : 'failed' });
-      return null;
-    }
-  };
-  const groupsOf = (result: ArrangeResult, round: number): readonly TakeGroup[] => {
-    const names = namesFor(theClass, lineup, result.rounds[round]?.groups.length ?? 0);
-    return takeGroups(result, (row) => names[row] ?? '', { round });
-  };
-  const plan = async (): Promise<void> => {
-    const seed = newSeed();
-    const result = await made(lineup, wish, seed);
-    if (!result) return;
-    const taken = new Set(lineups.map(({ name }) => name));
-    const named = (base: string): string => {
-      let name = base;
-      for (let more = 2; taken.has(name); more++) name = `${base} (${more})`;
-      taken.add(name);
-      return name;
-    };
-    const recipe = { ...lineup.recipe, sizing: wish.sizing, freshPartners: 'most' as const };
-    planSeries(
-      store,
-      theClass.id,
-      words.series(today),
-      wish,
-      recipe,
-      seed,
-      result.rounds.map((_, round) => {
-        const on = days[round] ?? null;
-        const name = named(on === null ? words.round(round + 1) : words.day(on));
-        return { name, on, groups: groupsOf(result, round) };
-      }),
-    );
-    told(words.done(result.rounds.length));
-  };
   const ahead = useMemo(() => lastAhead(inTerm), [inTerm]);
-  const replan = async (): Promise<void> => {
-    const [first] = ahead;
-    if (!first) return;
-    const seed = newSeed();
-    // As it was planned, whatever the sentence says by now.
-    const { sizing: planned } =
-      series.find(({ id }) => id === first.lineup.planned?.seriesId)?.wish ?? wish;
-    const rounds = { rounds: ahead.length, sizing: planned };
-    const result = await made(first.lineup, rounds, seed);
-    if (!result) return;
-    const next = ahead.map(({ lineup: one }, round) => [one.id, groupsOf(result, round)] as const);
-    const changed = countChanged(
-      ahead.map(({ groups }) => groups),
-      next.map(([, groups]) => groups),
-    );
-    replanSeries(store, seed, new Map(next));
-    told(sayTerm.ahead.replanned(ahead.length, changed));
-  };
-
+  const planner = usePlanner({ theClass, lineup, bench, inTerm, ahead });
+  const { work } = planner;
   const part = (key: string, text: string, label: string, editor: ReactNode): ReactNode => (
     <Opening
       key={key}
@@ -176,6 +91,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
     </Opening>
   );
   const { sizing } = wish;
+  const roleWord = (role: string): string => (role === LEAD ? words.lead : role);
   const lastDay = days.at(-1);
   return (
     <section className={styles.planning} aria-label={words.go(wish.rounds)}>
@@ -230,6 +146,17 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
               />
             </Field>,
           ),
+          roles: part(
+            'roles',
+            words.inTurn(wish.roles.map(roleWord)),
+            words.inTurnLabel,
+            <InTurn
+              roles={[LEAD, ...theClass.roles]}
+              chosen={wish.roles}
+              wordOf={roleWord}
+              onChange={(roles) => change({ roles })}
+            />,
+          ),
           notOn: part(
             'notOn',
             words.notOn(wish.notOn.length),
@@ -264,12 +191,16 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
         {work.state === 'working' ? (
           <>
             <span role="status">{words.working(work.done)}</span>
-            <Button variant="paper" onClick={() => running.current?.abort()}>
+            <Button variant="paper" onClick={planner.stop}>
               {words.stop}
             </Button>
           </>
         ) : (
-          <Button variant="contained" disabled={!outlook} onClick={() => void plan()}>
+          <Button
+            variant="contained"
+            disabled={!outlook}
+            onClick={() => void planner.plan(wish, days)}
+          >
             {words.go(wish.rounds)}
           </Button>
         )}
@@ -282,7 +213,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
           ahead={ahead}
           expected={students.filter(({ here }) => here).map(({ id }) => id)}
           nameOf={nameOf}
-          onReplan={() => void replan()}
+          onReplan={(how) => void planner.replan(how, wish)}
           onDrop={() => {
             const seriesId = ahead[0]?.lineup.planned?.seriesId;
             if (!seriesId) return;
@@ -301,13 +232,9 @@ function usual(
   today: string,
 ): { readonly wish: SeriesWish; readonly notOnText: string } {
   const wish: SeriesWish = {
-    ...{ rounds: 6, sizing: recipe.sizing, every: 'week', from: today, notOn: [] },
+    ...{ rounds: 6, sizing: recipe.sizing, every: 'week', from: today, notOn: [], roles: [] },
   };
   return { wish, notOnText: '' };
-}
-
-function newSeed(): number {
-  return crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
 }
 
 /** The lineups of the newest series that are still ahead, in the order of their rounds. */

@@ -3,6 +3,7 @@
 import { daysIn } from '@/encode/planning';
 import { sayTerm } from '@/messages/term';
 import type { SeriesWish } from '@/schema/series';
+import { CheckList } from '../primitives/CheckList';
 import { Choice } from '../primitives/Choice';
 import { Field } from '../primitives/Field';
 import { NumberStepper } from '../primitives/NumberStepper';
@@ -59,6 +60,28 @@ export function Sizing({ sizing, onChange }: SizingProps) {
         refusal={(many) => (many < 1 ? words.tooSmall : null)}
         onChange={(many) => give(by, many)}
       />
+    </>
+  );
+}
+
+interface InTurnProps {
+  readonly roles: readonly string[];
+  readonly chosen: readonly string[];
+  readonly wordOf: (role: string) => string;
+  readonly onChange: (roles: string[]) => void;
+}
+
+/** Which roles go from one to the next over the rounds. */
+export function InTurn({ roles, chosen, wordOf, onChange }: InTurnProps) {
+  return (
+    <>
+      <CheckList
+        legend={sayTerm.plan.inTurnLabel}
+        options={roles.map((value) => ({ value, label: wordOf(value) }))}
+        chosen={chosen}
+        onChange={(next) => onChange(roles.filter((role) => next.includes(role)))}
+      />
+      <p className={styles.hint}>{sayTerm.plan.inTurnHint}</p>
     </>
   );
 }

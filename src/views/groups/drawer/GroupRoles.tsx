@@ -1,11 +1,13 @@
 'use client';
 
 import MailOutlineRounded from '@mui/icons-material/MailOutlineRounded';
+import { turnReason } from '@/encode/roles';
 import { sayBench } from '@/messages/bench';
 import type { StudentId } from '@/schema/ids';
 import { LEAD } from '@/schema/take';
 import { giveRole } from '@/store/actions/takes';
-import { useStore } from '@/store/react';
+import { turnsBeside } from '@/store/queries';
+import { useQuery, useStore } from '@/store/react';
 import { InPlaceChoice } from '../../primitives/InPlaceChoice';
 import styles from './Drawer.module.css';
 import type { SheetGroup } from '../workbench/useSheet';
@@ -25,6 +27,11 @@ export function GroupRoles({ group }: GroupRolesProps) {
   const nameOf = useWorkbench('nameOf');
   const store = useStore();
   const { drawer } = sayBench;
+  const past = useQuery(turnsBeside, bench.theClass.id, bench.lineup.id);
+  const why = (role: string, holder: StudentId): string => {
+    const members = group.students.map(({ id }) => id);
+    return drawer.turnWhy(turnReason(role, holder, members, past));
+  };
   const give = (role: string, holder: string): void =>
     giveRole(
       store,
@@ -54,6 +61,7 @@ export function GroupRoles({ group }: GroupRolesProps) {
                   ]}
                   onChange={(next) => give(role, next)}
                 />
+                {holder && <small className={styles.hint}>{why(role, holder)}</small>}
               </dd>
             </div>
           );

@@ -8,7 +8,7 @@ import { sayBench } from '@/messages/bench';
 import { LEAD } from '@/schema/take';
 import { setRoles } from '@/store/actions/classParts';
 import { giveRole } from '@/store/actions/takes';
-import { shownTake, usedGroupsOf } from '@/store/queries';
+import { turnsBeside } from '@/store/queries';
 import { useStore } from '@/store/react';
 import { AddNamed } from '../../primitives/AddNamed';
 import { Choice } from '../../primitives/Choice';
@@ -32,9 +32,7 @@ export function Roles() {
   const role = roles.includes(chosen) ? chosen : LEAD;
   const word = (one: string): string => (one === LEAD ? drawer.lead : one);
   const give = (giving: RoleGiving): void => {
-    const past = usedGroupsOf(store.records, theClass.id).flatMap(({ lineupId }) =>
-      lineupId === lineup.id ? [] : [shownTake(store.records, lineupId)?.groups ?? []],
-    );
+    const past = turnsBeside(store.records, theClass.id, lineup.id);
     const here = new Set(students.filter((one) => one.here).map(({ id }) => id));
     const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
     const holders = holdersFor(role, giving, take.groups, here, past, seed);

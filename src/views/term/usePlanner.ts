@@ -1,0 +1,168 @@
+'use client';
+
+import { useRef, useState } from 'react';
+import type { Bench, PastGroups } from '@/encode/bench';
+import { countChanged, mendedRoundRequest, seriesRequest } from '@/encode/planning';
+import { inTurns, withRolesOf } from '@/encode/roles';
+import { takeGroups } from '@/encode/takeGroups';
+import { sayTerm } from '@/messages/term';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { LineupRecord } from '@/schema/lineup';
+import type { SeriesWish } from '@/schema/series';
+import type { TakeGroup } from '@/schema/take';
+import { planSeries, replanSeries } from '@/store/actions/series';
+import { lineupsOf, seriesOf, shownTake, type InTerm } from '@/store/queries';
+import { useStore } from '@/store/react';
+import { WorkerError } from '@/worker/client';
+import type { ArrangeResult } from '@/worker/protocol';
+import { useArrangeClient } from '../frame/arranging';
+import { namesFor } from '../frame/groupNaming';
+import { useToday } from '../frame/useToday';
+import { useTold } from '../frame/useTold';
+
+type Work =
+  | { readonly state: 'idle' | 'clash' | 'failed' }
+  | { readonly state: 'working'; readonly done: number };
+
+/** How what is still ahead is made again: with the fewest changes, or wholly anew. */
+export type Replanning = 'mend' | 'anew';
+
+interface PlannerProps {
+  readonly theClass: ClassRecord;
+  readonly lineup: LineupRecord;
+  /** Everything that rounds are made from; its history is what the class has worked in. */
+  readonly bench: Bench;
+  readonly inTerm: readonly InTerm[];
+  readonly ahead: readonly InTerm[];
+}
+
+/** Plans rounds together and makes again those that are ahead, in the worker; every outcome is one step to undo. */
+export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerProps) {
+  const store = useStore();
+  const told = useTold();
+  const client = useArrangeClient();
+  const today = useToday();
+  const [work, setWork] = useState<Work>({ state: 'idle' });
+  const running = useRef<AbortController | null>(null);
+  const { history } = bench;
+
+  /** The results of requests that follow on one another; null where one of them cannot be had or was stopped. */
+  const made = async (
+    count: number,
+    requestAt: (at: number, before: readonly ArrangeResult[]) => ReturnType<typeof seriesRequest>,
+  ): Promise<readonly ArrangeResult[] | null> => {
+    const controller = new AbortController();
+    running.current = controller;
+    setWork({ state: 'working', done: 0 });
+    const results: ArrangeResult[] = [];
+    try {
+      for (let at = 0; at < count; at++) {
+        const outcome = await client.arrange(requestAt(at, results), {
+          signal: controller.signal,
+          onProgress: (done) => setWork({ state: 'working', done: (at + done) / count }),
+        });
+        if (!outcome.ok || !outcome.result.feasible) {
+          setWork({ state: 'clash' });
+          return null;
+        }
+        results.push(outcome.result);
+      }
+      setWork({ state: 'idle' });
+      return results;
+    } catch (error) {
+      const stopped = error instanceof WorkerError && error.code === 'cancelled';
+      setWork({ state: stopped ? 'idle' : 'failed' });
+      return null;
+    }
+  };
+  const nameIn = (result: ArrangeResult, round: number): ((row: number) => string) => {
+    const names = namesFor(theClass, lineup, result.rounds[round]?.groups.length ?? 0);
+    return (row) => names[row] ?? '';
+  };
+  /** Groups of the term beside the rounds that are being made: what counts as turns. */
+  const beside = (made: readonly InTerm[]) =>
+    inTerm.flatMap((one) => (made.includes(one) ? [] : [one.groups]));
+
+  const plan = async (wish: SeriesWish, days: readonly string[]): Promise<void> => {
+    const seed = newSeed();
+    const [result] = (await made(1, () => seriesRequest(bench, wish, history, seed))) ?? [];
+    if (!result) return;
+    const taken = new Set(lineupsOf(store.records, theClass.id).map(({ name }) => name));
+    const named = (base: string): string => {
+      let name = base;
+      for (let more = 2; taken.has(name); more++) name = `${base} (${more})`;
+      taken.add(name);
+      return name;
+    };
+    const rounds = result.rounds.map((_, round) =>
+      takeGroups(result, nameIn(result, round), { round }),
+    );
+    const recipe = { ...lineup.recipe, sizing: wish.sizing, freshPartners: 'most' as const };
+    planSeries(
+      store,
+      theClass.id,
+      sayTerm.plan.series(today),
+      wish,
+      recipe,
+      seed,
+      inTurns(wish.roles, rounds, beside([]), seed).map((groups, round) => {
+        const on = days[round] ?? null;
+        const name = named(on === null ? sayTerm.plan.round(round + 1) : sayTerm.plan.day(on));
+        return { name, on, groups };
+      }),
+    );
+    told(sayTerm.plan.done(rounds.length));
+  };
+
+  const replan = async (how: Replanning, usual: SeriesWish): Promise<void> => {
+    const [first] = ahead;
+    if (!first) return;
+    const seed = newSeed();
+    // As it was planned, whatever the sentence says by now.
+    const seriesId = first.lineup.planned?.seriesId;
+    const series = seriesOf(store.records, theClass.id).find(({ id }) => id === seriesId);
+    const { sizing, roles } = series?.wish ?? usual;
+    const by = { ...bench, lineup: first.lineup };
+    const groups = (await (how === 'anew' ? anew : mended)(by, sizing, seed)) ?? null;
+    if (!groups) return;
+    const turned = inTurns(roles, groups, beside(ahead), seed);
+    const changed = countChanged(
+      ahead.map((one) => one.groups),
+      turned,
+    );
+    replanSeries(store, seed, new Map(ahead.map(({ id }, at) => [id, turned[at] ?? []])));
+    told(sayTerm.ahead.replanned(ahead.length, changed));
+  };
+
+  type Rounds = readonly (readonly TakeGroup[])[] | null;
+  const anew = async (by: Bench, sizing: SeriesWish['sizing'], seed: number): Promise<Rounds> => {
+    const wish = { rounds: ahead.length, sizing };
+    const [result] = (await made(1, () => seriesRequest(by, wish, history, seed))) ?? [];
+    if (!result) return null;
+    return ahead.map((_, round) => takeGroups(result, nameIn(result, round), { round }));
+  };
+  const mended = async (by: Bench, sizing: SeriesWish['sizing'], seed: number): Promise<Rounds> => {
+    const planned = ahead.map(({ groups }) => groups.map(({ studentIds }) => studentIds));
+    const others = (at: number, before: readonly ArrangeResult[]): readonly PastGroups[] =>
+      planned.flatMap((groups, other) => {
+        if (other === at) return [];
+        const result = before[other];
+        return [result ? takeGroups(result, () => '').map((one) => one.studentIds) : groups];
+      });
+    const results = await made(ahead.length, (at, before) =>
+      mendedRoundRequest(by, sizing, planned[at] ?? [], [...history, ...others(at, before)], seed),
+    );
+    if (!results) return null;
+    return results.map((result, at) => {
+      const id = ahead[at]?.id;
+      const take = id === undefined ? undefined : shownTake(store.records, id);
+      const next = takeGroups(result, nameIn(result, 0), { take });
+      return withRolesOf(take?.groups ?? [], next);
+    });
+  };
+  return { work, plan, replan, stop: () => running.current?.abort() };
+}
+
+function newSeed(): number {
+  return crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
+}
