@@ -291,7 +291,7 @@ function addLineup(
 ): void {
   const id = LineupId.parse(demoId('l', theClass.id, week));
   const createdAt = new Date(FIRST_DAY + week * 7 * DAY_MS).toISOString();
-  const used = state === 'draft' ? null : { on: createdAt.slice(0, 10), here: null };
+  const used = state === 'draft' ? null : { on: createdAt.slice(0, 10), here: null, again: [] };
   const lineup = { ...newLineup(id, theClass.id, name, createdAt, recipe), state, used };
   const students = parts.students.map((one) => ({ ...one, here: true }));
   const history = parts.lineups.flatMap(({ takeId }) => {

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { CREW, expect, expectAccessible, openDemo, test } from './pages';
 
 test.beforeEach(async ({ page }) => {
@@ -41,6 +42,82 @@ test('rounds are planned in one sentence, stand in the term, and a student who l
   await expect(page.getByText('still in them.')).toBeVisible();
   await page.getByRole('button', { name: 'Take them away' }).click();
   await expect(planned).toHaveCount(0);
+});
+
+test('a student who leaves is mended out of what is planned, the lead goes round, and a day falls out', async ({
+  page,
+}) => {
+  await page.getByRole('button', { name: /^Roles that go round/ }).click();
+  await page.getByRole('checkbox', { name: 'lead' }).check({ force: true });
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Plan 6 rounds' }).click();
+  await expect(page.getByText('6 rounds planned.')).toBeVisible();
+  // Six rounds of seven groups: 42 turns for 28, so that nobody leads more than twice more.
+  const leads = page.locator('tbody td[title], tbody tr td:nth-of-type(3)');
+  expect(new Set(await leads.allTextContents()).size).toBeLessThanOrEqual(3);
+  await expectAccessible(page);
+
+  await page.getByRole('button', { name: 'Days ahead' }).click();
+  const firstDay = page.getByLabel(/^Day of/).first();
+  const before = await firstDay.inputValue();
+  await page.getByRole('button', { name: 'Falls out' }).first().click();
+  await expect(page.getByText('6 rounds moved on.')).toBeVisible();
+  await expect(firstDay).not.toHaveValue(before);
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+
+  await page.getByRole('link', { name: 'Roster' }).click();
+  await page.getByRole('button', { name: 'More about Ngozi Eze' }).click();
+  await page.getByRole('button', { name: 'Has left the class' }).click();
+  await page.getByRole('link', { name: 'Term' }).click();
+  await page.getByRole('button', { name: 'Mend with the fewest changes' }).click();
+  // Whoever was with her has other partners now, in each of six rounds three; nobody else moves.
+  await expect(page.getByText(/6 rounds made anew; (1\d) students have other/)).toBeVisible();
+  await expect(page.getByText('still in them.')).toBeHidden();
+});
+
+test('weeks from a sheet are looked at, dated and kept as used; undo takes them back', async ({
+  page,
+}) => {
+  const used = page.getByRole('columnheader', { name: /used/ });
+  const before = await used.count();
+  await page.getByRole('button', { name: 'Bring in earlier weeks' }).click();
+  await page
+    .getByRole('textbox', { name: /A list with a column/ })
+    .fill(
+      ['Name\tSpring 1\t10 Sep', 'Amira Haddad\tA\t2', 'Ngozi Eze\tA\t1', 'Bram Visser\tB\t1']
+        .concat(['Nobody Known\tB\t2', 'Anahera Walker\tB\t2'])
+        .join('\n'),
+    );
+  await expect(page.getByText(/Not in it, and left out: .*Nobody Known/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('checkbox', { name: 'Spring 1' }).check();
+  await page.getByLabel('Day of Spring 1').fill('2026-03-05');
+  await page.getByRole('button', { name: 'Keep 2 lineups as used' }).click();
+  await expect(page.getByText('2 lineups kept.')).toBeVisible();
+  await expect(used).toHaveCount(before + 2);
+  await page.getByRole('button', { name: 'Undo', exact: true }).last().click();
+  await expect(used).toHaveCount(before);
+});
+
+test('the term leaves as a table, a workbook and a calendar that names no student', async ({
+  page,
+}) => {
+  const saved = async (name: string): Promise<string> => {
+    const [file] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name }).click(),
+    ]);
+    const text = readFileSync(await file.path(), 'utf8');
+    return `${file.suggestedFilename()}\n${text}`;
+  };
+  const table = await saved('a table (CSV)');
+  expect(table).toMatch(/^River Survey, Thursday crew, term\.csv/);
+  expect(table).toContain('Amira H.');
+  const calendar = await saved('a calendar of its days');
+  expect(calendar).toContain('BEGIN:VEVENT');
+  expect(calendar).not.toContain('Amira');
+  expect(await saved('a workbook')).toMatch(/term\.xlsx\nPK/);
 });
 
 test('a line of the term is read by key: whom somebody has not met, and what two share', async ({

@@ -23,7 +23,7 @@ function lineup(
     ...{ number: 1, seed: 0, dealt: null, starred: false, createdAt: '2026-11-26T10:00:00Z' },
     groups: groups.map((ids, sign) => newGroup(`G${sign}`, sign, idsOf(ids))),
   };
-  const used = on === null ? null : { on, here: here === null ? null : idsOf(here) };
+  const used = on === null ? null : { on, here: here === null ? null : idsOf(here), again: [] };
   return { take, record: { ...record, takeId: take.id, used } };
 }
 

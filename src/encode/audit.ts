@@ -1,6 +1,6 @@
 import type { ClassRecord } from '../schema/classRecord';
 import type { StudentId } from '../schema/ids';
-import type { LineupRecord } from '../schema/lineup';
+import { usesOf, type LineupRecord, type Use } from '../schema/lineup';
 import { takesPart } from '../schema/presence';
 import type { RuleRecord } from '../schema/rule';
 import type { StudentRecord } from '../schema/student';
@@ -40,7 +40,7 @@ export interface LineupAudit {
 }
 
 export interface TermAudit {
-  /** Lineups that were used. */
+  /** Days on which lineups were used; several of one lineup only where the teacher said so. */
   readonly used: number;
   /** Pairs that were in one group at least once, and more than once. */
   readonly pairs: number;
@@ -62,22 +62,25 @@ export function auditOf(audited: AuditedClass): Audit {
   const shown = (lineup: LineupRecord): TakeRecord | undefined =>
     lineup.takeId === null ? undefined : takeOf.get(lineup.takeId);
   const used = audited.lineups
-    .filter((lineup) => lineup.used !== null && shown(lineup) !== undefined)
-    .sort((a, b) => compare(a.used?.on ?? '', b.used?.on ?? ''));
-  const pairsOf = new Map(used.map((lineup) => [lineup, pairsIn(thereIn(lineup, shown(lineup)))]));
+    .flatMap((lineup) => {
+      const take = shown(lineup);
+      return take ? usesOf(lineup).map((use) => ({ ...use, lineup, take })) : [];
+    })
+    .map((use) => ({ ...use, groups: thereIn(use, use.take) }))
+    .sort((a, b) => compare(a.on, b.on));
   const lineups = audited.lineups.map((lineup) => {
-    const before = lineup.used === null ? used : used.slice(0, used.indexOf(lineup));
-    const met = new Set(before.flatMap((one) => pairsOf.get(one) ?? []));
+    const first = used.findIndex((one) => one.lineup === lineup);
+    const before = first < 0 ? used : used.slice(0, first);
+    const met = new Set(before.flatMap(({ groups }) => pairsIn(groups)));
     return auditLineup(audited, lineup, shown(lineup), met);
   });
   const times = new Map<string, number>();
-  for (const key of used.flatMap((lineup) => pairsOf.get(lineup) ?? [])) {
+  for (const key of used.flatMap(({ groups }) => pairsIn(groups))) {
     times.set(key, (times.get(key) ?? 0) + 1);
   }
   const partners = new Map<StudentId, Set<StudentId>>();
   const turns = new Map<string, Map<StudentId, number>>();
-  for (const lineup of used) {
-    const groups = thereIn(lineup, shown(lineup));
+  for (const { groups, take } of used) {
     for (const ids of groups) {
       for (const id of ids) {
         const met = partners.get(id) ?? new Set<StudentId>();
@@ -88,7 +91,7 @@ export function auditOf(audited: AuditedClass): Audit {
       }
     }
     const there = new Set(groups.flat());
-    for (const { roles } of shown(lineup)?.groups ?? []) {
+    for (const { roles } of take.groups) {
       for (const [role, id] of Object.entries(roles)) {
         if (!there.has(id)) continue;
         const held = turns.get(role) ?? new Map<StudentId, number>();
@@ -121,7 +124,7 @@ function auditLineup(
   const groups = (take?.groups ?? []).map(({ studentIds }) => studentIds);
   const counts = new Map<StudentId, number>();
   groups.flat().forEach((id) => counts.set(id, (counts.get(id) ?? 0) + 1));
-  const there = thereIn(lineup, take);
+  const there = thereIn(lineup.used, take);
   const bench: Bench = {
     ...{ lineup, theClass, rules, take, history: [], others: {}, takes: [], today: day, compare },
     students: students.map((student) => ({
@@ -158,8 +161,8 @@ function auditLineup(
 }
 
 /** The groups of a lineup, of those who were there where that is known. */
-function thereIn({ used }: LineupRecord, take: TakeRecord | undefined): StudentId[][] {
-  const there = used?.here && new Set(used.here);
+function thereIn(use: Pick<Use, 'here'> | null, take: TakeRecord | undefined): StudentId[][] {
+  const there = use?.here && new Set(use.here);
   return (take?.groups ?? []).map(({ studentIds }) =>
     there ? studentIds.filter((id) => there.has(id)) : studentIds,
   );

@@ -4,6 +4,7 @@ import { meetingsIn } from './meetings';
 import {
   countChanged,
   daysIn,
+  daysMovedOn,
   daysOf,
   mendedRoundRequest,
   outlookOf,
@@ -42,6 +43,14 @@ describe('the days of a series', () => {
     );
     expect(daysOf(wish({ notOn, rounds: 40 }))).toHaveLength(40);
   });
+});
+
+test('a day that falls out moves its round and all after it on by one', () => {
+  const days = ['2026-09-03', '2026-09-10', '2026-09-24', '2026-10-01'];
+  expect(daysMovedOn(days, 1)).toEqual(['2026-09-03', '2026-09-24', '2026-10-01', '2026-10-08']);
+  expect(daysMovedOn(days, 3)).toEqual(['2026-09-03', '2026-09-10', '2026-09-24', '2026-10-08']);
+  expect(daysMovedOn(['2026-09-03'], 0)).toEqual(['2026-09-10']);
+  expect(daysMovedOn([null, null], 0)).toEqual([null, null]);
 });
 
 test('days left out are read line by line, in stretches too; what is no day is told and the others count', () => {

@@ -27,6 +27,22 @@ export function daysOf({ rounds, every, from, notOn }: SeriesWish): readonly str
   return days;
 }
 
+/**
+ * Days from the one at `at` on, each moved to the next: that day falls out, and the last goes on as far as the two
+ * before it lie apart (a week where there is one alone). Null where the rounds have no days.
+ */
+export function daysMovedOn(
+  days: readonly (string | null)[],
+  at: number,
+): readonly (string | null)[] {
+  const last = days.at(-1);
+  const before = days.at(-2);
+  if (last === undefined || last === null) return days;
+  const step = before ? (dayNumber(last) ?? 0) - (dayNumber(before) ?? 0) : 0;
+  const next = dayText((dayNumber(last) ?? 0) + (step > 0 ? step : 7));
+  return [...days.slice(0, at), ...days.slice(at + 1), next];
+}
+
 /** What a series can come to, before it is made; bounds, not promises. */
 export interface Outlook {
   readonly students: number;

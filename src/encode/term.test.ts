@@ -13,7 +13,7 @@ const lineup = (
   state: TermLineup['state'],
   ...groups: readonly string[]
 ): TermLineup => ({
-  ...{ id: `l_${on}`, name: `Day ${on}`, on, state },
+  ...{ id: `l_${on}`, name: `Day ${on}`, on, state, counts: true },
   groups: groups.map((names, sign) => {
     const studentIds = ids(names);
     const [lead] = studentIds;
@@ -90,13 +90,20 @@ test('partners and repeats are those of a count made in the obvious way', () => 
         studentIds: there.slice(sign * size, (sign + 1) * size),
       }));
       const state = at < 3 ? 'used' : 'planned';
-      return { id: `l${at}`, name: '', on: `2026-10-0${at + 1}`, state, groups };
+      const counts = uniformInt(rng, 4) > 0;
+      return { id: `l${at}`, name: '', on: `2026-10-0${at + 1}`, state, counts, groups };
     });
     const { rows, repeats } = termOf(lineups, all);
     expect({
       seed,
       rows: rows.map(({ met, willMeet, repeats: again }) => ({ met, willMeet, repeats: again })),
-    }).toEqual({ seed, rows: slowly(lineups, all) });
+    }).toEqual({
+      seed,
+      rows: slowly(
+        lineups.filter(({ counts }) => counts),
+        all,
+      ),
+    });
     const over = rows.reduce((sum, row) => sum + row.repeats, 0);
     expect(repeats.reduce((sum, one) => sum + one, 0)).toBe(over / 2);
   }

@@ -1,4 +1,5 @@
 import type { StudentId } from '../schema/ids';
+import { LEAD } from '../schema/take';
 import { pairKey } from './meetings';
 
 /** A lineup of the term: one that was used, with those who were there, or one that is planned. */
@@ -8,6 +9,8 @@ export interface TermLineup {
   /** YYYY-MM-DD; null for a planned one without a day. */
   readonly on: string | null;
   readonly state: 'used' | 'planned';
+  /** False for one more day of the same groups, which is shown and counted for nothing. */
+  readonly counts: boolean;
   readonly groups: readonly {
     readonly sign: number;
     readonly name: string;
@@ -45,6 +48,8 @@ export interface Term {
   /** Used ones by their day, then planned ones. */
   readonly lineups: readonly TermLineup[];
   readonly rows: readonly TermRow[];
+  /** Every role that somebody had or will have, the lead first. */
+  readonly roles: readonly string[];
   /** Pairs of each lineup who had been together in an earlier one. */
   readonly repeats: readonly number[];
   /** Mean number of partners met after each lineup, and the most that their sizes allow. */
@@ -77,14 +82,14 @@ export function termOf(all: readonly TermLineup[], studentIds: readonly StudentI
   const meanMet: number[] = [];
   const mostMet: number[] = [];
   let [metPairs, places] = [0, 0];
-  for (const [at, { groups, state }] of lineups.entries()) {
+  for (const [at, { groups, state, counts }] of lineups.entries()) {
     let again = 0;
     const largest = Math.max(0, ...groups.map((group) => group.studentIds.length));
     for (const group of groups) {
       const ids = group.studentIds.filter((id) => known.has(id));
       const repeating = new Map<StudentId, number>();
-      places += ids.length * (ids.length - 1);
-      for (const [index, one] of ids.entries()) {
+      if (counts) places += ids.length * (ids.length - 1);
+      for (const [index, one] of counts ? ids.entries() : []) {
         for (const two of ids.slice(index + 1)) {
           const key = pairKey(one, two);
           const together = pairs.get(key) ?? [];
@@ -105,6 +110,7 @@ export function termOf(all: readonly TermLineup[], studentIds: readonly StudentI
           ...{ sign: group.sign, group: group.name, roles },
           again: repeating.has(id),
         };
+        if (!counts) continue;
         row.repeats += repeating.get(id) ?? 0;
         if (group.studentIds.length < largest) row.small++;
         roles.forEach((role) => (row.turns[role] = (row.turns[role] ?? 0) + 1));
@@ -126,6 +132,9 @@ export function termOf(all: readonly TermLineup[], studentIds: readonly StudentI
       studentId: studentIds[at] as StudentId,
       willMeet: partners.size,
     })),
+    roles: [...new Set(rows.flatMap(({ turns }) => Object.keys(turns)))].sort(
+      (a, b) => Number(b === LEAD) - Number(a === LEAD),
+    ),
     repeats,
     meanMet,
     mostMet,

@@ -74,6 +74,8 @@ export const ClassRecord = z.object({
   /** Roles in a group beside the lead, named by the teacher. */
   roles: z.array(z.string()),
   savedRecipes: z.array(SavedRecipe),
+  /** What new lineups begin with from now on; null where each begins as the one before. Those that stand keep theirs. */
+  usualRecipe: z.nullable(Recipe),
   /** The lineup last worked on, opened again next time. */
   openLineupId: z.nullable(LineupId),
   createdAt: z.iso.datetime(),
@@ -98,6 +100,10 @@ export const classType: RecordType<ClassRecord> = {
       name: 'class/2 add roles and saved recipes',
       up: (data) => ({ ...data, roles: [], savedRecipes: [] }),
     },
+    {
+      name: 'class/3 let new lineups begin with settings of their own',
+      up: (data) => ({ ...data, usualRecipe: null }),
+    },
   ],
   freshId: () => newId(ClassId, 'c'),
   owner: ({ id }) => id,
@@ -115,6 +121,7 @@ export const classType: RecordType<ClassRecord> = {
         ...saved,
         recipe: renamedRecipe(saved.recipe, to),
       })),
+      usualRecipe: theClass.usualRecipe && renamedRecipe(theClass.usualRecipe, to),
       openLineupId: theClass.openLineupId && to.lineup(theClass.openLineupId),
     };
   },
@@ -160,6 +167,7 @@ export function emptyClass(id: ClassId, name: string, createdAt: string): ClassR
     groupNames: [],
     roles: [],
     savedRecipes: [],
+    usualRecipe: null,
     openLineupId: null,
     createdAt,
   };

@@ -21,10 +21,19 @@ export const LineupRecord = z.object({
       on: z.iso.date(),
       /** Who was there of those in groups; null where that is not known, which counts as everybody. */
       here: z.nullable(z.array(StudentId)),
+      /** Later days that count once more, by the teacher's word; another day by itself counts for nothing. */
+      again: z.array(z.object({ on: z.iso.date(), here: z.nullable(z.array(StudentId)) })),
     }),
   ),
-  /** The series that it was planned in, and its day there; null for one made by itself. */
-  planned: z.nullable(z.object({ seriesId: SeriesId, on: z.nullable(z.iso.date()) })),
+  /** Its place in the term: the series that it was planned in, null for one put there by hand; null for neither. */
+  planned: z.nullable(
+    z.object({
+      seriesId: z.nullable(SeriesId),
+      on: z.nullable(z.iso.date()),
+      /** More days on which the same groups serve. */
+      also: z.array(z.iso.date()),
+    }),
+  ),
   createdAt: z.iso.datetime(),
 });
 export type LineupRecord = z.infer<typeof LineupRecord>;
@@ -63,6 +72,14 @@ export const lineupType: RecordType<LineupRecord> = {
       name: 'lineup/3 tell which were planned together',
       up: (data) => ({ ...data, planned: null }),
     },
+    {
+      name: 'lineup/4 let one serve several days',
+      up: (data) => ({
+        ...data,
+        used: data.used ? { ...data.used, again: [] } : null,
+        planned: data.planned ? { ...data.planned, also: [] } : null,
+      }),
+    },
   ],
   freshId: () => newId(LineupId, 'l'),
   owner: ({ classId }) => classId,
@@ -80,6 +97,10 @@ export const lineupType: RecordType<LineupRecord> = {
       used: lineup.used && {
         ...lineup.used,
         here: lineup.used.here && renamedIds(lineup.used.here, to.student),
+        again: lineup.used.again.map(({ on, here }) => ({
+          on,
+          here: here && renamedIds(here, to.student),
+        })),
       },
       planned: inSeries(lineup.planned, to),
     };
@@ -88,8 +109,20 @@ export const lineupType: RecordType<LineupRecord> = {
 };
 
 function inSeries(planned: LineupRecord['planned'], to: Renaming): LineupRecord['planned'] {
-  const seriesId = planned && to.series(planned.seriesId);
-  return planned && seriesId ? { ...planned, seriesId } : null;
+  if (!planned?.seriesId) return planned;
+  const seriesId = to.series(planned.seriesId);
+  return seriesId ? { ...planned, seriesId } : null;
+}
+
+/** A day on which a class worked in a lineup, with those who were there; null where that is not known. */
+export interface Use {
+  readonly on: string;
+  readonly here: readonly StudentId[] | null;
+}
+
+/** Every day on which a lineup counts as used, oldest first. */
+export function usesOf({ used }: Pick<LineupRecord, 'used'>): readonly Use[] {
+  return used ? [used, ...used.again].sort((a, b) => (a.on < b.on ? -1 : 1)) : [];
 }
 
 export function newLineup(

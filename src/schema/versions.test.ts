@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { readClassFile } from './classFile';
 import pastFile from './fixtures/class-v0.json';
+import { emptyClass } from './classRecord';
 import { newLineup } from './lineup';
 import { PLAIN_RECIPE } from './recipe';
 import { LISTED_TYPES, readRecord } from './records';
@@ -44,6 +45,13 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
     },
     became: { roles: [], savedRecipes: [] },
   },
+  'class/3 let new lineups begin with settings of their own': {
+    given: {
+      ...emptyClass('c_1' as never, 'Crew', '2026-10-15T08:00:00.000Z'),
+      usualRecipe: undefined,
+    },
+    became: { name: 'Crew', usualRecipe: null },
+  },
   'student/1 add preferred name, leaving, filters overruled and doubts settled': {
     given: pastFile.students[0]!,
     became: { name: 'Amira Haddad', preferredName: '', left: null, inAnyway: false, settled: [] },
@@ -72,7 +80,7 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       state: 'retired',
       used: undefined,
     },
-    became: { state: 'retired', used: { on: '2026-10-15', here: null } },
+    became: { state: 'retired', used: { on: '2026-10-15', here: null, again: [] } },
   },
   'lineup/3 tell which were planned together': {
     given: {
@@ -80,6 +88,14 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       planned: undefined,
     },
     became: { state: 'draft', planned: null },
+  },
+  'lineup/4 let one serve several days': {
+    given: {
+      ...newLineup('l_1' as never, 'c_1' as never, 'Week 1', '2026-10-15T08:00:00.000Z'),
+      used: { on: '2026-10-15', here: null },
+      planned: { seriesId: 'se_1', on: '2026-10-15' },
+    },
+    became: { used: { again: [] }, planned: { seriesId: 'se_1', on: '2026-10-15', also: [] } },
   },
   'take/1 add roles, locks and stars': {
     given: { ...pastFile.takes[0]!, dealt: [['s_thursday_2']] },
@@ -100,6 +116,17 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       groups: pastFile.takes[0]!.groups.map(({ name }) => ({ name, about: '' })),
       dealt: null,
     },
+  },
+  'series/1 give roles in turn': {
+    given: {
+      ...{ record: 'series', id: 'se_1', classId: 'c_1', name: 'Autumn' },
+      createdAt: '2026-10-15T08:00:00.000Z',
+      wish: {
+        ...{ rounds: 3, every: null, from: '2026-10-15', notOn: [] },
+        sizing: { by: 'count', count: 2 },
+      },
+    },
+    became: { wish: { rounds: 3, roles: [] } },
   },
   'draft/1 say whose it is': {
     given: { record: 'draft', id: 'draft:note:s_1', text: '=quiet' },

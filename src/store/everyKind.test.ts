@@ -103,8 +103,15 @@ const RANDOM: {
       ),
       takeId: takes[i] ?? null,
       pinned: some(rng, students, 2),
-      used: i === 0 ? null : { on: '2026-10-15', here: some(rng, students, 3) },
-      planned: i === 0 ? { seriesId: pick(rng, series), on: '2026-10-29' } : null,
+      used:
+        i === 0
+          ? null
+          : {
+              ...{ on: '2026-10-15', here: some(rng, students, 3) },
+              again: [{ on: '2026-10-22', here: some(rng, students, 2) }],
+            },
+      planned:
+        i === 0 ? { seriesId: pick(rng, series), on: '2026-10-29', also: ['2026-11-05'] } : null,
     })),
   take: (rng, { classId, students, lineups, takes }) =>
     takes.map((id, i) => {

@@ -63,7 +63,9 @@ export type ActionLabel =
   | 'dropReceipt'
   | 'undraw'
   | 'planSeries'
-  | 'replanSeries';
+  | 'replanSeries'
+  | 'lineupDays'
+  | 'pastGroups';
 
 /** Where a step belongs: a class by its id, or the shelf, where classes come and go. */
 export type Place = string;

@@ -2,7 +2,7 @@ import type { ClassRecord } from '../schema/classRecord';
 import { takesPart } from '../schema/presence';
 import type { ClassId, LineupId, StudentId } from '../schema/ids';
 import type { DrawRecord } from '../schema/draw';
-import type { LineupRecord } from '../schema/lineup';
+import { usesOf, type LineupRecord, type Use } from '../schema/lineup';
 import type { PlanRecord } from '../schema/plan';
 import type { ReceiptRecord } from '../schema/receipt';
 import type { SeriesRecord } from '../schema/series';
@@ -100,10 +100,11 @@ export const rollOfLineup = query<[LineupId, string], readonly RollStudent[]>(
   (store, lineupId, day) => {
     const lineup = store.get('lineup', lineupId);
     if (!lineup) return [];
-    const { used, state } = lineup;
-    if (!used?.here || used.on === day || state === 'inUse')
+    const uses = usesOf(lineup);
+    const here = uses.at(-1)?.here;
+    if (!here || uses.some(({ on }) => on === day) || lineup.state === 'inUse')
       return rollOf(store, lineup.classId, day);
-    const there = new Set(used.here);
+    const there = new Set(here);
     return studentsOf(store, lineup.classId).map((student) =>
       onRoll(student, there.has(student.id)),
     );
@@ -146,19 +147,27 @@ export const termOfClass = query<[ClassId], readonly InTerm[]>(
   (store, classId) =>
     lineupsOf(store, classId).flatMap((lineup): InTerm[] => {
       const take = shownTake(store, lineup.id);
-      const { used, planned } = lineup;
-      if (!take || (!used && !planned)) return [];
-      const there = used?.here && new Set(used.here);
-      return [
-        {
-          ...{ lineup, id: lineup.id, name: lineup.name },
-          on: used?.on ?? planned?.on ?? null,
-          state: used ? 'used' : 'planned',
+      const { planned } = lineup;
+      if (!take) return [];
+      const on = (day: Use | null, state: InTerm['state'], counts: boolean): InTerm => {
+        const there = day?.here && new Set(day.here);
+        return {
+          ...{ lineup, id: lineup.id, name: lineup.name, on: day?.on ?? null, state, counts },
           groups: take.groups.map(({ sign, name, studentIds, roles }) => ({
             ...{ sign, name, roles },
             studentIds: there ? studentIds.filter((id) => there.has(id)) : studentIds,
           })),
-        },
+        };
+      };
+      const uses = usesOf(lineup);
+      const dayOf = (day: string): Use => ({ on: day, here: null });
+      const more = (planned?.also ?? []).filter((day) => !uses.some((use) => use.on === day));
+      return [
+        ...uses.map((use) => on(use, 'used', true)),
+        ...(planned && uses.length === 0
+          ? [on(planned.on === null ? null : dayOf(planned.on), 'planned', true)]
+          : []),
+        ...more.map((day) => on(dayOf(day), 'planned', false)),
       ];
     }),
 );
@@ -169,6 +178,8 @@ export interface InTerm {
   readonly name: string;
   readonly on: string | null;
   readonly state: 'used' | 'planned';
+  /** False for one more day of a lineup, where it serves several: the same groups have met already. */
+  readonly counts: boolean;
   readonly groups: readonly (Pick<TakeRecord['groups'][number], 'sign' | 'name' | 'roles'> & {
     readonly studentIds: readonly StudentId[];
   })[];
@@ -208,13 +219,16 @@ export const historyOf = query<[ClassId, LineupId], readonly PastGroups[]>(
     const used = usedGroupsOf(store, classId);
     const at = used.findIndex((one) => one.lineupId === lineupId);
     const before = (at < 0 ? used : used.slice(0, at)).map(({ groups }) => groups);
-    const seriesId = store.get('lineup', lineupId)?.planned?.seriesId;
-    if (at >= 0 || seriesId === undefined) return before;
-    const planned = termOfClass(store, classId).filter(
-      ({ id, state, lineup }) =>
-        id !== lineupId && state === 'planned' && lineup.planned?.seriesId === seriesId,
+    const planned = store.get('lineup', lineupId)?.planned;
+    if (at >= 0 || !planned) return before;
+    const siblings = termOfClass(store, classId).filter(
+      ({ id, state, counts, lineup }) =>
+        id !== lineupId &&
+        state === 'planned' &&
+        counts &&
+        lineup.planned?.seriesId === planned.seriesId,
     );
-    return [...before, ...planned.map(({ groups }) => groups.map(({ studentIds }) => studentIds))];
+    return [...before, ...siblings.map(({ groups }) => groups.map(({ studentIds }) => studentIds))];
   },
 );
 
@@ -222,7 +236,9 @@ export const historyOf = query<[ClassId, LineupId], readonly PastGroups[]>(
 export const turnsBeside = query<[ClassId, LineupId], readonly InTerm['groups'][]>(
   ['lineup', 'take'],
   (store, classId, lineupId) =>
-    termOfClass(store, classId).flatMap(({ id, groups }) => (id === lineupId ? [] : [groups])),
+    termOfClass(store, classId).flatMap(({ id, groups, counts }) =>
+      id === lineupId || !counts ? [] : [groups],
+    ),
 );
 
 /** The takes of a lineup in the order they were made. */

@@ -4,8 +4,15 @@ import { PLAIN_RECIPE } from '../schema/recipe';
 import { newStudent } from '../schema/student';
 import { newGroup, type TakeGroup } from '../schema/take';
 import { emptyClass } from '../schema/classRecord';
-import { setUsed } from './actions/lineups';
-import { dropAhead, planSeries, replanSeries } from './actions/series';
+import {
+  countAgain,
+  createLineup,
+  createNextLineup,
+  noteUse,
+  setUsed,
+  setUsualRecipe,
+} from './actions/lineups';
+import { dropAhead, planSeries, replanSeries, setDays, takeInPast } from './actions/series';
 import { historyOf, lineupsOf, seriesOf, shownTake, termOfClass, usedGroupsOf } from './queries';
 import { storeWith } from './testStore';
 
@@ -93,4 +100,111 @@ test('rounds of a series count for one another while they are planned, and for n
   setUsed(store, second.id, '2026-10-22');
   expect(historyOf(store.records, classId, second.id)).toEqual([]);
   expect(historyOf(store.records, classId, first.id)).toEqual([pairs('a c', 'b d')]);
+});
+
+const days = (store: ReturnType<typeof planned>['store']) =>
+  termOfClass(store.records, classId).map(({ name, on, state, counts }) => [
+    name,
+    on,
+    state,
+    counts,
+  ]);
+
+test('a lineup may serve several days: they stand in the term, and count once until the teacher says more', () => {
+  const { store, first } = planned();
+  setDays(store, new Map([[first.id, ['2026-11-12', '2026-10-22', '2026-11-12']]]), String);
+  expect(days(store)).toEqual([
+    ['First', '2026-10-22', 'planned', true],
+    ['First', '2026-11-12', 'planned', false],
+    ['Second', '2026-10-29', 'planned', true],
+  ]);
+  setUsed(store, first.id, '2026-10-22');
+  // Shown again on the other day: that alone counts for nothing more.
+  noteUse(store, first.id, '2026-11-12');
+  expect(usedGroupsOf(store.records, classId).map(({ on }) => on)).toEqual(['2026-10-22']);
+  countAgain(store, first.id, '2026-11-12');
+  countAgain(store, first.id, '2026-11-12');
+  expect(usedGroupsOf(store.records, classId).map(({ on }) => on)).toEqual([
+    '2026-10-22',
+    '2026-11-12',
+  ]);
+  expect(days(store).filter(([name]) => name === 'First')).toHaveLength(2);
+});
+
+test('lineups put into the term by hand count for one another, and leave it again with their groups', () => {
+  const { store, first } = planned();
+  const [own] = lineupsOf(store.records, classId);
+  const take = shownTake(store.records, first.id)!;
+  store.records.change('user', ({ put }) => {
+    for (const id of ['l_x', 'l_y'].map((one) => LineupId.parse(one))) {
+      put({ ...take, id: `t ${id}` as never, lineupId: id });
+      put({ ...own!, id, name: id, takeId: `t ${id}` as never });
+    }
+  });
+  const [x, y] = [LineupId.parse('l_x'), LineupId.parse('l_y')];
+  expect(historyOf(store.records, classId, x)).toEqual([]);
+  setDays(store, new Map([x, y].map((id) => [id, []])), String);
+  expect(historyOf(store.records, classId, x)).toEqual([take.groups.map((one) => one.studentIds)]);
+  setDays(store, new Map([[y, null]]), String);
+  expect(historyOf(store.records, classId, x)).toEqual([]);
+  expect(seats(store, y)).toEqual(['a b', 'c d']);
+});
+
+test('groups of earlier weeks are lineups that were used, one step to undo, and nothing else changes', () => {
+  const { store } = planned();
+  const before = lineupsOf(store.records, classId).length;
+  takeInPast(store, classId, PLAIN_RECIPE, [
+    { name: 'Week 2', on: '2026-09-10', groups: groups('a c', 'b') },
+    { name: 'Week 1', on: '2026-09-03', groups: groups('a b', 'c d') },
+  ]);
+  expect(usedGroupsOf(store.records, classId)).toMatchObject([
+    {
+      on: '2026-09-03',
+      groups: [
+        ['a', 'b'],
+        ['c', 'd'],
+      ],
+    },
+    { on: '2026-09-10', groups: [['a', 'c'], ['b']] },
+  ]);
+  expect(lineupsOf(store.records, classId)[0]).toMatchObject({ name: 'Week 1', state: 'retired' });
+  store.history.undo(classId);
+  expect(lineupsOf(store.records, classId)).toHaveLength(before);
+});
+
+test('a lineup called after its day is called after the new one, another keeps its name', () => {
+  const { store, first, second } = planned();
+  store.records.change('user', ({ put }) => put({ ...first, name: 'on 2026-10-22' }));
+  const all = [first, second].map(({ id }) => [id, ['2026-11-05']] as const);
+  setDays(store, new Map(all), (day) => `on ${day}`);
+  const names = lineupsOf(store.records, classId).map(({ name }) => name);
+  expect(names).toEqual(['Own', 'on 2026-11-05', 'Second']);
+});
+
+test('a lineup that serves later days hands those on to the one made for next time', () => {
+  const { store, first } = planned();
+  setDays(store, new Map([[first.id, ['2026-10-22', '2026-10-29', '2026-11-05']]]), String);
+  const nextId = createNextLineup(
+    store,
+    store.records.get('lineup', first.id)!,
+    'New',
+    '2026-10-29',
+  );
+  expect(store.records.get('lineup', first.id)?.planned?.also).toEqual(['2026-10-29']);
+  expect(store.records.get('lineup', nextId)?.planned).toMatchObject({
+    on: '2026-11-05',
+    also: [],
+  });
+});
+
+test('new settings from now on are those of lineups made later, and of none that stands', () => {
+  const { store, first } = planned();
+  const recipe = { ...PLAIN_RECIPE, sizing: { by: 'count' as const, count: 9 } };
+  setUsualRecipe(store, classId, recipe);
+  const id = createLineup(store, classId, 'Later', first.id);
+  expect(store.records.get('lineup', id)?.recipe).toEqual(recipe);
+  expect(store.records.get('lineup', first.id)?.recipe).toEqual(PLAIN_RECIPE);
+  setUsualRecipe(store, classId, null);
+  const again = createLineup(store, classId, 'Again', first.id);
+  expect(store.records.get('lineup', again)?.recipe).toEqual(PLAIN_RECIPE);
 });

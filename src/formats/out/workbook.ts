@@ -11,10 +11,34 @@ export async function workbook(ask: OutAsk): Promise<Written> {
   const more = usual.filter((column) => column !== 'group' && column !== 'name');
   const sorted = tableOf(ask, ['name', 'group', ...more], { sort: byName(ask.words) });
   const signs = ask.lineup.groups.flatMap(({ sign, members }) => members.map(() => sign));
-  const blob = await writeWorkbook([
+  return written([
     sheetOf(byGroup, ask.words.sheets.byGroup, signs),
     sheetOf(sorted, ask.words.sheets.byName, null),
-  ]).toBlob();
+  ]);
+}
+
+/** A workbook of plain sheets: every cell text, but figures where a cell is one. */
+export function plainWorkbook(
+  sheets: readonly {
+    readonly name: string;
+    readonly heading: readonly string[];
+    readonly rows: readonly (readonly (string | number)[])[];
+  }[],
+): Promise<Written> {
+  return written(
+    sheets.map(({ name, heading, rows }) => {
+      const texts = rows.map((row) => row.map(String));
+      const { data, ...sheet } = sheetOf({ columns: [], heading, rows: texts }, name, null);
+      const figures = rows.map((row) =>
+        row.map((value) => ({ value, type: typeof value === 'number' ? Number : String })),
+      );
+      return { ...sheet, data: [data[0] ?? [], ...figures] };
+    }),
+  );
+}
+
+async function written(sheets: readonly object[]): Promise<Written> {
+  const blob = await writeWorkbook(sheets as Parameters<typeof writeWorkbook>[0]).toBlob();
   const content = withoutClock(new Uint8Array(await blob.arrayBuffer()));
   const type = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet';
   return { ok: true, end: 'xlsx', type, content };
@@ -38,7 +62,7 @@ function sheetOf(
   return {
     sheet,
     stickyRowsCount: 1,
-    columns: columns.map((_, i) => ({
+    columns: heading.map((_, i) => ({
       width: widthOf([heading[i] ?? '', ...rows.map((row) => row[i] ?? '')]),
     })),
     data: [

@@ -1,5 +1,5 @@
 import type { Importance } from '../../schema/recipe';
-import { count, listNames } from './words';
+import { count, listNames, shortDay } from './words';
 
 const times = (number: number): string => count(number, 'time');
 
@@ -139,6 +139,11 @@ const guard = {
   go: 'Do it all the same',
   leave: 'Leave it as it is',
   next: 'Make a new lineup for next time',
+  hanging: 'What hangs on these groups:',
+  gentler:
+    'A smaller change parts fewer: move one student, swap two, or select some rows and reshuffle only those.',
+  takesOver: (day: string) =>
+    `A new lineup leaves this one as it is, and takes over from ${shortDay(day)}.`,
 };
 
 const compare = {
@@ -249,6 +254,11 @@ const editors = {
     lost.length === 0
       ? `The recipe is ${name} now. Groups stay as they are until you reshuffle.`
       : `The recipe is ${name} now, without ${listNames(lost)}, which this class does not have.`,
+  usual: 'These settings from now on',
+  usualUnset: 'A new lineup begins with the settings of the one before it.',
+  usualSet: 'New lineups begin with the settings kept for the class.',
+  usualDone: 'New lineups begin with these settings. Those that stand keep their own.',
+  usualDrop: 'As the one before again',
   savedAs: (name: string) => `Kept as ${name}.`,
   values: 'value',
 };

@@ -1,4 +1,4 @@
-import { count } from './words';
+import { count, listNames } from './words';
 
 import type { Step } from './steps';
 
@@ -60,6 +60,15 @@ export const frame = {
     `Taking this step (${action}) would part ${count(students, 'student')} from somebody they work with now.`,
   partsGo: 'Do it all the same',
   partsLeave: 'Leave it as it is',
+  leavingTitle: 'Groups in use would lose somebody',
+  leavingFrom: (name: string, group: string, lineup: string, others: readonly string[]) =>
+    others.length === 0
+      ? `${name} is alone in ${group} of ${lineup}.`
+      : `${name} is in ${group} of ${lineup} with ${listNames(others)}, who would work on without them.`,
+  leavingGo: 'Mark as left all the same',
+  otherWindow: (lineup: string, students: number) =>
+    `In another window groups of ${lineup} were changed: ${count(students, 'student')} lost somebody they work with.`,
+  otherWindowBack: 'Put them back',
   nothingToUndo: 'There is nothing to undo.',
   nothingToRedo: 'There is nothing to redo.',
 };
@@ -115,6 +124,8 @@ export const actions = {
   dropReceipt: 'take away a receipt',
   planSeries: 'plan rounds',
   replanSeries: 'plan what is ahead',
+  lineupDays: 'set days',
+  pastGroups: 'bring in earlier groups',
 };
 
 export const keyMap = {

@@ -47,6 +47,13 @@ export const term = {
     notOnLabel: 'Days on which there is none',
     notOnHint:
       'One day a line, as 2026-10-29; of a week or more the first and the last: 2026-10-26 to 2026-10-30.',
+    openCalendar: 'Take days from a calendar file',
+    calendarRead: (name: string, days: number | null) =>
+      days === null
+        ? `${name} is no calendar that can be read. The days above stay as they are.`
+        : days === 0
+          ? `${name} has nothing from the first day on.`
+          : `${count(days, 'day')} taken from ${name}.`,
     notOnUnread: (line: string) => `"${line}" is no day.`,
     lead: 'lead',
     inTurn: (roles: readonly string[]) =>
@@ -97,6 +104,40 @@ export const term = {
       `${count(rounds, 'round')} made anew; ${count(students, 'student')} ${students === 1 ? 'has' : 'have'} other partners in at least one. Used rounds stay.`,
     dropped: (rounds: number) => `${count(rounds, 'round')} taken away.`,
   },
+  days: {
+    title: 'Days ahead',
+    none: 'Nothing is planned. Plan rounds in the sentence above, or put a lineup on a day here.',
+    dayOf: (name: string, at: number) => (at === 0 ? `Day of ${name}` : `Day ${at + 1} of ${name}`),
+    giveDay: 'Give it a day',
+    anotherDay: 'One day more',
+    notThen: 'Not then',
+    fallsOut: 'Falls out',
+    takeOut: 'Out of the term',
+    movedOn: (rounds: number) => `${count(rounds, 'round')} moved on.`,
+    put: 'Put into the term',
+    on: 'On',
+    putGo: 'Put it there',
+  },
+  past: {
+    title: 'Bring in earlier weeks',
+    text: 'A list with a column for each week',
+    hint: 'Paste it from a spreadsheet: names, and in each column the group everybody was in; blank for whoever was away.',
+    open: 'Open a file',
+    leave: 'Not now',
+    noColumn:
+      'No column in this list tells groups: in none of them do students share a name or a number.',
+    noHeading: (number: number) => `Column ${number}`,
+    matched: (matched: number, unknown: readonly string[]) =>
+      unknown.length === 0
+        ? `All ${count(matched, 'student')} are in the class.`
+        : `${count(matched, 'student')} found in the class. Not in it, and left out: ${listNames(unknown)}.`,
+    dayOf: (heading: string) => `Day of ${heading}`,
+    groups: (groups: number, students: number) =>
+      `${count(groups, 'group')}, ${count(students, 'student')}`,
+    group: (name: string) => (/^\d+$/.test(name) ? `Group ${name}` : name),
+    go: (lineups: number) => `Keep ${count(lineups, 'lineup')} as used`,
+    done: (lineups: number) => `${count(lineups, 'lineup')} kept. They count for fresh partners.`,
+  },
   order: 'Students',
   orders,
   table: 'Where everybody was, lineup by lineup',
@@ -113,7 +154,9 @@ export const term = {
   metSpoken: (met: number, will: number, others: number) =>
     `met ${met} of ${others}${will > met ? `, ${will} with what is planned` : ''}`,
   repeats: 'Again',
-  lead: 'Lead',
+  turns: (role: string) => role,
+  turnsSpoken: (role: string) => `turns at ${role}`,
+  sameGroups: 'same groups',
   cell: (group: string, roles: readonly string[], again: boolean) =>
     [group, ...roles, ...(again ? ['a partner again'] : [])].join(', '),
   notThere: 'not there',
@@ -129,12 +172,23 @@ export const term = {
   chart: 'Partners met, on average',
   chartBest: 'the most that is possible',
   chartMade: 'met',
-  save: 'Save as a table (CSV)',
+  out: 'The term as',
+  saveAs: { csv: 'a table (CSV)', xlsx: 'a workbook', ics: 'a calendar of its days' },
+  print: 'Print',
+  fileName: (name: string) => `${name}, term`,
   saved: {
     student: 'student',
     met: 'partners met',
     willMeet: 'with planned',
     repeats: 'repeats',
-    lead: 'times lead',
+    small: 'times in a smaller group',
+    turns: (role: string) => `times ${role}`,
+    byStudent: 'By student',
+    byLineup: 'By lineup',
+    lineup: 'lineup',
+    day: 'day',
+    state: 'state',
+    group: 'group',
+    roles: 'roles',
   },
 };

@@ -1,7 +1,7 @@
 import type { SavedRecipe } from '../../schema/classRecord';
 import { LineupId, newId, type ClassId, type StudentId } from '../../schema/ids';
 import { sameData } from '../../schema/merging';
-import { newLineup, type LineupRecord } from '../../schema/lineup';
+import { newLineup, usesOf, type LineupRecord } from '../../schema/lineup';
 import type { Recipe } from '../../schema/recipe';
 import type { AppStore } from '../appStore';
 import type { ActionLabel } from '../history';
@@ -9,7 +9,7 @@ import { rollOf, shownTake } from '../queries';
 import type { Change, RecordStore } from '../recordStore';
 import { forget } from './references';
 
-/** A new lineup with the recipe of the one it follows. */
+/** A new lineup with the class's usual recipe, else that of the one it follows. */
 export function createLineup(
   store: AppStore,
   classId: ClassId,
@@ -18,7 +18,8 @@ export function createLineup(
 ): LineupId {
   const id = newId(LineupId, 'l');
   store.history.act('createLineup', ({ get, put }) => {
-    const recipe = after ? get('lineup', after)?.recipe : undefined;
+    const before = after ? get('lineup', after)?.recipe : undefined;
+    const recipe = get('class', classId)?.usualRecipe ?? before;
     put(newLineup(id, classId, name, new Date().toISOString(), recipe));
     open(get, put, classId, id);
   });
@@ -27,7 +28,8 @@ export function createLineup(
 
 /**
  * A lineup for next time: the same recipe, and partners fresh even where the one before did not ask for them. That there
- * is a next time says that the one before was used, on `day` where no other day is known.
+ * is a next time says that the one before was used, on `day` where no other day is known. Days after `day` on which the
+ * one before was to serve are those of the new one.
  */
 export function createNextLineup(
   store: AppStore,
@@ -39,8 +41,16 @@ export function createNextLineup(
   store.history.act('createLineup', ({ get, put }) => {
     const recipe: Recipe = { ...from.recipe, freshPartners: from.recipe.freshPartners ?? 'plain' };
     const before = get('lineup', from.id);
-    if (before) put({ ...before, used: before.used ?? usedOn(store.records, before, day) });
-    put(newLineup(id, from.classId, name, new Date().toISOString(), recipe));
+    const [first = null, ...more] = (before?.planned?.also ?? []).filter((one) => one > day);
+    if (before) {
+      const { planned } = before;
+      const also = planned?.also.filter((one) => one <= day) ?? [];
+      const used = before.used ?? usedOn(store.records, before, day);
+      put({ ...before, used, planned: planned && { ...planned, also } });
+    }
+    const next = newLineup(id, from.classId, name, new Date().toISOString(), recipe);
+    const takesOver = first !== null && before?.planned;
+    put({ ...next, planned: takesOver ? { ...takesOver, on: first, also: more } : null });
     open(get, put, from.classId, id);
   });
   return id;
@@ -90,7 +100,17 @@ function usedOn(store: RecordStore, lineup: LineupRecord, day: string): LineupRe
   const here = rollOf(store, lineup.classId, day).flatMap(({ id, here }) =>
     here && seated.has(id) ? [id] : [],
   );
-  return { on: day, here };
+  return { on: day, here, again: lineup.used?.again ?? [] };
+}
+
+/** Says that a class works in a lineup once more, on a later day than it was used first: its groups count again. */
+export function countAgain(store: AppStore, id: LineupId, day: string): void {
+  edit(store, 'lineupUsed', id, (lineup) => {
+    const today = usedOn(store.records, lineup, day);
+    if (!lineup.used || !today || usesOf(lineup).some(({ on }) => on === day)) return {};
+    const again = [...lineup.used.again, { on: day, here: today.here }];
+    return { used: { ...lineup.used, again } };
+  });
 }
 
 /** Removes the lineup with its takes; the class then opens another one. */
@@ -134,6 +154,18 @@ export function saveRecipe(store: AppStore, classId: ClassId, saved: SavedRecipe
     ...recipes.filter(({ name }) => name !== saved.name),
     saved,
   ]);
+}
+
+/** Says what new lineups of a class begin with from now on; with null each begins as the one before. None that stands changes. */
+export function setUsualRecipe(
+  store: AppStore,
+  classId: ClassId,
+  usualRecipe: Recipe | null,
+): void {
+  store.history.act('saveRecipe', ({ get, put }) => {
+    const theClass = get('class', classId);
+    if (theClass) put({ ...theClass, usualRecipe });
+  });
 }
 
 export function removeSavedRecipe(store: AppStore, classId: ClassId, name: string): void {

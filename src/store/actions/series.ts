@@ -39,7 +39,7 @@ export function planSeries(
       put({
         ...newLineup(id, classId, round.name, made, recipe),
         takeId: take.id,
-        planned: { seriesId, on: round.on },
+        planned: { seriesId, on: round.on, also: [] },
       });
     });
   });
@@ -62,6 +62,57 @@ export function replanSeries(
       put(take);
       put({ ...lineup, takeId: take.id });
     }
+  });
+}
+
+/**
+ * Sets the days of lineups that are still ahead: the first on which each is meant to be used, and more on which the same
+ * groups serve; sorted and each once. One that was in no series is put into the term by hand; with no day it keeps its
+ * place there, or (null) leaves it. One that is called after its day (`nameOf`) is called after the new one.
+ */
+export function setDays(
+  store: AppStore,
+  daysOf: ReadonlyMap<LineupId, readonly string[] | null>,
+  nameOf: (day: string) => string,
+): void {
+  store.history.act('lineupDays', ({ get, put }) => {
+    for (const [id, days] of daysOf) {
+      const lineup = get('lineup', id);
+      if (!lineup) continue;
+      const [on = null, ...also] = [...new Set(days ?? [])].sort();
+      const seriesId = lineup.planned?.seriesId ?? null;
+      const before = lineup.planned?.on;
+      const named = before && on !== null && lineup.name === nameOf(before);
+      put({
+        ...lineup,
+        name: named ? nameOf(on) : lineup.name,
+        planned: days === null ? null : { seriesId, on, also },
+      });
+    }
+  });
+}
+
+/** Groups that a class worked in before it came here: one lineup for each day, over and used on it by all who are in it. */
+export function takeInPast(
+  store: AppStore,
+  classId: ClassId,
+  recipe: Recipe,
+  rounds: readonly (PlannedRound & { readonly on: string })[],
+): void {
+  store.history.act('pastGroups', ({ put }) => {
+    rounds.forEach(({ name, on, groups }, at) => {
+      const id = newId(LineupId, 'l');
+      // Older than all that was made here, in the order of their days.
+      const made = new Date(Date.parse(`${on}T06:00:00Z`) + at).toISOString();
+      const take = takeOf(id, classId, 1, 0, groups, made);
+      put(take);
+      put({
+        ...newLineup(id, classId, name, made, recipe),
+        takeId: take.id,
+        state: 'retired',
+        used: { on, here: groups.flatMap(({ studentIds }) => studentIds), again: [] },
+      });
+    });
   });
 }
 

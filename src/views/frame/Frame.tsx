@@ -21,6 +21,7 @@ import { useKeys } from './useKeys';
 import { useStageOpen } from './stagePresence';
 import { today } from './today';
 import { useOpenLineup } from './useOpenLineup';
+import { useOtherWindows } from './useOtherWindows';
 import { useUndoKeys } from './useUndoKeys';
 
 /** Loaded beside the bench, which does not wait for it. */
@@ -48,6 +49,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   };
   const go = (step: string) => (): void => router.push(`/c/${classId}/${step}`);
   useUndoKeys(classId);
+  useOtherWindows(classId);
   useKeys({
     groups: go('groups'),
     term: go('term'),

@@ -4,8 +4,9 @@ import ExpandMoreRounded from '@mui/icons-material/ExpandMoreRounded';
 import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
 import { say } from '@/messages';
-import type { LineupRecord } from '@/schema/lineup';
+import { usesOf, type LineupRecord } from '@/schema/lineup';
 import {
+  countAgain,
   createLineup,
   createNextLineup,
   deleteLineup,
@@ -17,6 +18,8 @@ import {
 import { lineupsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { today } from './today';
+import { hangingOn } from './useDependents';
+import { useToday } from './useToday';
 import { useTold } from './useTold';
 import { useAsk } from '../primitives/asking';
 import { NameField } from '../primitives/NameField';
@@ -36,6 +39,7 @@ export function LineupChooser() {
   const lineups = useQuery(lineupsOf, classId);
   const current = useOpenLineup();
   const told = useTold();
+  const day = useToday();
   const button = useRef<HTMLButtonElement>(null);
   const [open, setOpen] = useState(false);
   /** The menu is loaded when it is first opened. */
@@ -64,8 +68,10 @@ export function LineupChooser() {
       deleteLineup(store, lineup.id);
       told(say.lineups.deleted(lineup.name));
     };
-    if (lineup.state !== 'inUse') run();
-    else ask({ ...say.lineups.askDelete(lineup.name), run });
+    const hanging = hangingOn(store.records, lineup);
+    const inUse = lineup.state === 'inUse';
+    if (!inUse && hanging.length === 0) run();
+    else ask({ ...say.lineups.askDelete(lineup.name, inUse, hanging), run });
   };
 
   if (renaming && current) {
@@ -115,6 +121,11 @@ export function LineupChooser() {
           onNext={next}
           onState={(state) => current && setLineupState(store, current.id, state, today())}
           onUsed={(used) => current && setUsed(store, current.id, used ? today() : null)}
+          onAgain={
+            current && usesOf(current).every(({ on }) => on !== day)
+              ? () => countAgain(store, current.id, day)
+              : null
+          }
           onRename={() => setRenaming(true)}
           onRemove={remove}
         />

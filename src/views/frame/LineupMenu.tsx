@@ -31,6 +31,8 @@ interface LineupMenuProps {
   readonly onState: (state: LineupRecord['state']) => void;
   /** Says whether the class worked in the lineup: only then its groups count as having met. */
   readonly onUsed: (used: boolean) => void;
+  /** Counts today as one more day of the same groups; null where it counts already. */
+  readonly onAgain: (() => void) | null;
   readonly onRename: () => void;
   readonly onRemove: (lineup: LineupRecord) => void;
 }
@@ -55,6 +57,7 @@ export function LineupMenu(props: LineupMenuProps) {
     onNext,
     onState,
     onUsed,
+    onAgain,
     onRename,
     onRemove,
   } = props;
@@ -110,6 +113,14 @@ export function LineupMenu(props: LineupMenuProps) {
               )}
             </ListItemIcon>
             {current.used ? say.lineups.notUsed(current.used.on) : say.lineups.used}
+          </MenuItem>
+        )}
+        {current?.used && onAgain && (
+          <MenuItem onClick={then(onAgain)}>
+            <ListItemIcon>
+              <TodayRounded fontSize="small" />
+            </ListItemIcon>
+            {say.lineups.again}
           </MenuItem>
         )}
         {current && <Divider />}

@@ -2,6 +2,7 @@
 
 import UploadFileRounded from '@mui/icons-material/UploadFileRounded';
 import { isKey } from '../frame/keyMap';
+import { useLeaving } from '../frame/useLeaving';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import { useId, useRef } from 'react';
@@ -29,6 +30,7 @@ interface PasteBoxProps {
 export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
   const pasted = usePastedList(theClass, students);
   const told = useTold();
+  const leaving = useLeaving();
   const areaId = useId();
   const area = useRef<HTMLTextAreaElement>(null);
   const empty = students.length === 0;
@@ -45,9 +47,11 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
 
   const takeIn = (): void => {
     if (!ready) return;
-    pasted.takeIn();
-    told(sayRoster.roster.takenIn(added.length, updated.length, gone.length));
-    area.current?.focus();
+    leaving(gone, () => {
+      pasted.takeIn();
+      told(sayRoster.roster.takenIn(added.length, updated.length, gone.length));
+      area.current?.focus();
+    });
   };
   return (
     <section className={styles.box} aria-labelledby={`${areaId}-title`} data-over={over}>

@@ -1,5 +1,6 @@
 'use client';
 
+import { useLeaving } from '../frame/useLeaving';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import dynamic from 'next/dynamic';
@@ -185,10 +186,13 @@ function Leaving({
 }) {
   const store = useStore();
   const told = useTold();
+  const leaving = useLeaving();
   if (student.left === null) {
     const leave = (): void => {
-      leaveClass(store, [student.id], today());
-      told(sayRoster.roster.markedLeft(student.name));
+      leaving([student.id], () => {
+        leaveClass(store, [student.id], today());
+        told(sayRoster.roster.markedLeft(student.name));
+      });
     };
     return (
       <div className={styles.leaving}>

@@ -4,6 +4,7 @@ import type { ClassRecord } from '@/schema/classRecord';
 import { valueKey } from '@/schema/presence';
 import type { StudentRecord } from '@/schema/student';
 import type { RosterPlan, StudentFacts } from '@/store/actions/takeInRoster';
+import { asRosterStudent } from '../frame/asRosterStudent';
 
 /** A name that stands twice in the list or already in the class: only the teacher knows whether it is one student. */
 export interface TwiceCase {
@@ -177,21 +178,6 @@ function newsOf(
     return from === String(value) ? [] : [{ field: { detail: name }, from, to: String(value) }];
   });
   return [...plain, ...details];
-}
-
-/** A student of the class as a list would give it, so that the reader's checks serve for both. */
-export function asRosterStudent(student: StudentRecord): RosterStudent {
-  return {
-    row: 0,
-    givenName: student.givenName,
-    familyName: student.familyName,
-    preferredName: student.preferredName,
-    displayName: student.name,
-    email: student.email === '' ? null : student.email,
-    externalId: student.externalId === '' ? null : student.externalId,
-    section: null,
-    attributes: {},
-  };
 }
 
 const nameKey = ({ displayName }: RosterStudent): string =>

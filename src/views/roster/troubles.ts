@@ -2,7 +2,7 @@ import { doubtsAbout } from '@/formats/roster/check';
 import type { RosterWarning, WarningKind } from '@/formats/roster/types';
 import type { StudentId } from '@/schema/ids';
 import type { StudentRecord } from '@/schema/student';
-import { asRosterStudent } from './importPlan';
+import { asRosterStudent } from '../frame/asRosterStudent';
 
 /** Something doubtful about a student of the class that the teacher has not settled yet. */
 export interface Doubt {

@@ -27,6 +27,7 @@ import { Select } from '../primitives/Select';
 import { Field } from '../primitives/Field';
 import { Ahead } from './Ahead';
 import { InTurn, NotOn, Sizing } from './PlanningEditors';
+import { roleWord } from './roleWord';
 import { usePlanner } from './usePlanner';
 import styles from './Term.module.css';
 
@@ -91,7 +92,6 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
     </Opening>
   );
   const { sizing } = wish;
-  const roleWord = (role: string): string => (role === LEAD ? words.lead : role);
   const lastDay = days.at(-1);
   return (
     <section className={styles.planning} aria-label={words.go(wish.rounds)}>
@@ -163,6 +163,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
             words.notOnLabel,
             <NotOn
               text={notOnText}
+              from={wish.from}
               onChange={(text) =>
                 keep({ wish: { ...wish, notOn: [...daysIn(text).days] }, notOnText: text })
               }
@@ -237,9 +238,11 @@ function usual(
   return { wish, notOnText: '' };
 }
 
-/** The lineups of the newest series that are still ahead, in the order of their rounds. */
+/** The lineups of the newest series that are still ahead, in the order of their rounds; what was put there by hand stays. */
 function lastAhead(inTerm: readonly InTerm[]): readonly InTerm[] {
-  const ahead = inTerm.filter(({ state, lineup }) => state === 'planned' && lineup.planned);
+  const ahead = inTerm.filter(
+    ({ state, counts, lineup }) => state === 'planned' && counts && lineup.planned?.seriesId,
+  );
   const newest = ahead.at(-1)?.lineup.planned?.seriesId;
   return ahead.filter(({ lineup }) => lineup.planned?.seriesId === newest);
 }

@@ -1,32 +1,59 @@
 'use client';
 
+import { useState } from 'react';
 import { daysIn } from '@/encode/planning';
+import { daysInCalendar } from '@/formats/days';
 import { sayTerm } from '@/messages/term';
 import type { SeriesWish } from '@/schema/series';
 import { CheckList } from '../primitives/CheckList';
 import { Choice } from '../primitives/Choice';
 import { Field } from '../primitives/Field';
+import { FileButton } from '../primitives/FileButton';
 import { NumberStepper } from '../primitives/NumberStepper';
 import styles from './Term.module.css';
 
 /** Days on which there is no round, as they are typed; what is no day is told and keeps nothing else from counting. */
 export function NotOn({
   text,
+  from,
   onChange,
 }: {
   readonly text: string;
+  /** The first day; what a calendar has before it is of no use. */
+  readonly from: string;
   readonly onChange: (text: string) => void;
 }) {
   const words = sayTerm.plan;
   const { unread } = daysIn(text);
+  const [told, setTold] = useState('');
+  const open = async (file: File): Promise<void> => {
+    const days =
+      file.size > MOST_CALENDAR_BYTES ? null : await daysInCalendar(await file.text(), from);
+    setTold(words.calendarRead(file.name, days?.length ?? null));
+    if (days) onChange([...new Set([...text.split('\n'), ...days])].filter(Boolean).join('\n'));
+  };
   return (
-    <Field label={words.notOnLabel}>
-      <textarea rows={4} value={text} onChange={(event) => onChange(event.target.value)} />
-      <small>{words.notOnHint}</small>
-      {unread !== null && <small className={styles.issue}>{words.notOnUnread(unread)}</small>}
-    </Field>
+    <>
+      <Field label={words.notOnLabel}>
+        <textarea rows={4} value={text} onChange={(event) => onChange(event.target.value)} />
+        <small>{words.notOnHint}</small>
+        {unread !== null && <small className={styles.issue}>{words.notOnUnread(unread)}</small>}
+      </Field>
+      <div>
+        <FileButton
+          label={words.openCalendar}
+          accept=".ics,text/calendar"
+          onFile={(file) => void open(file)}
+        />
+      </div>
+      <p role="status" className={styles.hint}>
+        {told}
+      </p>
+    </>
   );
 }
+
+const MOST_CALENDAR_BYTES = 5_000_000;
 
 interface SizingProps {
   readonly sizing: SeriesWish['sizing'];

@@ -1,12 +1,9 @@
 'use client';
 
 import type { Term, TermRow } from '@/encode/term';
-import { csvFile } from '@/formats/out/csv';
 import { sayTerm } from '@/messages/term';
 import type { StudentId } from '@/schema/ids';
-import { download } from '../frame/download';
 import type { NameOf } from '../frame/names';
-import { Button } from '../primitives/Button';
 import styles from './Term.module.css';
 
 interface SharedProps {
@@ -14,11 +11,10 @@ interface SharedProps {
   readonly rows: readonly TermRow[];
   readonly nameOf: NameOf;
   readonly chosen: readonly StudentId[];
-  readonly className: string;
 }
 
 /** Of one student whom they have not met yet; of two the lineups that they share. */
-export function Shared({ term, rows, nameOf, chosen, className }: SharedProps) {
+export function Shared({ term, rows, nameOf, chosen }: SharedProps) {
   const [one, two] = chosen;
   return (
     <section className={styles.shared} aria-live="polite">
@@ -29,15 +25,6 @@ export function Shared({ term, rows, nameOf, chosen, className }: SharedProps) {
       ) : (
         <Together term={term} nameOf={nameOf} one={one} two={two} />
       )}
-      <div>
-        <Button
-          size="small"
-          variant="paper"
-          onClick={() => void save(`${className}.csv`, term, rows, nameOf)}
-        >
-          {sayTerm.save}
-        </Button>
-      </div>
     </section>
   );
 }
@@ -84,7 +71,7 @@ function Together({ term, nameOf, one, two }: TogetherProps) {
       ) : (
         <ul>
           {shared.map(({ id, name, on, state }) => (
-            <li key={id}>
+            <li key={`${id} ${on}`}>
               {name} <small>{on === null ? sayTerm.noDay : sayTerm.day(on)}</small>{' '}
               <small>{sayTerm.column[state]}</small>
             </li>
@@ -93,30 +80,4 @@ function Together({ term, nameOf, one, two }: TogetherProps) {
       )}
     </>
   );
-}
-
-/** The table as it is read: names as the screen shows them. */
-async function save(
-  name: string,
-  term: Term,
-  rows: readonly TermRow[],
-  nameOf: NameOf,
-): Promise<void> {
-  const { saved } = sayTerm;
-  const table = [
-    [
-      ...[
-        saved.student,
-        ...term.lineups.map((one) => (one.on ? `${one.name} (${one.on})` : one.name)),
-      ],
-      ...[saved.met, saved.willMeet, saved.repeats, saved.lead],
-    ],
-    ...rows.map(({ studentId, cells, met, willMeet, repeats, turns }) => [
-      nameOf(studentId),
-      ...cells.map((cell) => cell?.group ?? ''),
-      ...[met, willMeet, repeats, turns.lead ?? 0].map(String),
-    ]),
-  ];
-  const { content, type } = await csvFile(table, { for: 'spreadsheet' });
-  download(name, String(content), type);
 }

@@ -13,6 +13,7 @@ import { roveAmong } from '../primitives/roving';
 import { Sign } from '../primitives/Sign';
 import { Spoken } from '../primitives/Spoken';
 import { isKey } from '../frame/keyMap';
+import { roleWord } from './roleWord';
 import styles from './Term.module.css';
 
 interface TermTableProps {
@@ -49,7 +50,7 @@ export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: Ter
   const shown = whole ? rows : rows.slice(first?.index ?? 0, (last?.index ?? -1) + 1);
   const above = whole ? 0 : (first?.start ?? 0);
   const below = whole ? 0 : virtualizer.getTotalSize() - (last?.end ?? 0);
-  const columns = term.lineups.length;
+  const columns = term.lineups.length + term.roles.length;
   return (
     <div
       ref={setBox}
@@ -82,11 +83,16 @@ export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: Ter
             <th scope="col" className={styles.figure}>
               {sayTerm.repeats}
             </th>
-            <th scope="col" className={styles.figure}>
-              {sayTerm.lead}
-            </th>
-            {term.lineups.map(({ id, name, on, state }, at) => (
-              <th key={id} scope="col" className={styles.column} data-state={state}>
+            {term.roles.map((role) => (
+              <th key={role} scope="col" className={styles.figure}>
+                <Spoken>{sayTerm.turnsSpoken(roleWord(role))}</Spoken>
+                <span aria-hidden="true" title={sayTerm.turnsSpoken(roleWord(role))}>
+                  {sayTerm.turns(roleWord(role))}
+                </span>
+              </th>
+            ))}
+            {term.lineups.map(({ id, name, on, state, counts }, at) => (
+              <th key={`${id} ${on}`} scope="col" className={styles.column} data-state={state}>
                 <LinkButton
                   variant="line"
                   href={`/c/${classId}/groups`}
@@ -98,7 +104,8 @@ export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: Ter
                   </span>
                 </LinkButton>
                 <small>{sayTerm.column[state]}</small>
-                <small data-again={(term.repeats[at] ?? 0) > 0 || undefined}>
+                {!counts && <small>{sayTerm.sameGroups}</small>}
+                <small hidden={!counts} data-again={(term.repeats[at] ?? 0) > 0 || undefined}>
                   <span aria-hidden="true">{sayTerm.columnRepeats(term.repeats[at] ?? 0)}</span>
                   <Spoken>{sayTerm.columnSpoken(term.repeats[at] ?? 0)}</Spoken>
                 </small>
@@ -114,6 +121,7 @@ export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: Ter
               row={row}
               name={nameOf(row.studentId)}
               others={rows.length - 1}
+              roles={term.roles}
               chosen={chosen.includes(row.studentId)}
               first={row === rows[0]}
               onToggle={onToggle}
@@ -130,7 +138,7 @@ export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: Ter
 function Gap({ height, columns }: { readonly height: number; readonly columns: number }) {
   return (
     <tr aria-hidden="true">
-      <td colSpan={columns + 4} style={{ blockSize: height, padding: 0 }} />
+      <td colSpan={columns + 3} style={{ blockSize: height, padding: 0 }} />
     </tr>
   );
 }
@@ -139,13 +147,15 @@ interface LineProps {
   readonly row: TermRow;
   readonly name: string;
   readonly others: number;
+  readonly roles: readonly string[];
   readonly chosen: boolean;
   /** The one that the tab key comes to. */
   readonly first: boolean;
   readonly onToggle: (id: StudentId, more: boolean) => void;
 }
 
-const Line = memo(function Line({ row, name, others, chosen, first, onToggle }: LineProps) {
+const Line = memo(function Line(props: LineProps) {
+  const { row, name, others, roles, chosen, first, onToggle } = props;
   const { studentId, cells, met, willMeet, repeats, turns } = row;
   return (
     <tr data-chosen={chosen || undefined}>
@@ -172,7 +182,11 @@ const Line = memo(function Line({ row, name, others, chosen, first, onToggle }: 
       <td className={styles.figure} data-again={repeats > 0 || undefined}>
         {repeats}
       </td>
-      <td className={styles.figure}>{turns.lead ?? 0}</td>
+      {roles.map((role) => (
+        <td key={role} className={styles.figure}>
+          {turns[role] ?? 0}
+        </td>
+      ))}
       {cells.map((cell, at) => (
         <td key={at} className={styles.cell} data-again={cell?.again === true || undefined}>
           {cell === null ? (

@@ -17,7 +17,10 @@ import { useSetting } from '../frame/useDraft';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { Button, LinkButton } from '../primitives/Button';
 import { Invitation } from '../primitives/Invitation';
+import { OpenPart } from '../primitives/OpenPart';
 import { Select } from '../primitives/Select';
+import { Days } from './Days';
+import { Out } from './Out';
 import { Planning } from './Planning';
 import { Shared } from './Shared';
 import { TermTable } from './TermTable';
@@ -28,6 +31,11 @@ const ORDER: Setting<TermOrder> = {
   shape: z.enum(TERM_ORDERS),
   usual: 'name',
 };
+
+/** What is done once in a term is loaded when it is asked for. */
+const PastGroups = dynamic(() => import('./PastGroups').then((module) => module.PastGroups), {
+  ssr: false,
+});
 
 /** A picture of what the table tells, loaded when it is asked for. */
 const MetChart = dynamic(() => import('./MetChart').then((module) => module.MetChart), {
@@ -45,6 +53,7 @@ export function TermView() {
   const nameOf = useTileNames(everybody);
   const [order, setOrder] = useSetting(ORDER, classId);
   const [chart, setChart] = useState(false);
+  const [bringing, setBringing] = useState(false);
   const [chosen, setChosen] = useState<readonly StudentId[]>([]);
   const term = useMemo(
     () =>
@@ -70,15 +79,27 @@ export function TermView() {
     if (chosen.includes(id)) setChosen(chosen.filter((one) => one !== id));
     else setChosen(more ? [...chosen.slice(-1), id] : [id]);
   };
+  const more = (
+    <>
+      <OpenPart label={sayTerm.days.title}>
+        <Days classId={classId} inTerm={inTerm} />
+      </OpenPart>
+      <Button size="small" variant="paper" disabled={bringing} onClick={() => setBringing(true)}>
+        {sayTerm.past.title}
+      </Button>
+    </>
+  );
   return (
     <div className={styles.view}>
       <h2 className={styles.title}>{sayTerm.title}</h2>
       {lineup && <Planning theClass={theClass} lineup={lineup} nameOf={nameOf} inTerm={inTerm} />}
+      {bringing && <PastGroups theClass={theClass} onDone={() => setBringing(false)} />}
       {term.lineups.length === 0 ? (
         <Invitation text={sayTerm.none}>
           <LinkButton variant={lineup ? 'paper' : 'contained'} href={`/c/${classId}/groups`}>
             {sayTerm.toGroups}
           </LinkButton>
+          {more}
         </Invitation>
       ) : (
         <div className={styles.sides}>
@@ -92,7 +113,7 @@ export function TermView() {
                 ).map((value) => ({ value, label: sayTerm.orders[value] }))}
                 onChange={setOrder}
               />
-              <p className={styles.hint}>{sayTerm.dot}</p>
+              {more}
             </div>
             <TermTable
               classId={classId}
@@ -102,15 +123,11 @@ export function TermView() {
               chosen={chosen}
               onToggle={toggle}
             />
+            <Out term={term} rows={rows} nameOf={nameOf} className={theClass.name} />
           </div>
           <aside className={styles.aside}>
-            <Shared
-              term={term}
-              rows={rows}
-              nameOf={nameOf}
-              chosen={chosen}
-              className={theClass.name}
-            />
+            <Shared term={term} rows={rows} nameOf={nameOf} chosen={chosen} />
+            <p className={styles.hint}>{sayTerm.dot}</p>
             {chart ? (
               <MetChart term={term} />
             ) : (

@@ -1,11 +1,13 @@
 'use client';
 
+import { daysAhead } from '@/encode/dependents';
 import { countParted } from '@/encode/separations';
 import { sayBench } from '@/messages/bench';
 import { createNextLineup } from '@/store/actions/lineups';
 import { lineupsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { freshLineupName } from '../../frame/lineupNames';
+import { useDependents } from '../../frame/useDependents';
 import { today } from '../../frame/today';
 import { AskDialog } from '../../primitives/AskDialog';
 import type { PendingChange } from '../workbench/useGuard';
@@ -14,6 +16,9 @@ import { useWorkbench } from '../workbench/Workbench';
 interface GuardDialogProps {
   readonly pending: PendingChange;
 }
+
+/** A move or a swap parts no more than these. */
+const FEW = 8;
 
 /** Before a lineup in use or over changes: who would be parted from whom, all of it, and what to do instead. */
 export function GuardDialog({ pending }: GuardDialogProps) {
@@ -24,6 +29,8 @@ export function GuardDialog({ pending }: GuardDialogProps) {
   const lineups = useQuery(lineupsOf, lineup.classId);
   const { separated, moved } = pending;
   const words = sayBench.guard;
+  const hanging = useDependents(lineup);
+  const ahead = daysAhead(lineup).find((day) => day > today());
   const next = (): void => {
     guard.leave();
     const name = freshLineupName(lineups.map((one) => one.name));
@@ -50,6 +57,18 @@ export function GuardDialog({ pending }: GuardDialogProps) {
         </>
       )}
       {moved.length > 0 && <p>{words.moved(moved.map(nameOf))}</p>}
+      {hanging.length > 0 && (
+        <>
+          <p>{words.hanging}</p>
+          <ul>
+            {hanging.map((sentence) => (
+              <li key={sentence}>{sentence}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {countParted(separated) > FEW && <p>{words.gentler}</p>}
+      {ahead !== undefined && <p>{words.takesOver(ahead)}</p>}
     </AskDialog>
   );
 }

@@ -5,7 +5,7 @@ import { Button } from '../../primitives/Button';
 import { savedRecipe, usableRecipe } from '@/encode/savedRecipe';
 import { sayBench } from '@/messages/bench';
 import type { SavedRecipe } from '@/schema/classRecord';
-import { removeSavedRecipe, saveRecipe } from '@/store/actions/lineups';
+import { removeSavedRecipe, saveRecipe, setUsualRecipe } from '@/store/actions/lineups';
 import { allClasses } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { AddNamed } from '../../primitives/AddNamed';
@@ -65,6 +65,28 @@ export function SavedRecipes({ change }: EditorProps) {
         className={styles.name}
         onAdd={keep}
       />
+      <p className={styles.hint}>{theClass.usualRecipe ? editors.usualSet : editors.usualUnset}</p>
+      <div className={styles.usual}>
+        <Button
+          size="small"
+          variant="paper"
+          onClick={() => {
+            setUsualRecipe(store, theClass.id, lineup.recipe);
+            notify({ text: editors.usualDone });
+          }}
+        >
+          {editors.usual}
+        </Button>
+        {theClass.usualRecipe && (
+          <Button
+            size="small"
+            variant="plain"
+            onClick={() => setUsualRecipe(store, theClass.id, null)}
+          >
+            {editors.usualDrop}
+          </Button>
+        )}
+      </div>
     </>
   );
 }

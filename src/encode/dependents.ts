@@ -1,0 +1,96 @@
+import type { LineupRecord } from '../schema/lineup';
+import { usesOf } from '../schema/lineup';
+import type { PlanRecord } from '../schema/plan';
+import type { ReceiptRecord } from '../schema/receipt';
+import type { SceneRecord } from '../schema/scene';
+
+/** A lineup and the records around it that may hang on it, all of one class. */
+export interface Around {
+  readonly lineup: LineupRecord;
+  readonly lineups: readonly LineupRecord[];
+  readonly plans: readonly PlanRecord[];
+  /** Newest first. */
+  readonly receipts: readonly ReceiptRecord[];
+  readonly scenes: readonly SceneRecord[];
+}
+
+/** One thing that hangs on a lineup; days are YYYY-MM-DD. */
+export type Dependent =
+  | { readonly kind: 'used' | 'ahead'; readonly days: readonly string[] }
+  /** Other lineups: sent to as experts, at home here, or dealt out of its groups. */
+  | { readonly kind: 'experts' | 'homes' | 'dealtFrom'; readonly names: readonly string[] }
+  /** What stands in a service: rooms that may be open, spaces with what was written there. */
+  | { readonly kind: 'rooms' | 'channels'; readonly on: string }
+  /** Files, letters and sheets that say what will not be so any more. */
+  | { readonly kind: 'copies'; readonly ways: readonly string[] }
+  | { readonly kind: 'stage' };
+
+const SERVICES = ['rooms', 'channels'] as const;
+
+/** Every kind of thing that can hang on a lineup; a new part of the application adds its line. */
+const FINDERS: readonly ((around: Around) => readonly Dependent[])[] = [
+  ({ lineup }) =>
+    some(
+      'used',
+      usesOf(lineup).map(({ on }) => on),
+    ),
+  ({ lineup }) => some('ahead', daysAhead(lineup)),
+  ({ lineup, lineups, plans }) => {
+    const experts = plans.find((plan) => plan.lineupId === lineup.id)?.expertsId;
+    return named(
+      'experts',
+      lineups.filter(({ id }) => id === experts),
+    );
+  },
+  ({ lineup, lineups, plans }) => {
+    const homes = new Set(
+      plans.flatMap((one) => (one.expertsId === lineup.id ? [one.lineupId] : [])),
+    );
+    return named(
+      'homes',
+      lineups.filter(({ id }) => homes.has(id)),
+    );
+  },
+  ({ lineup, lineups }) =>
+    named(
+      'dealtFrom',
+      lineups.filter(({ recipe: { who } }) => who.of === 'groups' && who.lineupId === lineup.id),
+    ),
+  ({ receipts }) =>
+    SERVICES.flatMap((kind): Dependent[] => {
+      const newest = receipts.find(({ to, did }) => to === kind && did === 'sent');
+      return newest ? [{ kind, on: newest.at.slice(0, 10) }] : [];
+    }),
+  ({ receipts }) => {
+    const ways = receipts.flatMap(({ to }) => (SERVICES.some((one) => one === to) ? [] : [to]));
+    return ways.length === 0 ? [] : [{ kind: 'copies', ways: [...new Set(ways)] }];
+  },
+  ({ lineup, scenes }) =>
+    scenes.some(({ held }) => held?.lineupId === lineup.id) ? [{ kind: 'stage' }] : [],
+];
+
+/** All that hangs on a lineup: asked before its groups change, before it is deleted, and wherever it is told of. */
+export function dependentsOf(around: Around): readonly Dependent[] {
+  const own = around.receipts.filter(({ lineupId }) => lineupId === around.lineup.id);
+  return FINDERS.flatMap((find) => find({ ...around, receipts: own }));
+}
+
+/** The days on which a lineup is planned and was not used yet, the first one first. */
+export function daysAhead(lineup: Pick<LineupRecord, 'planned' | 'used'>): readonly string[] {
+  const { planned } = lineup;
+  if (!planned) return [];
+  const done = new Set(usesOf(lineup).map(({ on }) => on));
+  const days = [...(planned.on !== null && !lineup.used ? [planned.on] : []), ...planned.also];
+  return days.filter((day) => !done.has(day));
+}
+
+function some(kind: 'used' | 'ahead', days: readonly string[]): readonly Dependent[] {
+  return days.length === 0 ? [] : [{ kind, days }];
+}
+
+function named(
+  kind: 'experts' | 'homes' | 'dealtFrom',
+  lineups: readonly LineupRecord[],
+): readonly Dependent[] {
+  return lineups.length === 0 ? [] : [{ kind, names: lineups.map(({ name }) => name) }];
+}

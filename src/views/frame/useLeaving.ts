@@ -1,0 +1,33 @@
+'use client';
+
+import { say } from '@/messages';
+import type { StudentId } from '@/schema/ids';
+import { useStore } from '@/store/react';
+import { useAsk } from '../primitives/asking';
+import { companyOf } from './harm';
+import { useStable } from './useStable';
+
+/** Takes students out of the class at once, but asks first where some work in groups that are in use. */
+export function useLeaving(): (studentIds: readonly StudentId[], run: () => void) => void {
+  const { records } = useStore();
+  const ask = useAsk();
+  return useStable((studentIds: readonly StudentId[], run: () => void): void => {
+    const company = companyOf(records, studentIds);
+    if (company.length === 0) {
+      run();
+      return;
+    }
+    const nameOf = (id: StudentId): string => records.get('student', id)?.name ?? '';
+    ask({
+      title: say.frame.leavingTitle,
+      text: company
+        .map(({ studentId, lineup, group, others }) =>
+          say.frame.leavingFrom(nameOf(studentId), group, lineup.name, others.map(nameOf)),
+        )
+        .join(' '),
+      go: say.frame.leavingGo,
+      leave: say.frame.partsLeave,
+      run,
+    });
+  });
+}

@@ -1,0 +1,202 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import { matchStudents } from '@/formats/roster/merge';
+import { pastColumnsIn, type PastColumn } from '@/formats/roster/pastGroups';
+import type { ReadRoster } from '@/formats/roster/readRoster';
+import { sayRoster } from '@/messages/roster';
+import { sayTerm } from '@/messages/term';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { StudentId } from '@/schema/ids';
+import { PLAIN_RECIPE } from '@/schema/recipe';
+import type { StudentRecord } from '@/schema/student';
+import { newGroup } from '@/schema/take';
+import { keepDraft } from '@/store/actions/drafts';
+import { takeInPast } from '@/store/actions/series';
+import { studentsOf } from '@/store/queries';
+import { useQuery, useStore } from '@/store/react';
+import { browserRosterClient } from '@/worker/client';
+import { asRosterStudent } from '../frame/asRosterStudent';
+import { useDraft } from '../frame/useDraft';
+import { useToday } from '../frame/useToday';
+import { useTold } from '../frame/useTold';
+import { Button } from '../primitives/Button';
+import { Field } from '../primitives/Field';
+import { FileButton } from '../primitives/FileButton';
+import styles from './Term.module.css';
+
+interface PastGroupsProps {
+  readonly theClass: ClassRecord;
+  readonly onDone: () => void;
+}
+
+/** Groups of weeks before Gruppetto, out of a sheet with a column for each: looked at, dated, then kept as used. */
+export function PastGroups({ theClass, onDone }: PastGroupsProps) {
+  const words = sayTerm.past;
+  const store = useStore();
+  const told = useTold();
+  const today = useToday();
+  const field = { of: 'past', classId: theClass.id } as const;
+  const text = useDraft(field);
+  const keep = (next: string): void => keepDraft(store, field, next);
+  const [client] = useState(browserRosterClient);
+  useEffect(() => () => client.close(), [client]);
+  const [trouble, setTrouble] = useState('');
+  const [read, setRead] = useState<{ readonly of: string; readonly as: ReadRoster } | null>(null);
+  useEffect(() => {
+    if (text.trim() === '') return undefined;
+    const stop = new AbortController();
+    client.readText(text, {}, { signal: stop.signal }).then(
+      (as) => setRead({ of: text, as }),
+      // A newer text is being read already.
+      () => undefined,
+    );
+    return () => stop.abort();
+  }, [client, text]);
+  const found = text.trim() === '' || read?.of !== text ? null : read.as;
+  const students = useQuery(studentsOf, theClass.id);
+  const past = useMemo(
+    () => (found?.ok ? pastIn(found, students, today) : null),
+    [found, students, today],
+  );
+  /** Column → whether it is taken in, and its day; what was not said otherwise is as it was found. */
+  const [said, setSaid] = useState<
+    Readonly<Record<number, { readonly take?: boolean; readonly on?: string }>>
+  >({});
+  const columns = (past?.columns ?? []).map((column, at) => ({
+    ...column,
+    take: said[at]?.take ?? column.likely,
+    on: said[at]?.on ?? column.on,
+  }));
+  const chosen = columns.filter(({ take }) => take);
+  const say = (at: number, what: { readonly take?: boolean; readonly on?: string }): void =>
+    setSaid({ ...said, [at]: { ...said[at], ...what } });
+
+  const openFile = async (file: File): Promise<void> => {
+    setTrouble('');
+    const answer = await client
+      .fileAsText(new Uint8Array(await file.arrayBuffer()))
+      .catch(() => null);
+    if (!answer) setTrouble(sayRoster.roster.fileUnread(file.name));
+    else if (answer.ok) keep(answer.sheets[0]?.text ?? '');
+    else {
+      const why = sayRoster.rosterErrorSentence(answer.error);
+      setTrouble(sayRoster.roster.fileTrouble(file.name, why));
+    }
+  };
+  const take = (): void => {
+    takeInPast(
+      store,
+      theClass.id,
+      PLAIN_RECIPE,
+      chosen.map(({ heading, on, groups }, at) => ({
+        name: heading === '' ? sayTerm.plan.round(at + 1) : heading,
+        on,
+        groups: groups.map(({ name, ids }, sign) => newGroup(words.group(name), sign, [...ids])),
+      })),
+    );
+    keep('');
+    told(words.done(chosen.length));
+    onDone();
+  };
+  return (
+    <section className={styles.past} aria-label={words.title}>
+      <h3 className={styles.subtitle}>{words.title}</h3>
+      <Field label={words.text} hint={words.hint}>
+        <textarea rows={6} value={text} onChange={({ target }) => keep(target.value)} />
+      </Field>
+      <div className={styles.doings}>
+        <FileButton
+          label={words.open}
+          accept=".csv,.tsv,.txt,.xlsx,.ods,text/*"
+          onFile={(file) => void openFile(file)}
+        />
+        <Button size="small" variant="plain" onClick={onDone}>
+          {words.leave}
+        </Button>
+      </div>
+      {trouble !== '' && <p className={styles.issue}>{trouble}</p>}
+      <div role="status">
+        {found && !found.ok && <p>{sayRoster.rosterErrorSentence(found.error)}</p>}
+        {past && columns.length === 0 && <p>{words.noColumn}</p>}
+        {past && columns.length > 0 && <p>{words.matched(past.matched, past.unknown)}</p>}
+      </div>
+      {columns.length > 0 && past && past.matched > 0 && (
+        <>
+          <ul className={styles.pastColumns}>
+            {columns.map(({ heading, groups, take: isTaken, on }, at) => (
+              <li key={at}>
+                <label>
+                  <input
+                    type="checkbox"
+                    checked={isTaken}
+                    onChange={({ target }) => say(at, { take: target.checked })}
+                  />{' '}
+                  <b>{heading || words.noHeading(at + 1)}</b>
+                </label>
+                <input
+                  type="date"
+                  value={on}
+                  max={today}
+                  aria-label={words.dayOf(heading)}
+                  onChange={({ target }) => {
+                    if (target.value !== '') say(at, { on: target.value });
+                  }}
+                />
+                <span className={styles.hint}>
+                  {words.groups(
+                    groups.length,
+                    groups.reduce((sum, { ids }) => sum + ids.length, 0),
+                  )}
+                </span>
+              </li>
+            ))}
+          </ul>
+          <div>
+            <Button variant="contained" disabled={chosen.length === 0} onClick={take}>
+              {words.go(chosen.length)}
+            </Button>
+          </div>
+        </>
+      )}
+    </section>
+  );
+}
+
+interface DatedColumn extends Pick<PastColumn, 'heading' | 'likely'> {
+  readonly on: string;
+  readonly groups: readonly { readonly name: string; readonly ids: readonly StudentId[] }[];
+}
+
+/** The columns of a list with the students of the class in them, and whom the class does not know. */
+function pastIn(
+  { table, reading, roster }: Extract<ReadRoster, { ok: true }>,
+  students: readonly StudentRecord[],
+  today: string,
+) {
+  const matches = matchStudents(students.map(asRosterStudent), roster.students);
+  const idOf = (place: number): readonly StudentId[] => {
+    const match = matches[place];
+    const student = match && !match.doubtful ? students[match.earlier] : undefined;
+    return student ? [student.id] : [];
+  };
+  const columns = pastColumnsIn(table, reading, roster, today);
+  return {
+    matched: roster.students.filter((_, place) => idOf(place).length > 0).length,
+    unknown: roster.students.flatMap(({ displayName }, place) =>
+      idOf(place).length > 0 ? [] : [displayName],
+    ),
+    columns: columns.map(({ heading, day, likely, groups }, at): DatedColumn => ({
+      ...{ heading, likely },
+      // Without a day: a week apart, the last of them a week ago.
+      on: day ?? daysBefore(today, 7 * (columns.length - at)),
+      groups: groups
+        .map(({ name, students: places }) => ({ name, ids: places.flatMap(idOf) }))
+        .filter(({ ids }) => ids.length > 0),
+    })),
+  };
+}
+
+function daysBefore(day: string, days: number): string {
+  return new Date(Date.parse(`${day}T00:00:00Z`) - days * 86_400_000).toISOString().slice(0, 10);
+}
