@@ -2,6 +2,7 @@ import { benchEveryday, benchHard, benchInfeasible, benchLateInTerm, benchScale 
 import { benchExact } from './exact';
 import { benchRoster } from './roster';
 import { benchRounds } from './rounds';
+import { benchSeries } from './series';
 import { benchServices } from './services';
 import { benchStations } from './stations';
 
@@ -14,6 +15,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   scale: benchScale,
   rounds: benchRounds,
   stations: benchStations,
+  series: benchSeries,
   services: benchServices,
   exact: benchExact,
 };

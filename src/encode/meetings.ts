@@ -5,6 +5,8 @@ import type { PastGroups } from './bench';
 export interface Meetings {
   readonly between: (one: StudentId, two: StudentId) => number;
   readonly most: number;
+  /** How many pairs were in one group at all. */
+  readonly pairs: number;
 }
 
 export function meetingsIn(lineups: readonly PastGroups[]): Meetings {
@@ -20,7 +22,7 @@ export function meetingsIn(lineups: readonly PastGroups[]): Meetings {
       }
     });
   }
-  return { between: (one, two) => counts.get(pairKey(one, two)) ?? 0, most };
+  return { between: (one, two) => counts.get(pairKey(one, two)) ?? 0, most, pairs: counts.size };
 }
 
 /** The same for both orders. */

@@ -65,12 +65,9 @@ export function outlookOf(bench: Bench, { rounds, sizing }: SeriesWish): Outlook
     preview.counts.flatMap(({ groups, size }) => new Array<number>(groups).fill(size)),
   );
   const studentCount = dealt.length;
-  const ids = dealt.map(({ id }) => id);
-  const { between } = meetingsIn(bench.history);
-  const known = ids.reduce(
-    (sum, one, at) => sum + ids.slice(at + 1).filter((two) => between(one, two) > 0).length,
-    0,
-  );
+  const ids = new Set(dealt.map(({ id }) => id));
+  const past = bench.history.map((groups) => groups.map((one) => one.filter((id) => ids.has(id))));
+  const known = meetingsIn(past).pairs;
   const all = (studentCount * (studentCount - 1)) / 2;
   const aRound = sizeOfGroup.reduce((sum, size) => sum + (size * (size - 1)) / 2, 0);
   const largest = Math.max(...sizeOfGroup);

@@ -1,6 +1,5 @@
 import type { StudentId } from '../schema/ids';
 import { LEAD } from '../schema/take';
-import { pairKey } from './meetings';
 
 /** A lineup of the term: one that was used, with those who were there, or one that is planned. */
 export interface TermLineup {
@@ -68,12 +67,14 @@ export function termOf(all: readonly TermLineup[], studentIds: readonly StudentI
   );
   const known = new Set(studentIds);
   const place = new Map(studentIds.map((id, at) => [id, at]));
-  // pair → the lineups in which it is together, oldest first
-  const pairs = new Map<string, number[]>();
+  // pair → the lineups in which it is together, oldest first; by places, since texts cost more than all the rest
+  const pairs = new Map<number, number[]>();
+  const key = (one: number, two: number): number =>
+    one < two ? one * studentIds.length + two : two * studentIds.length + one;
   const rows = studentIds.map(() => ({
     cells: new Array<TermCell | null>(lineups.length).fill(null),
-    partners: new Set<StudentId>(),
     met: 0,
+    willMeet: 0,
     repeats: 0,
     turns: Object.create(null) as Record<string, number>,
     small: 0,
@@ -81,31 +82,39 @@ export function termOf(all: readonly TermLineup[], studentIds: readonly StudentI
   const repeats: number[] = [];
   const meanMet: number[] = [];
   const mostMet: number[] = [];
-  let [metPairs, places] = [0, 0];
+  let [metPairs, meetings] = [0, 0];
   for (const [at, { groups, state, counts }] of lineups.entries()) {
     let again = 0;
     const largest = Math.max(0, ...groups.map((group) => group.studentIds.length));
     for (const group of groups) {
       const ids = group.studentIds.filter((id) => known.has(id));
+      const given = Object.entries(group.roles);
       const repeating = new Map<StudentId, number>();
-      if (counts) places += ids.length * (ids.length - 1);
+      if (counts) meetings += ids.length * (ids.length - 1);
+      const places = ids.map((id) => place.get(id) ?? 0);
       for (const [index, one] of counts ? ids.entries() : []) {
-        for (const two of ids.slice(index + 1)) {
-          const key = pairKey(one, two);
-          const together = pairs.get(key) ?? [];
-          if (together.length > 0) {
+        for (let other = index + 1; other < ids.length; other++) {
+          const two = ids[other] as StudentId;
+          const pair = key(places[index] as number, places[other] as number);
+          const together = pairs.get(pair);
+          if (together) {
             again++;
             for (const id of [one, two]) repeating.set(id, (repeating.get(id) ?? 0) + 1);
-          } else metPairs++;
-          pairs.set(key, [...together, at]);
+            together.push(at);
+          } else {
+            metPairs++;
+            pairs.set(pair, [at]);
+            for (const where of [places[index], places[other]]) {
+              const row = rows[where as number];
+              if (row) row.willMeet++;
+            }
+          }
         }
       }
       for (const id of ids) {
         const row = rows[place.get(id) ?? -1];
         if (!row) continue;
-        const roles = Object.entries(group.roles).flatMap(([role, who]) =>
-          who === id ? [role] : [],
-        );
+        const roles = given.flatMap(([role, who]) => (who === id ? [role] : []));
         row.cells[at] = {
           ...{ sign: group.sign, group: group.name, roles },
           again: repeating.has(id),
@@ -114,31 +123,27 @@ export function termOf(all: readonly TermLineup[], studentIds: readonly StudentI
         row.repeats += repeating.get(id) ?? 0;
         if (group.studentIds.length < largest) row.small++;
         roles.forEach((role) => (row.turns[role] = (row.turns[role] ?? 0) + 1));
-        ids.forEach((other) => {
-          if (other !== id) row.partners.add(other);
-        });
       }
     }
     repeats.push(again);
     const count = Math.max(1, studentIds.length);
     meanMet.push((2 * metPairs) / count);
-    mostMet.push(Math.min(count - 1, places / count));
-    if (state === 'used') rows.forEach((row) => (row.met = row.partners.size));
+    mostMet.push(Math.min(count - 1, meetings / count));
+    if (state === 'used') rows.forEach((row) => (row.met = row.willMeet));
   }
   return {
     lineups,
-    rows: rows.map(({ partners, ...row }, at) => ({
-      ...row,
-      studentId: studentIds[at] as StudentId,
-      willMeet: partners.size,
-    })),
+    rows: rows.map((row, at) => ({ ...row, studentId: studentIds[at] as StudentId })),
     roles: [...new Set(rows.flatMap(({ turns }) => Object.keys(turns)))].sort(
       (a, b) => Number(b === LEAD) - Number(a === LEAD),
     ),
     repeats,
     meanMet,
     mostMet,
-    together: (one, two) => pairs.get(pairKey(one, two)) ?? [],
+    together: (one, two) => {
+      const [a, b] = [place.get(one), place.get(two)];
+      return a === undefined || b === undefined ? [] : (pairs.get(key(a, b)) ?? []);
+    },
   };
 }
 

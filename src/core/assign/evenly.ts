@@ -9,7 +9,8 @@ import { shuffle } from '../random/uniform';
  *
  * Optimal semi-matching by cost-reducing paths (Harvey, Ladner, Lovász and Tamir, "Semi-matchings for bipartite graphs
  * and load balancing", J. Algorithms 59, 2006); earlier turns are seats that one person alone may have. Of equally even
- * fillings the seed chooses. O(seats · edges) at worst, near one pass over the edges in a school's rounds.
+ * fillings the seed chooses. O(seats · edges) at worst, a few passes over the edges in a school's rounds: whoever cannot be
+ * relieved is looked at once, with all whom they reach.
  */
 export function seatEvenly(
   mayBySeat: readonly (readonly number[])[],
@@ -45,16 +46,18 @@ export function seatEvenly(
     if (least !== -1) give(seat, least);
   }
 
-  /** Hands seats on along a path from somebody to one who has sat at least twice less; false where there is none. */
-  const relieve = (from: number): boolean => {
+  const closed = new Uint8Array(before.length);
+  /** Hands seats on along a path from somebody to one who has sat at least twice less; where there is none, closes. */
+  const relieve = (from: number): void => {
+    const most = (count[from] as number) - 2;
     const reachedBy = new Map<number, number>([[from, -1]]);
     const queue = [from];
     for (const person of queue) {
       for (const seat of seatsOfPerson[person] as Set<number>) {
         for (const other of may[seat] as Int32Array) {
-          if (reachedBy.has(other)) continue;
+          if (closed[other] === 1 || reachedBy.has(other)) continue;
           reachedBy.set(other, seat);
-          if ((count[other] as number) > (count[from] as number) - 2) {
+          if ((count[other] as number) > most) {
             queue.push(other);
             continue;
           }
@@ -65,17 +68,20 @@ export function seatEvenly(
             give(passed, at);
             at = holder;
           }
-          return true;
+          return;
         }
       }
     }
-    return false;
+    // Nobody here, and nobody with fewer turns who comes to them, can hand on to one with two less: they are done.
+    for (const person of queue) closed[person] = 1;
   };
-  // Whoever has no such path now may have one when others have handed on, so rounds until nothing changes.
-  for (let changed = true; changed;) {
-    changed = false;
-    const people = [...count.keys()].sort((a, b) => (count[b] as number) - (count[a] as number));
-    for (const person of people) while (relieve(person)) changed = true;
+  for (;;) {
+    let most = -1;
+    for (let person = 0; person < count.length; person++) {
+      if (closed[person] === 1) continue;
+      if (most === -1 || (count[person] as number) > (count[most] as number)) most = person;
+    }
+    if (most === -1) return personOfSeat;
+    relieve(most);
   }
-  return personOfSeat;
 }

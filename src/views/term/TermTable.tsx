@@ -5,6 +5,7 @@ import { memo, useState } from 'react';
 import type { Term, TermRow } from '@/encode/term';
 import { sayTerm } from '@/messages/term';
 import type { ClassId, LineupId, StudentId } from '@/schema/ids';
+import { LEAD } from '@/schema/take';
 import { openLineup } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
 import type { NameOf } from '../frame/names';
@@ -42,7 +43,7 @@ export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: Ter
     enabled: !whole,
     getScrollElement: () => box,
     estimateSize: () => ROW_PX,
-    overscan: 12,
+    overscan: 4,
     initialRect: { width: 1000, height: 700 },
   });
   const items = virtualizer.getVirtualItems();
@@ -71,7 +72,19 @@ export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: Ter
           event.preventDefault();
       }}
     >
-      <table className={styles.table} aria-rowcount={rows.length + 1}>
+      <table
+        className={styles.table}
+        data-fixed={!whole || undefined}
+        style={whole ? undefined : { width: `${11 + 8.5 + 4 * (columns + 1)}rem` }}
+        aria-rowcount={rows.length + 1}
+      >
+        {!whole && (
+          <colgroup>
+            <col style={{ width: '11rem' }} />
+            <col style={{ width: '8.5rem' }} />
+            <col span={columns + 1} style={{ width: '4rem' }} />
+          </colgroup>
+        )}
         <thead>
           <tr>
             <th scope="col" className={styles.name}>
@@ -187,22 +200,21 @@ const Line = memo(function Line(props: LineProps) {
           {turns[role] ?? 0}
         </td>
       ))}
-      {cells.map((cell, at) => (
-        <td key={at} className={styles.cell} data-again={cell?.again === true || undefined}>
-          {cell === null ? (
-            <>
-              <span aria-hidden="true">·</span>
-              <Spoken>{sayTerm.notThere}</Spoken>
-            </>
-          ) : (
-            <span title={sayTerm.cell(cell.group, cell.roles, cell.again)}>
-              <Sign index={cell.sign} size={20} />
-              {cell.roles.includes('lead') && <b aria-hidden="true">*</b>}
-              <Spoken>{sayTerm.cell(cell.group, cell.roles, cell.again)}</Spoken>
-            </span>
-          )}
-        </td>
-      ))}
+      {cells.map((cell, at) => {
+        const told = cell ? sayTerm.cell(cell.group, cell.roles, cell.again) : sayTerm.notThere;
+        return (
+          <td
+            key={at}
+            className={styles.cell}
+            data-again={cell?.again === true || undefined}
+            data-lead={cell?.roles.includes(LEAD) === true || undefined}
+            aria-label={told}
+            title={told}
+          >
+            {cell ? <Sign index={cell.sign} size={20} /> : '·'}
+          </td>
+        );
+      })}
     </tr>
   );
 });
