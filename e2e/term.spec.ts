@@ -50,19 +50,48 @@ test('a student who leaves is mended out of what is planned, the lead goes round
   await page.getByRole('button', { name: /^Roles that go round/ }).click();
   await page.getByRole('checkbox', { name: 'lead' }).check({ force: true });
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Plan 6 rounds' }).click();
-  await expect(page.getByText('6 rounds planned.')).toBeVisible();
-  // Six rounds of seven groups: 42 turns for 28, so that nobody leads more than twice more.
+  await page.getByRole('button', { name: 'How many rounds: 6 rounds' }).click();
+  await page.getByRole('button', { name: 'One round more' }).click();
+  await page.getByRole('button', { name: 'One round more' }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Plan 8 rounds' }).click();
+  await expect(page.getByText('8 rounds planned.')).toBeVisible();
+  // The first two are used.
+  const used = page.getByRole('columnheader', { name: /used/ });
+  const before = await used.count();
+  for (const more of [1, 2]) {
+    await page
+      .getByRole('columnheader', { name: /planned/ })
+      .first()
+      .getByRole('link')
+      .click();
+    await page.getByRole('button', { name: /· draft/ }).click();
+    await page.getByRole('menuitem', { name: 'Count it as used today' }).click();
+    await page.getByRole('link', { name: 'Term' }).click();
+    await expect(used).toHaveCount(before + more);
+  }
+  /** Who was in which group in a round that was used, of those in the table. */
+  const groupsOf = (round: number) =>
+    page.locator('tbody tr').evaluateAll(
+      (rows, at) =>
+        rows.map((row) => {
+          const group = row.querySelectorAll('td')[at]?.getAttribute('aria-label')?.split(',')[0];
+          return `${row.querySelector('th')?.textContent}: ${group}`;
+        }),
+      2 + before + round,
+    );
+  const usedBefore = [await groupsOf(0), await groupsOf(1)];
+  // Eight rounds of seven groups: 56 turns for 28, on top of none.
   const leads = page.locator('tbody td[title], tbody tr td:nth-of-type(3)');
   expect(new Set(await leads.allTextContents()).size).toBeLessThanOrEqual(3);
   await expectAccessible(page);
 
   await page.getByRole('button', { name: 'Days ahead' }).click();
   const firstDay = page.getByLabel(/^Day of/).first();
-  const before = await firstDay.inputValue();
+  const dayBefore = await firstDay.inputValue();
   await page.getByRole('button', { name: 'Falls out' }).first().click();
   await expect(page.getByText('6 rounds moved on.')).toBeVisible();
-  await expect(firstDay).not.toHaveValue(before);
+  await expect(firstDay).not.toHaveValue(dayBefore);
   await expectAccessible(page);
   await page.keyboard.press('Escape');
 
@@ -73,7 +102,13 @@ test('a student who leaves is mended out of what is planned, the lead goes round
   await page.getByRole('button', { name: 'Mend with the fewest changes' }).click();
   // Whoever was with her has other partners now, in each of six rounds three; nobody else moves.
   await expect(page.getByText(/6 rounds made anew; (1\d) students have other/)).toBeVisible();
+  await expect(
+    page.getByText(/^Other partners than before, in at least one round: /),
+  ).toBeVisible();
   await expect(page.getByText('still in them.')).toBeHidden();
+  for (const [round, was] of usedBefore.entries()) {
+    expect(await groupsOf(round)).toEqual(was.filter((one) => !one.startsWith('Ngozi E.')));
+  }
 });
 
 test('weeks from a sheet are looked at, dated and kept as used; undo takes them back', async ({

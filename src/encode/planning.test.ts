@@ -2,18 +2,19 @@ import { arrangeNow } from '../core/arrange';
 import type { SeriesWish } from '../schema/series';
 import { meetingsIn } from './meetings';
 import {
-  countChanged,
+  changedIn,
   daysIn,
   daysMovedOn,
   daysOf,
   mendedRoundRequest,
+  mixedBy,
   outlookOf,
   seriesRequest,
 } from './planning';
-import { testBench, idsOf, rule, student } from './testBench';
+import { detail, testBench, idsOf, rule, student } from './testBench';
 
 const wish = (known: Partial<SeriesWish> = {}): SeriesWish => ({
-  ...{ rounds: 4, every: 'week', from: '2026-09-03', notOn: [], roles: [] },
+  ...{ rounds: 4, every: 'week', from: '2026-09-03', notOn: [], roles: [], mix: null },
   sizing: { by: 'size', size: 4, leftover: 'spread' },
   ...known,
 });
@@ -67,10 +68,10 @@ test('who has other partners in any round counts once, newcomers and those who a
   const round = (...groups: readonly string[]) =>
     groups.map((names) => ({ studentIds: names.split(' ') }));
   const before = [round('a b', 'c d'), round('a c', 'b d')];
-  expect(countChanged(before, [round('b a', 'd c'), round('b d', 'c a')])).toBe(0);
-  expect(countChanged(before, [round('a b', 'c d'), round('a d', 'b c')])).toBe(4);
-  expect(countChanged(before, [round('a b', 'c d e'), round('a c', 'b d')])).toBe(3);
-  expect(countChanged(before, [round('a b', 'c'), round('a c', 'b d')])).toBe(2);
+  expect(changedIn(before, [round('b a', 'd c'), round('b d', 'c a')])).toHaveLength(0);
+  expect(changedIn(before, [round('a b', 'c d'), round('a d', 'b c')])).toHaveLength(4);
+  expect(changedIn(before, [round('a b', 'c d e'), round('a c', 'b d')])).toHaveLength(3);
+  expect(changedIn(before, [round('a b', 'c'), round('a c', 'b d')])).toHaveLength(2);
 });
 
 const NAMES = 'a b c d e f g h i j k l m n o p';
@@ -131,14 +132,34 @@ test('what was used counts, and the bound is never above what comes out', () => 
   }
 });
 
+test('what is mixed for a series takes the place of what the lineup mixes, and what it matches stays', () => {
+  const bench = testBench({
+    students: students.map((one, at) => ({ ...one, details: { a: at, b: at, c: at } })),
+    recipe: {
+      balance: [
+        { detail: 'a', how: 'mix', importance: 'most' },
+        { detail: 'b', how: 'match', importance: 'plain' },
+      ],
+    },
+    theClass: { details: ['a', 'b', 'c'].map((id) => detail(id, 'number')) },
+  });
+  const kinds = (mix: SeriesWish['mix']) =>
+    seriesRequest(bench, wish({ mix }), [], 1).goals?.map((one) =>
+      'attribute' in one ? `${one.kind} ${one.attribute}` : one.kind,
+    );
+  expect(kinds(null)).toEqual(['spread a', 'alike b', 'freshPartners']);
+  expect(kinds(['c'])).toEqual(['alike b', 'spread c', 'freshPartners']);
+  expect(kinds([])).toEqual(['alike b', 'freshPartners']);
+  expect(mixedBy(bench.lineup.recipe)).toEqual(['a']);
+});
+
 describe('a planned round that is mended', () => {
   const round = ['a c d e', 'b f g h', 'i j k l', 'm n o p'].map(idsOf);
   const mended = (gone: string, come: string, history: readonly (readonly string[])[] = []) => {
     const bench = benchWith(history);
     const all = bench.students.filter(({ id }) => !idsOf(gone).includes(id));
     const now = { ...bench, students: [...all, ...idsOf(come).map((id) => student(id, 99))] };
-    const { sizing } = wish();
-    const made = arrangeNow(mendedRoundRequest(now, sizing, round, bench.history, 5));
+    const made = arrangeNow(mendedRoundRequest(now, wish(), round, bench.history, 5));
     if (!made.ok) throw new Error('no result');
     return made.result.rounds[0]!.groups.map((ids) => [...ids].sort().join(' '));
   };

@@ -1,6 +1,7 @@
 import type { ArrangeRequest } from '../core/format';
 import { mostFreshRounds } from '../core/rounds/bounds';
 import type { StudentId } from '../schema/ids';
+import { BY_SECTION, type Recipe } from '../schema/recipe';
 import type { SeriesWish } from '../schema/series';
 import { whoIsDealt, type Bench, type PastGroups } from './bench';
 import { meetingsIn } from './meetings';
@@ -87,12 +88,12 @@ export function outlookOf(bench: Bench, { rounds, sizing }: SeriesWish): Outlook
 /** The request for all rounds of a series at once: rules and goals of the lineup, fresh partners above all. */
 export function seriesRequest(
   bench: Bench,
-  wish: Pick<SeriesWish, 'rounds' | 'sizing'>,
+  wish: Pick<SeriesWish, 'rounds' | 'sizing' | 'mix'>,
   history: readonly PastGroups[],
   seed: number,
 ): ArrangeRequest {
   const recipe = {
-    ...bench.lineup.recipe,
+    ...mixing(bench.lineup.recipe, wish.mix),
     ...{ sizing: wish.sizing, freshPartners: 'most' as const, dealing: { by: 'shuffle' as const } },
   };
   const lineup = { ...bench.lineup, recipe, pinned: [] };
@@ -101,6 +102,33 @@ export function seriesRequest(
     ...requestFor({ ...others, take: undefined }, seed, WHOLE).request,
     rounds: wish.rounds,
   };
+}
+
+/** The recipe with just these details mixed, and what it matches still matched; with null as it is. */
+function mixing(recipe: Recipe, mix: readonly string[] | null): Recipe {
+  if (mix === null) return recipe;
+  const how = (detail: string) =>
+    recipe.balance.find((one) => one.detail === detail)?.importance ?? 'plain';
+  return {
+    ...recipe,
+    balance: [
+      ...recipe.balance.filter((one) => one.how === 'match' && !mix.includes(one.detail)),
+      ...mix
+        .filter((detail) => detail !== BY_SECTION)
+        .map((detail) => ({ detail, how: 'mix' as const, importance: how(detail) })),
+    ],
+    sections: mix.includes(BY_SECTION)
+      ? 'mixed'
+      : recipe.sections === 'mixed'
+        ? 'any'
+        : recipe.sections,
+  };
+}
+
+/** What a recipe mixes, by id or `section`. */
+export function mixedBy({ balance, sections }: Recipe): readonly string[] {
+  const details = balance.flatMap(({ detail, how }) => (how === 'mix' ? [detail] : []));
+  return sections === 'mixed' ? [...details, BY_SECTION] : details;
 }
 
 /** Leaving the group one was planned into costs more than all that groups are made by together. */
@@ -113,12 +141,12 @@ const STAYING_WEIGHT_A_STUDENT = 100;
  */
 export function mendedRoundRequest(
   bench: Bench,
-  sizing: SeriesWish['sizing'],
+  wish: Pick<SeriesWish, 'sizing' | 'mix'>,
   planned: readonly (readonly StudentId[])[],
   history: readonly PastGroups[],
   seed: number,
 ): ArrangeRequest {
-  const request = seriesRequest(bench, { rounds: 1, sizing }, history, seed);
+  const request = seriesRequest(bench, { ...wish, rounds: 1 }, history, seed);
   const dealt = new Set<string>(whoIsDealt(bench).map(({ id }) => id));
   const current = planned
     .map((ids) => ids.filter((id) => dealt.has(id)))
@@ -164,8 +192,11 @@ function dayText(day: number): string {
 
 type Division = readonly { readonly studentIds: readonly string[] }[];
 
-/** How many students have other partners in at least one round than they had in it before. */
-export function countChanged(before: readonly Division[], after: readonly Division[]): number {
+/** Students who have other partners in at least one round than they had in it before. */
+export function changedIn(
+  before: readonly Division[],
+  after: readonly Division[],
+): readonly string[] {
   const partners = (groups: Division = []): ReadonlyMap<string, string> =>
     new Map(
       groups.flatMap(({ studentIds }) => {
@@ -180,5 +211,5 @@ export function countChanged(before: readonly Division[], after: readonly Divisi
       if (was.get(id) !== is.get(id)) changed.add(id);
     }
   });
-  return changed.size;
+  return [...changed];
 }

@@ -115,10 +115,14 @@ export const recipeMerging: Merging = {
   },
 };
 
+/** What stands for a detail, or the section, after renaming; null where the detail is gone. */
+export function renamedDetail(name: string, to: Renaming): string | null {
+  return name === BY_SECTION ? name : to.detail(name as DetailId);
+}
+
 /** The recipe with details, sections and lineups renamed; what asks for something that is gone asks no more. */
 export function renamedRecipe(recipe: Recipe, to: Renaming): Recipe {
-  const detail = (name: string): string | null =>
-    name === BY_SECTION ? name : to.detail(name as DetailId);
+  const detail = (name: string): string | null => renamedDetail(name, to);
   const about = <T extends { readonly detail: string }>(one: T): readonly T[] => {
     const renamed = detail(one.detail);
     return renamed === null ? [] : [{ ...one, detail: renamed }];

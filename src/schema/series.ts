@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { ClassId, newId, SeriesId } from './ids';
-import { SizingSchema } from './recipe';
+import { renamedDetail, SizingSchema } from './recipe';
 import type { RecordType } from './versions';
 
 /** Most rounds that are planned at a time. */
@@ -17,6 +17,8 @@ export const SeriesWish = z.object({
   notOn: z.array(z.iso.date()),
   /** The roles that are given in turn over all rounds. */
   roles: z.array(z.string()),
+  /** Details mixed in every round, by id or `section`; null for what the lineup's own recipe mixes. */
+  mix: z.nullable(z.array(z.string())),
 });
 export type SeriesWish = z.infer<typeof SeriesWish>;
 
@@ -36,8 +38,8 @@ export const seriesType: RecordType<SeriesRecord> = {
   validator: SeriesRecord,
   migrations: [
     {
-      name: 'series/1 give roles in turn',
-      up: (data) => ({ ...data, wish: { ...(data.wish as object), roles: [] } }),
+      name: 'series/1 give roles in turn, and mix what is chosen for it',
+      up: (data) => ({ ...data, wish: { ...(data.wish as object), roles: [], mix: null } }),
     },
   ],
   freshId: () => newId(SeriesId, 'se'),
@@ -45,7 +47,9 @@ export const seriesType: RecordType<SeriesRecord> = {
   list: 'series',
   renamed: (series, to) => {
     const [id, classId] = [to.series(series.id), to.class(series.classId)];
-    return id === null || classId === null ? null : { ...series, id, classId };
+    if (id === null || classId === null) return null;
+    const mix = series.wish.mix?.flatMap((detail) => renamedDetail(detail, to) ?? []) ?? null;
+    return { ...series, id, classId, wish: { ...series.wish, mix } };
   },
   merging: {},
 };

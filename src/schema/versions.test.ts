@@ -117,7 +117,7 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       dealt: null,
     },
   },
-  'series/1 give roles in turn': {
+  'series/1 give roles in turn, and mix what is chosen for it': {
     given: {
       ...{ record: 'series', id: 'se_1', classId: 'c_1', name: 'Autumn' },
       createdAt: '2026-10-15T08:00:00.000Z',
@@ -126,7 +126,7 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
         sizing: { by: 'count', count: 2 },
       },
     },
-    became: { wish: { rounds: 3, roles: [] } },
+    became: { wish: { rounds: 3, roles: [], mix: null } },
   },
   'draft/1 say whose it is': {
     given: { record: 'draft', id: 'draft:note:s_1', text: '=quiet' },

@@ -131,12 +131,13 @@ const RANDOM: {
       places: { '0': 'Bridge' },
       expertsId: pick(rng, lineups),
     })),
-  series: (_, { classId, series }) =>
+  series: (_, { classId, series, details }) =>
     series.map((id) => ({
       ...{ record: 'series', id, classId, name: 'Autumn', createdAt: MOMENT },
       wish: {
         ...{ rounds: 3, every: 'week', from: '2026-10-15', notOn: ['2026-10-22'] },
         roles: ['lead'],
+        mix: [BY_SECTION, ...details.slice(0, 1)],
         sizing: { by: 'count', count: 2 },
       },
     })),

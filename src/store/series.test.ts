@@ -34,7 +34,14 @@ function planned() {
     ...ids.map((id, order) => newStudent(id, classId, order, { name: id, email: '' })),
     newLineup(LineupId.parse('l_own'), classId, 'Own', MOMENT),
   ]);
-  const wish = { rounds: 2, every: 'week' as const, from: '2026-10-22', notOn: [], roles: [] };
+  const wish = {
+    rounds: 2,
+    every: 'week' as const,
+    from: '2026-10-22',
+    notOn: [],
+    roles: [],
+    mix: null,
+  };
   planSeries(
     store,
     classId,

@@ -23,8 +23,9 @@ export const term = {
   none: 'Nothing has been used or planned yet. A lineup counts once it was shown, printed or handed off; rounds that are planned stand here too.',
   toGroups: 'Make groups',
   plan: {
-    sentence: 'Plan {rounds} of {sizing}, {every} from {from}, {notOn}; fresh partners, {roles}.',
-    sentenceWithoutDays: 'Plan {rounds} of {sizing}, {every}; fresh partners, {roles}.',
+    sentence:
+      'Plan {rounds} of {sizing}, {every} from {from}, {notOn}; fresh partners, {mix}, {roles}.',
+    sentenceWithoutDays: 'Plan {rounds} of {sizing}, {every}; fresh partners, {mix}, {roles}.',
     rounds: (rounds: number) => count(rounds, 'round'),
     roundsLabel: 'How many rounds',
     fewer: 'One round fewer',
@@ -55,6 +56,10 @@ export const term = {
           ? `${name} has nothing from the first day on.`
           : `${count(days, 'day')} taken from ${name}.`,
     notOnUnread: (line: string) => `"${line}" is no day.`,
+    mix: (details: readonly string[]) =>
+      details.length === 0 ? 'nothing mixed' : `mix ${listNames(details)}`,
+    mixLabel: 'What is mixed in every round',
+    mixNothing: 'The class has no details yet. They come with the roster.',
     lead: 'lead',
     inTurn: (roles: readonly string[]) =>
       roles.length === 0 ? 'no roles given' : `${listNames(roles)} in turn`,
@@ -62,7 +67,7 @@ export const term = {
     inTurnHint:
       'Over all rounds, and those used before, each has a role as often as the others, as far as the groups allow.',
     recipe: (name: string) =>
-      `Quiet rules hold in every round; what is mixed and how groups are called comes from ${name}.`,
+      `Quiet rules hold in every round; limits, what is matched and how groups are called come from ${name}.`,
     outlook: (sizes: string, students: number) => `${sizes} from ${count(students, 'student')}.`,
     sizes: (groups: number, size: number) => `${count(groups, 'group')} of ${size}`,
     days: (first: string, last: string) =>
@@ -102,6 +107,10 @@ export const term = {
     drop: 'Take them away',
     replanned: (rounds: number, students: number) =>
       `${count(rounds, 'round')} made anew; ${count(students, 'student')} ${students === 1 ? 'has' : 'have'} other partners in at least one. Used rounds stay.`,
+    changed: (names: readonly string[]) =>
+      names.length === 0
+        ? 'Nobody has other partners than before.'
+        : `Other partners than before, in at least one round: ${listNames(names)}.`,
     dropped: (rounds: number) => `${count(rounds, 'round')} taken away.`,
   },
   days: {

@@ -12,12 +12,14 @@ interface AheadProps {
   /** Those who take part in what is planned. */
   readonly expected: readonly string[];
   readonly nameOf: NameOf;
+  /** Who has other partners since these were made again; null where they were not. */
+  readonly changed: readonly string[] | null;
   readonly onReplan: (how: Replanning) => void;
   readonly onDrop: () => void;
 }
 
 /** What is planned and not used yet, who is missing in it, and the ways to make it otherwise. */
-export function Ahead({ ahead, expected, nameOf, onReplan, onDrop }: AheadProps) {
+export function Ahead({ ahead, expected, nameOf, changed, onReplan, onDrop }: AheadProps) {
   const words = sayTerm.ahead;
   const placed = new Set<string>(
     ahead.flatMap(({ groups }) => groups.flatMap(({ studentIds }) => studentIds)),
@@ -40,6 +42,7 @@ export function Ahead({ ahead, expected, nameOf, onReplan, onDrop }: AheadProps)
       <Button size="small" variant="plain" onClick={onDrop}>
         {words.drop}
       </Button>
+      {changed && <p className={styles.changed}>{words.changed(changed.map(nameOf))}</p>}
     </div>
   );
 }

@@ -2,17 +2,19 @@
 
 import { useMemo, type ReactNode } from 'react';
 import * as z from 'zod/mini';
-import { daysIn, daysOf, outlookOf } from '@/encode/planning';
+import { daysIn, daysOf, mixedBy, outlookOf } from '@/encode/planning';
 import { say } from '@/messages';
 import { sayTerm } from '@/messages/term';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
+import { BY_SECTION } from '@/schema/recipe';
 import { MOST_PLANNED, SeriesWish } from '@/schema/series';
 import type { Setting } from '@/schema/setting';
 import { LEAD } from '@/schema/take';
 import { dropAhead } from '@/store/actions/series';
 import { usedGroupsOf, type InTerm } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
+import { detailName } from '../frame/detailWords';
 import { filled } from '../frame/filled';
 import type { NameOf } from '../frame/names';
 import { useRealRoll } from '../frame/students';
@@ -26,7 +28,7 @@ import { Opening } from '../primitives/Opening';
 import { Select } from '../primitives/Select';
 import { Field } from '../primitives/Field';
 import { Ahead } from './Ahead';
-import { InTurn, NotOn, Sizing } from './PlanningEditors';
+import { InTurn, Mix, NotOn, Sizing } from './PlanningEditors';
 import { roleWord } from './roleWord';
 import { usePlanner } from './usePlanner';
 import styles from './Term.module.css';
@@ -92,6 +94,11 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
     </Opening>
   );
   const { sizing } = wish;
+  const mixed = wish.mix ?? mixedBy(lineup.recipe);
+  const mixable = [
+    ...theClass.details.map(({ id }): string => id),
+    ...(theClass.sections.length > 0 ? [BY_SECTION] : []),
+  ];
   const lastDay = days.at(-1);
   return (
     <section className={styles.planning} aria-label={words.go(wish.rounds)}>
@@ -145,6 +152,19 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
                 }}
               />
             </Field>,
+          ),
+          mix: part(
+            'mix',
+            words.mix(mixed.map((detail) => detailName(theClass, detail))),
+            words.mixLabel,
+            <Mix
+              options={mixable.map((detail) => ({
+                value: detail,
+                label: detailName(theClass, detail),
+              }))}
+              chosen={mixed}
+              onChange={(mix) => change({ mix })}
+            />,
           ),
           roles: part(
             'roles',
@@ -214,6 +234,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
           ahead={ahead}
           expected={students.filter(({ here }) => here).map(({ id }) => id)}
           nameOf={nameOf}
+          changed={planner.changed}
           onReplan={(how) => void planner.replan(how, wish)}
           onDrop={() => {
             const seriesId = ahead[0]?.lineup.planned?.seriesId;
@@ -233,7 +254,15 @@ function usual(
   today: string,
 ): { readonly wish: SeriesWish; readonly notOnText: string } {
   const wish: SeriesWish = {
-    ...{ rounds: 6, sizing: recipe.sizing, every: 'week', from: today, notOn: [], roles: [] },
+    ...{
+      rounds: 6,
+      sizing: recipe.sizing,
+      every: 'week',
+      from: today,
+      notOn: [],
+      roles: [],
+      mix: null,
+    },
   };
   return { wish, notOnText: '' };
 }

@@ -112,3 +112,22 @@ export function InTurn({ roles, chosen, wordOf, onChange }: InTurnProps) {
     </>
   );
 }
+
+interface MixProps {
+  readonly options: readonly { readonly value: string; readonly label: string }[];
+  readonly chosen: readonly string[];
+  readonly onChange: (chosen: string[]) => void;
+}
+
+/** What is spread evenly over the groups of every round. */
+export function Mix({ options, chosen, onChange }: MixProps) {
+  if (options.length === 0) return <p className={styles.hint}>{sayTerm.plan.mixNothing}</p>;
+  return (
+    <CheckList
+      legend={sayTerm.plan.mixLabel}
+      options={options}
+      chosen={chosen}
+      onChange={(next) => onChange([...next])}
+    />
+  );
+}

@@ -2,7 +2,7 @@
 
 import { useRef, useState } from 'react';
 import type { Bench, PastGroups } from '@/encode/bench';
-import { countChanged, mendedRoundRequest, seriesRequest } from '@/encode/planning';
+import { changedIn, mendedRoundRequest, seriesRequest } from '@/encode/planning';
 import { inTurns, withRolesOf } from '@/encode/roles';
 import { takeGroups } from '@/encode/takeGroups';
 import { sayTerm } from '@/messages/term';
@@ -43,6 +43,8 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
   const client = useArrangeClient();
   const today = useToday();
   const [work, setWork] = useState<Work>({ state: 'idle' });
+  /** Who has other partners since what is ahead was made again; null before that. */
+  const [changed, setChanged] = useState<readonly string[] | null>(null);
   const running = useRef<AbortController | null>(null);
   const { history } = bench;
 
@@ -121,27 +123,28 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
     // As it was planned, whatever the sentence says by now.
     const seriesId = first.lineup.planned?.seriesId;
     const series = seriesOf(store.records, theClass.id).find(({ id }) => id === seriesId);
-    const { sizing, roles } = series?.wish ?? usual;
+    const wish = series?.wish ?? usual;
     const by = { ...bench, lineup: first.lineup };
-    const groups = (await (how === 'anew' ? anew : mended)(by, sizing, seed)) ?? null;
+    const groups = (await (how === 'anew' ? anew : mended)(by, wish, seed)) ?? null;
     if (!groups) return;
-    const turned = inTurns(roles, groups, beside(ahead), seed);
-    const changed = countChanged(
+    const turned = inTurns(wish.roles, groups, beside(ahead), seed);
+    const others = changedIn(
       ahead.map((one) => one.groups),
       turned,
     );
     replanSeries(store, seed, new Map(ahead.map(({ id }, at) => [id, turned[at] ?? []])));
-    told(sayTerm.ahead.replanned(ahead.length, changed));
+    setChanged(others);
+    told(sayTerm.ahead.replanned(ahead.length, others.length));
   };
 
   type Rounds = readonly (readonly TakeGroup[])[] | null;
-  const anew = async (by: Bench, sizing: SeriesWish['sizing'], seed: number): Promise<Rounds> => {
-    const wish = { rounds: ahead.length, sizing };
-    const [result] = (await made(1, () => seriesRequest(by, wish, history, seed))) ?? [];
+  const anew = async (by: Bench, wish: SeriesWish, seed: number): Promise<Rounds> => {
+    const rounds = { ...wish, rounds: ahead.length };
+    const [result] = (await made(1, () => seriesRequest(by, rounds, history, seed))) ?? [];
     if (!result) return null;
     return ahead.map((_, round) => takeGroups(result, nameIn(result, round), { round }));
   };
-  const mended = async (by: Bench, sizing: SeriesWish['sizing'], seed: number): Promise<Rounds> => {
+  const mended = async (by: Bench, wish: SeriesWish, seed: number): Promise<Rounds> => {
     const planned = ahead.map(({ groups }) => groups.map(({ studentIds }) => studentIds));
     const others = (at: number, before: readonly ArrangeResult[]): readonly PastGroups[] =>
       planned.flatMap((groups, other) => {
@@ -150,7 +153,7 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
         return [result ? takeGroups(result, () => '').map((one) => one.studentIds) : groups];
       });
     const results = await made(ahead.length, (at, before) =>
-      mendedRoundRequest(by, sizing, planned[at] ?? [], [...history, ...others(at, before)], seed),
+      mendedRoundRequest(by, wish, planned[at] ?? [], [...history, ...others(at, before)], seed),
     );
     if (!results) return null;
     return results.map((result, at) => {
@@ -160,7 +163,7 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
       return withRolesOf(take?.groups ?? [], next);
     });
   };
-  return { work, plan, replan, stop: () => running.current?.abort() };
+  return { work, plan, replan, changed, stop: () => running.current?.abort() };
 }
 
 function newSeed(): number {
