@@ -1,16 +1,9 @@
 import { arrangeNow } from '../core/arrange';
 import type { SeriesWish } from '../schema/series';
 import { meetingsIn } from './meetings';
-import {
-  changedIn,
-  daysIn,
-  daysMovedOn,
-  daysOf,
-  mendedRoundRequest,
-  mixedBy,
-  outlookOf,
-  seriesRequest,
-} from './planning';
+import { mixedBy, outlookOf } from './outlook';
+import { changedIn, mendedRoundRequest, seriesRequest } from './planning';
+import { daysIn, daysMovedOn, daysOf } from './seriesDays';
 import { detail, testBench, idsOf, rule, student } from './testBench';
 
 const wish = (known: Partial<SeriesWish> = {}): SeriesWish => ({

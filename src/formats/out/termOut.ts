@@ -1,6 +1,5 @@
 import { contentLines, textValue } from './contentLines';
 import { csvFile } from './csv';
-import { uidOf } from './uids';
 import { textFile, type Written } from './wayOut';
 
 /** A term as tables: a row for each student, and a row for each student in each lineup. */
@@ -38,12 +37,13 @@ export async function termFile(kind: TermFile, term: TermOut): Promise<Written> 
       return plainWorkbook([term.byStudent, term.byLineup]);
     }
     case 'ics':
-      return textFile('ics', 'text/calendar', contentLines(calendar(term.lineups)));
+      return textFile('ics', 'text/calendar', contentLines(await calendar(term.lineups)));
   }
 }
 
 /** Whole-day events (RFC 5545), one for each day of each lineup. */
-function calendar(lineups: readonly TermDay[]): readonly string[] {
+async function calendar(lineups: readonly TermDay[]): Promise<readonly string[]> {
+  const { uidOf } = await import('./uids');
   return [
     ...['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Gruppetto//Term//EN', 'CALSCALE:GREGORIAN'],
     ...lineups.flatMap(({ id, name, on }) => {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { daysMovedOn } from '@/encode/planning';
+import { daysMovedOn } from '@/encode/seriesDays';
 import { sayTerm } from '@/messages/term';
 import type { ClassId, LineupId } from '@/schema/ids';
 import type { LineupRecord } from '@/schema/lineup';

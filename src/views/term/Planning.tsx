@@ -1,8 +1,10 @@
 'use client';
 
-import { useMemo, type ReactNode } from 'react';
+import dynamic from 'next/dynamic';
+import { useMemo, type ComponentType, type ReactNode } from 'react';
 import * as z from 'zod/mini';
-import { daysIn, daysOf, mixedBy, outlookOf } from '@/encode/planning';
+import { mixedBy, outlookOf } from '@/encode/outlook';
+import { daysIn, daysOf } from '@/encode/seriesDays';
 import { say } from '@/messages';
 import { sayTerm } from '@/messages/term';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -27,11 +29,19 @@ import { NumberStepper } from '../primitives/NumberStepper';
 import { Opening } from '../primitives/Opening';
 import { Select } from '../primitives/Select';
 import { Field } from '../primitives/Field';
-import { Ahead } from './Ahead';
-import { InTurn, Mix, NotOn, Sizing } from './PlanningEditors';
 import { roleWord } from './roleWord';
 import { usePlanner } from './usePlanner';
 import styles from './Term.module.css';
+
+/** The editors come with the first part of the sentence that is opened. */
+const editor = <P extends object>(
+  of: (module: typeof import('./PlanningEditors')) => ComponentType<P>,
+): ComponentType<P> => dynamic(() => import('./PlanningEditors').then(of), { ssr: false });
+const Ahead = dynamic(() => import('./Ahead').then((module) => module.Ahead), { ssr: false });
+const InTurn = editor((module) => module.InTurn);
+const Mix = editor((module) => module.Mix);
+const NotOn = editor((module) => module.NotOn);
+const Sizing = editor((module) => module.Sizing);
 
 type Every = SeriesWish['every'];
 const EVERY: readonly NonNullable<Every>[] = ['week', 'twoWeeks', 'day'];
@@ -79,7 +89,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
   const ahead = useMemo(() => lastAhead(inTerm), [inTerm]);
   const planner = usePlanner({ theClass, lineup, bench, inTerm, ahead });
   const { work } = planner;
-  const part = (key: string, text: string, label: string, editor: ReactNode): ReactNode => (
+  const part = (key: string, text: string, label: string, fields: ReactNode): ReactNode => (
     <Opening
       key={key}
       flows
@@ -90,7 +100,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
         </button>
       )}
     >
-      <div className={styles.editor}>{editor}</div>
+      <div className={styles.editor}>{fields}</div>
     </Opening>
   );
   const { sizing } = wish;

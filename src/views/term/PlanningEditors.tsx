@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { daysIn } from '@/encode/planning';
+import { daysIn } from '@/encode/seriesDays';
 import { daysInCalendar } from '@/formats/days';
 import { sayTerm } from '@/messages/term';
 import type { SeriesWish } from '@/schema/series';

@@ -19,7 +19,6 @@ import { Button, LinkButton } from '../primitives/Button';
 import { Invitation } from '../primitives/Invitation';
 import { OpenPart } from '../primitives/OpenPart';
 import { Select } from '../primitives/Select';
-import { Days } from './Days';
 import { Out } from './Out';
 import { Planning } from './Planning';
 import { Shared } from './Shared';
@@ -32,7 +31,8 @@ const ORDER: Setting<TermOrder> = {
   usual: 'name',
 };
 
-/** What is done once in a term is loaded when it is asked for. */
+/** What is done now and then is loaded when it is asked for. */
+const Days = dynamic(() => import('./Days').then((module) => module.Days), { ssr: false });
 const PastGroups = dynamic(() => import('./PastGroups').then((module) => module.PastGroups), {
   ssr: false,
 });

@@ -2,9 +2,6 @@
 
 import { useRef, useState } from 'react';
 import type { Bench, PastGroups } from '@/encode/bench';
-import { changedIn, mendedRoundRequest, seriesRequest } from '@/encode/planning';
-import { inTurns, withRolesOf } from '@/encode/roles';
-import { takeGroups } from '@/encode/takeGroups';
 import { sayTerm } from '@/messages/term';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
@@ -15,8 +12,8 @@ import { lineupsOf, seriesOf, shownTake, type InTerm } from '@/store/queries';
 import { useStore } from '@/store/react';
 import { WorkerError } from '@/worker/client';
 import type { ArrangeResult } from '@/worker/protocol';
+import type { seriesRequest } from './plannerTools';
 import { useArrangeClient } from '../frame/arranging';
-import { namesFor } from '../frame/groupNaming';
 import { useToday } from '../frame/useToday';
 import { useTold } from '../frame/useTold';
 
@@ -77,7 +74,11 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
       return null;
     }
   };
-  const nameIn = (result: ArrangeResult, round: number): ((row: number) => string) => {
+  const nameIn = (
+    { namesFor }: Tools,
+    result: ArrangeResult,
+    round: number,
+  ): ((row: number) => string) => {
     const names = namesFor(theClass, lineup, result.rounds[round]?.groups.length ?? 0);
     return (row) => names[row] ?? '';
   };
@@ -87,6 +88,8 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
 
   const plan = async (wish: SeriesWish, days: readonly string[]): Promise<void> => {
     const seed = newSeed();
+    const use = await tools();
+    const { inTurns, seriesRequest, takeGroups } = use;
     const [result] = (await made(1, () => seriesRequest(bench, wish, history, seed))) ?? [];
     if (!result) return;
     const taken = new Set(lineupsOf(store.records, theClass.id).map(({ name }) => name));
@@ -97,7 +100,7 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
       return name;
     };
     const rounds = result.rounds.map((_, round) =>
-      takeGroups(result, nameIn(result, round), { round }),
+      takeGroups(result, nameIn(use, result, round), { round }),
     );
     const recipe = { ...lineup.recipe, sizing: wish.sizing, freshPartners: 'most' as const };
     planSeries(
@@ -127,6 +130,7 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
     const by = { ...bench, lineup: first.lineup };
     const groups = (await (how === 'anew' ? anew : mended)(by, wish, seed)) ?? null;
     if (!groups) return;
+    const { changedIn, inTurns } = await tools();
     const turned = inTurns(wish.roles, groups, beside(ahead), seed);
     const others = changedIn(
       ahead.map((one) => one.groups),
@@ -140,11 +144,15 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
   type Rounds = readonly (readonly TakeGroup[])[] | null;
   const anew = async (by: Bench, wish: SeriesWish, seed: number): Promise<Rounds> => {
     const rounds = { ...wish, rounds: ahead.length };
+    const use = await tools();
+    const { seriesRequest, takeGroups } = use;
     const [result] = (await made(1, () => seriesRequest(by, rounds, history, seed))) ?? [];
     if (!result) return null;
-    return ahead.map((_, round) => takeGroups(result, nameIn(result, round), { round }));
+    return ahead.map((_, round) => takeGroups(result, nameIn(use, result, round), { round }));
   };
   const mended = async (by: Bench, wish: SeriesWish, seed: number): Promise<Rounds> => {
+    const use = await tools();
+    const { mendedRoundRequest, takeGroups, withRolesOf } = use;
     const planned = ahead.map(({ groups }) => groups.map(({ studentIds }) => studentIds));
     const others = (at: number, before: readonly ArrangeResult[]): readonly PastGroups[] =>
       planned.flatMap((groups, other) => {
@@ -159,12 +167,15 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
     return results.map((result, at) => {
       const id = ahead[at]?.id;
       const take = id === undefined ? undefined : shownTake(store.records, id);
-      const next = takeGroups(result, nameIn(result, 0), { take });
+      const next = takeGroups(result, nameIn(use, result, 0), { take });
       return withRolesOf(take?.groups ?? [], next);
     });
   };
   return { work, plan, replan, changed, stop: () => running.current?.abort() };
 }
+
+type Tools = typeof import('./plannerTools');
+const tools = (): Promise<Tools> => import('./plannerTools');
 
 function newSeed(): number {
   return crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
