@@ -1,5 +1,6 @@
 import { benchEveryday, benchHard, benchInfeasible, benchLateInTerm, benchScale } from './engine';
 import { benchExact } from './exact';
+import { benchNeeds } from './needs';
 import { benchRoster } from './roster';
 import { benchRounds } from './rounds';
 import { benchSeries } from './series';
@@ -13,6 +14,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   hard: benchHard,
   infeasible: benchInfeasible,
   scale: benchScale,
+  needs: benchNeeds,
   rounds: benchRounds,
   stations: benchStations,
   series: benchSeries,

@@ -1,4 +1,5 @@
-import type { ArrangeRequest, ArrangeResult, BrokenRule, Effort, Progress } from './format';
+import type { ArrangeRequest, ArrangeResult, BrokenRule, Effort, Progress, Round } from './format';
+import { focusOf } from './goals/focus';
 import { explainClash } from './explain/clash';
 import { measuresOf } from './measures';
 import type { Problem, ProblemIssue } from './problem/problem';
@@ -78,7 +79,10 @@ function toResult(problem: Problem, request: ArrangeRequest, made: Made): Arrang
     format: 'gruppetto.result',
     version: 1,
     feasible,
-    rounds: rounds.map((round) => ({ groups: groupsOf(problem, round) })),
+    rounds: rounds.map((round) => ({
+      groups: groupsOf(problem, round),
+      ...focused(problem, round),
+    })),
     unplaced: [],
     ...(feasible ? {} : { broken: brokenRules(problem, rounds) }),
     ...(clash ? { clash } : {}),
@@ -113,6 +117,17 @@ function groupsOf(problem: Problem, groupOfStudent: Int32Array): string[][] {
     groups[group]?.push(problem.idOfStudent[student] as string);
   });
   return groups;
+}
+
+/** What each group works on, where that was asked for. */
+function focused(problem: Problem, groupOfStudent: Int32Array): Pick<Round, 'focus'> {
+  const goal = problem.goals.find((one) => one.kind === 'needs');
+  if (!goal) return {};
+  const members = Array.from({ length: problem.groupCount }, (): number[] => []);
+  groupOfStudent.forEach((group, student) => members[group]?.push(student));
+  return {
+    focus: members.map((all) => focusOf(goal, all).map((skill) => goal.ladder[skill] as string)),
+  };
 }
 
 function brokenRules(problem: Problem, rounds: readonly Int32Array[]): readonly BrokenRule[] {

@@ -27,6 +27,8 @@ export interface RequestStudent {
   readonly attributes?: Readonly<Record<string, string | number>> | undefined;
   readonly absent?: boolean | undefined;
   readonly wishes?: readonly string[] | undefined;
+  /** Skills of a ladder that the student needs, the next one first; left out, or empty, for none. */
+  readonly needs?: readonly string[] | undefined;
 }
 
 export interface MembersRule {
@@ -51,11 +53,21 @@ export type RequestRule =
 
 export type RequestGoal =
   | { readonly kind: 'spread' | 'alike'; readonly attribute: string; readonly weight: number }
-  | { readonly kind: 'freshPartners' | 'wishes' | 'steady' | 'avoid'; readonly weight: number };
+  | { readonly kind: 'freshPartners' | 'wishes' | 'steady' | 'avoid'; readonly weight: number }
+  /** Each group works on at most `focus` skills of the ladder; whoever's first need is among them is served. */
+  | {
+      readonly kind: 'needs';
+      /** Skill ids in the order in which they are learned. */
+      readonly ladder: readonly string[];
+      readonly focus: number;
+      readonly weight: number;
+    };
 
 /** Groups of one round by the ids of their students. */
 export interface Round {
   readonly groups: readonly (readonly string[])[];
+  /** Of a result with the goal `needs`: the skills that each group works on, in the order of the ladder. */
+  readonly focus?: readonly (readonly string[])[] | undefined;
 }
 
 /** Results that a new one is to differ from, each by at least a share of the pairs who share a group in it. */
@@ -174,6 +186,8 @@ export interface Measures {
   readonly steady?: { readonly moves: number; readonly bestPossible: number };
   /** Pairs that are new too seldom, over all results to differ from; 0 where it differs from each as asked. */
   readonly avoid?: { readonly short: number; readonly bestPossible: number };
+  /** The part of those with a need who are not served, 0 to 1. */
+  readonly needs?: Measure;
   /** Rounds that could be had without a repeat, at most. */
   readonly rounds?: { readonly made: number; readonly bestPossible: number };
 }

@@ -11,6 +11,7 @@ import {
   repeatPairs,
   spreadCost,
   unmetWishes,
+  unservedPart,
 } from './reference/costs';
 import { leastRepeatsOver, mostFreshRounds } from './rounds/bounds';
 
@@ -71,6 +72,12 @@ export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Mea
         const bestPossible = allowed.complete ? Math.min(...allowed.variants.map(leastShort)) : 0;
         measures.avoid = { short, bestPossible };
         note(short, bestPossible, goal.weight);
+        break;
+      }
+      case 'needs': {
+        const cost = mean((round) => unservedPart(problem, goal, round));
+        measures.needs = { cost, bestPossible: least };
+        note(cost, least, goal.weight);
         break;
       }
       case 'freshPartners':

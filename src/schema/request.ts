@@ -8,6 +8,9 @@ export const MOST_STUDENTS = 10_000;
 /** More rounds than a school year has days. */
 export const MOST_ROUNDS = 400;
 
+/** More skills than any ladder has rungs. */
+const MOST_SKILLS = 500;
+
 const Id = z.string().min(1);
 const Value = z.union([z.string(), z.number()]);
 const Weight = z.number().min(0).default(1);
@@ -20,6 +23,7 @@ const Student = z.strictObject({
   attributes: z.record(z.string(), Value).optional(),
   absent: z.boolean().optional(),
   wishes: z.array(Id).optional(),
+  needs: z.array(Id).optional(),
 });
 
 const Rule = z.discriminatedUnion('kind', [
@@ -40,6 +44,12 @@ const Goal = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('wishes'), weight: Weight }),
   z.strictObject({ kind: z.literal('steady'), weight: Weight }),
   z.strictObject({ kind: z.literal('avoid'), weight: Weight }),
+  z.strictObject({
+    kind: z.literal('needs'),
+    ladder: z.array(Id).min(1).max(MOST_SKILLS),
+    focus: z.int().min(1),
+    weight: Weight,
+  }),
 ]);
 const GOAL_KINDS = kindsIn(Goal.options);
 
@@ -86,6 +96,7 @@ export type RequestIssue =
   | { readonly code: 'unknownAttribute'; readonly path: string; readonly attribute: string }
   | { readonly code: 'negativeGroup'; readonly path: string; readonly given: number }
   | { readonly code: 'noCurrent'; readonly path: string }
+  | { readonly code: 'skillTwice' | 'unknownSkill'; readonly path: string; readonly skill: string }
   | { readonly code: 'seatedTwice'; readonly path: string; readonly id: string }
   | {
       readonly code: 'tooManyStudents';
@@ -198,6 +209,7 @@ function meaningIssues(request: ArrangeRequest): RequestIssue[] {
       issues.push({ code: 'noCurrent', path: `goals.${index}` });
     }
   });
+  issues.push(...skillIssues(request));
   const seated = new Set<string>();
   request.current?.forEach((ids, group) =>
     ids.forEach((id) => {
@@ -205,6 +217,28 @@ function meaningIssues(request: ArrangeRequest): RequestIssue[] {
       seated.add(id);
     }),
   );
+  return issues;
+}
+
+/** A ladder names each skill once, and nobody needs what is on none. */
+function skillIssues({ goals = [], students }: ArrangeRequest): readonly RequestIssue[] {
+  const issues: RequestIssue[] = [];
+  const known = new Set<string>();
+  goals.forEach((goal, index) => {
+    if (goal.kind !== 'needs') return;
+    const twice = goal.ladder.find((skill, at) => goal.ladder.indexOf(skill) < at);
+    if (twice !== undefined) {
+      issues.push({ code: 'skillTwice', path: `goals.${index}.ladder`, skill: twice });
+    }
+    goal.ladder.forEach((skill) => known.add(skill));
+  });
+  if (known.size === 0) return issues;
+  students.forEach(({ needs = [] }, index) => {
+    const skill = needs.find((one) => !known.has(one));
+    if (skill !== undefined) {
+      issues.push({ code: 'unknownSkill', path: `students.${index}.needs`, skill });
+    }
+  });
   return issues;
 }
 

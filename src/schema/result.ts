@@ -59,6 +59,7 @@ const Measures = z.strictObject({
   wishes: z.strictObject({ unmet: z.number(), of: z.int(), bestPossible: z.number() }).optional(),
   steady: z.strictObject({ moves: z.number(), bestPossible: z.int() }).optional(),
   avoid: z.strictObject({ short: z.number(), bestPossible: z.int() }).optional(),
+  needs: Measure.optional(),
   rounds: z.strictObject({ made: z.int(), bestPossible: z.int() }).optional(),
 });
 
@@ -67,7 +68,12 @@ export const ResultSchema = z.strictObject({
   format: z.literal('gruppetto.result'),
   version: z.literal(1),
   feasible: z.boolean(),
-  rounds: z.array(z.strictObject({ groups: z.array(z.array(Id)) })),
+  rounds: z.array(
+    z.strictObject({
+      groups: z.array(z.array(Id)),
+      focus: z.array(z.array(z.string())).optional(),
+    }),
+  ),
   unplaced: z.array(Id),
   broken: z
     .array(

@@ -2,7 +2,7 @@ import { arrangeNow } from '../arrange';
 import type { ArrangeRequest, ArrangeResult, RequestGoal } from '../format';
 import type { Problem } from '../problem/problem';
 import { problemFromRequest } from '../reading/problemFromRequest';
-import { rngFromSeed } from '../random/rng';
+import { rngFromSeed, type Rng } from '../random/rng';
 import { uniformInt } from '../random/uniform';
 import { fillsTheSizes } from '../reference/check';
 import {
@@ -12,6 +12,7 @@ import {
   repeatPairs,
   spreadCost,
   unmetWishes,
+  unservedPart,
 } from '../reference/costs';
 import { EVERY_GOAL } from './testGoals';
 
@@ -35,6 +36,7 @@ function classOf(goal: RequestGoal, seed: number): ArrangeRequest {
         ...(missing() ? {} : { level: LEVELS[uniformInt(rng, 3)]! }),
       },
       wishes: [id(), id()].slice(uniformInt(rng, 3)).filter((other) => other !== one),
+      needs: needsOf(goal, rng),
     })),
     sizing:
       seed % 4 === 3 ? { by: 'size', size: 3, leftover: 'smaller' } : { by: 'count', count: 3 },
@@ -56,6 +58,11 @@ function classOf(goal: RequestGoal, seed: number): ArrangeRequest {
   };
 }
 
+/** Nothing, or one skill of the ladder and all after it. */
+function needsOf(goal: RequestGoal, rng: Rng): readonly string[] {
+  return goal.kind === 'needs' ? goal.ladder.slice(uniformInt(rng, goal.ladder.length + 1)) : [];
+}
+
 /** What one arrangement costs, in the measure the result tells. */
 function costOf(problem: Problem, groups: Int32Array): number {
   const goal = problem.goals[0]!;
@@ -72,11 +79,14 @@ function costOf(problem: Problem, groups: Int32Array): number {
       return movesFromCurrent(problem, groups);
     case 'avoid':
       return pairsShort(problem, groups);
+    case 'needs':
+      return unservedPart(problem, goal, groups);
   }
 }
 
 function told({ measures }: ArrangeResult): readonly [cost: number, bestPossible: number] {
-  const { repeats, wishes, steady, spread, alike, avoid } = measures;
+  const { repeats, wishes, steady, spread, alike, avoid, needs } = measures;
+  if (needs) return [needs.cost, needs.bestPossible];
   if (avoid) return [avoid.short, avoid.bestPossible];
   if (repeats) return [repeats.pairs, repeats.bestPossible];
   if (wishes) return [wishes.unmet, wishes.bestPossible];
@@ -101,7 +111,16 @@ function leastOfAll(problem: Problem): number {
 
 const named = EVERY_GOAL.map(
   (goal) =>
-    [[goal.kind, 'attribute' in goal ? goal.attribute : ''].join(' ').trim(), goal] as const,
+    [
+      [
+        goal.kind,
+        'attribute' in goal ? goal.attribute : '',
+        'focus' in goal ? `by ${goal.focus}` : '',
+      ]
+        .join(' ')
+        .trim(),
+      goal,
+    ] as const,
 );
 
 test('three groups of four after three groups of four repeat three pairs at the least, and no more', () => {

@@ -1,7 +1,7 @@
 import type { Arrangement, Exchange, Term } from '../terms/arrangement';
 
 /** Counts of each value in each group, kept up to date; what they cost is for the kinds below to say. */
-abstract class CategoryTerm implements Term {
+export abstract class CategoryTerm implements Term {
   value = 0;
   /** group * valueCount + value → students. */
   protected readonly counts: Int32Array;
@@ -34,14 +34,18 @@ abstract class CategoryTerm implements Term {
     }
   }
 
-  /** What one student of value `out` leaving the group for one of value `into` changes, its size the same. */
-  protected abstract replaceDelta(group: number, out: number, into: number): number;
+  /**
+   * What one student of value `out` leaving the group for one of value `into` changes, its size the same; where there is
+   * no quicker way than to work the group out anew, it is left out.
+   */
+  protected replaceDelta?(group: number, out: number, into: number): number;
 
   delta(exchange: Exchange): number {
     const { from, to } = exchange;
-    if (exchange.goingCount === exchange.comingCount && this.allKnown(exchange)) {
-      return this.replaceAll(exchange, 0);
-    }
+    if (this.replaceDelta) {
+      const alike = exchange.goingCount === exchange.comingCount && this.allKnown(exchange);
+      if (alike) return this.replaceAll(exchange, 0);
+    } else if (this.sameValues(exchange)) return 0;
     const before = (this.costs[from] as number) + (this.costs[to] as number);
     this.move(exchange, 1);
     const after = this.costOfGroup(from) + this.costOfGroup(to);
@@ -56,7 +60,8 @@ abstract class CategoryTerm implements Term {
     const going = this.valueOfStudent[exchange.going[i] as number] as number;
     const coming = this.valueOfStudent[exchange.coming[i] as number] as number;
     if (going === coming) return this.replaceAll(exchange, i + 1);
-    const change = this.replaceDelta(from, going, coming) + this.replaceDelta(to, coming, going);
+    const left = this.replaceDelta?.(from, going, coming) ?? 0;
+    const change = left + (this.replaceDelta?.(to, coming, going) ?? 0);
     if (i + 1 === exchange.goingCount) return change;
     this.trade(from, to, going, coming);
     const later = this.replaceAll(exchange, i + 1);
@@ -72,6 +77,15 @@ abstract class CategoryTerm implements Term {
     counts[rowFrom + coming] = (counts[rowFrom + coming] as number) + 1;
     counts[rowTo + going] = (counts[rowTo + going] as number) + 1;
     counts[rowTo + coming] = (counts[rowTo + coming] as number) - 1;
+  }
+
+  /** Whether one comes for one of the same value. */
+  private sameValues({ going, goingCount, coming, comingCount }: Exchange): boolean {
+    return (
+      goingCount === 1 &&
+      comingCount === 1 &&
+      this.valueOfStudent[going[0] as number] === this.valueOfStudent[coming[0] as number]
+    );
   }
 
   private allKnown({ going, goingCount, coming, comingCount }: Exchange): boolean {
@@ -156,7 +170,7 @@ export class ShareTerm extends CategoryTerm {
     );
   }
 
-  protected replaceDelta(group: number, out: number, into: number): number {
+  protected override replaceDelta(group: number, out: number, into: number): number {
     const row = (this.known[group] as number) * this.valueCount;
     const start = group * this.valueCount;
     const left = this.counts[start + out] as number;
@@ -200,7 +214,7 @@ export class WithinTerm extends CategoryTerm {
     super(valueOfStudent, valueCount, groupCount);
   }
 
-  protected replaceDelta(group: number, out: number, into: number): number {
+  protected override replaceDelta(group: number, out: number, into: number): number {
     const start = group * this.valueCount;
     const left = this.counts[start + out] as number;
     const joined = this.counts[start + into] as number;

@@ -3,6 +3,7 @@ import { alike } from './alike';
 import { avoid } from './avoid';
 import { freshPartners } from './freshPartners';
 import type { GoalKind, PreparedGoal } from './kind';
+import { needs } from './needs';
 import { spread } from './spread';
 import { steady } from './steady';
 import { wishes } from './wishes';
@@ -15,6 +16,7 @@ const GOAL_KINDS: { readonly [K in ProblemGoal['kind']]: GoalKind<K> } = {
   wishes,
   steady,
   avoid,
+  needs,
 };
 
 /** The goals made ready for a search; those with nothing to be had are left out, and so are those of weight 0. */

@@ -14,7 +14,16 @@ export type ProblemGoal =
       readonly weight: number;
       readonly attribute: Attribute;
     }
-  | { readonly kind: 'freshPartners' | 'wishes' | 'steady' | 'avoid'; readonly weight: number };
+  | { readonly kind: 'freshPartners' | 'wishes' | 'steady' | 'avoid'; readonly weight: number }
+  | {
+      readonly kind: 'needs';
+      readonly weight: number;
+      readonly ladder: readonly string[];
+      /** The most skills that a group works on, 1 and up. */
+      readonly focus: number;
+      /** student → place of their first need on the ladder; -1 for none. */
+      readonly needOfStudent: Int32Array;
+    };
 
 /** A request as flat arrays: present students only, numbered densely in the request's order. */
 export interface Problem extends Layout {

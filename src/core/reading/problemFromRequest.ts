@@ -54,6 +54,14 @@ function goalsOf({ goals = [], avoid }: ArrangeRequest): readonly RequestGoal[] 
 }
 
 function readGoal(goal: RequestGoal, present: readonly RequestStudent[]): ProblemGoal {
+  if (goal.kind === 'needs') {
+    const place = new Map(goal.ladder.map((skill, at) => [skill, at]));
+    const needOfStudent = Int32Array.from(
+      present,
+      ({ needs }) => place.get(needs?.[0] ?? '') ?? -1,
+    );
+    return { ...goal, needOfStudent };
+  }
   if (!('attribute' in goal)) return goal;
   const { kind, attribute: name, weight } = goal;
   return { kind, name, weight, attribute: readAttribute(present, name) };

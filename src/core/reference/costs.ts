@@ -1,5 +1,5 @@
 import type { Attribute } from '../problem/attributes';
-import type { Assignment, Problem } from '../problem/problem';
+import type { Assignment, Problem, ProblemGoal } from '../problem/problem';
 import { groupsOf } from './check';
 
 /** The costs of the open format, each worked out from the groups alone in the plainest way; 0 is perfect. */
@@ -93,6 +93,31 @@ export function movesFromCurrent(
   const current = currentOfStudent ?? new Int32Array(0);
   return current.filter((group, student) => group !== -1 && groupOfStudent[student] !== group)
     .length;
+}
+
+/** The part of those with a need who are in no group that works on it, each group trying every choice of skills. */
+export function unservedPart(
+  problem: Problem,
+  { needOfStudent, ladder, focus }: Extract<ProblemGoal, { kind: 'needs' }>,
+  groupOfStudent: Assignment,
+): number {
+  const needs = (group: readonly number[]): number[] =>
+    group.map((student) => needOfStudent[student] as number).filter((need) => need >= 0);
+  const mostServed = (all: readonly number[], skills: readonly number[], left: number): number => {
+    const [skill, ...others] = skills;
+    if (skill === undefined || left === 0) return 0;
+    const served = all.filter((need) => need === skill).length;
+    return Math.max(mostServed(all, others, left), served + mostServed(all, others, left - 1));
+  };
+  const needers = needs([...groupOfStudent.keys()]).length;
+  if (needers === 0) return 0;
+  const unserved = groupsOf(problem, groupOfStudent).reduce((sum, group) => {
+    const all = needs(group);
+    // Only skills that somebody in the group needs can serve anybody.
+    const skills = [...ladder.keys()].filter((skill) => all.includes(skill));
+    return sum + all.length - mostServed(all, skills, focus);
+  }, 0);
+  return unserved / needers;
 }
 
 /** For each result to differ from, by how many its pairs that are new fall short of the share; added up. */

@@ -2,7 +2,8 @@ import type { ArrangeRequest, RequestRule } from '../format';
 import { prepareGoals } from '../goals/list';
 import { metBefore, partnerPlaces } from '../goals/freshPartners';
 import { wishersOf } from '../goals/wishes';
-import type { PreparedGoal } from '../goals/kind';
+import type { GoalOf, PreparedGoal } from '../goals/kind';
+import { needersOf } from '../goals/needs';
 import { EVERY_GOAL } from '../goals/testGoals';
 import type { Problem } from '../problem/problem';
 import { problemFromRequest } from '../reading/problemFromRequest';
@@ -16,6 +17,7 @@ import {
   repeatPairs,
   spreadCost,
   unmetWishes,
+  unservedPart,
 } from '../reference/costs';
 import { ruleBreaks, ruleTerms } from '../rules/list';
 import { Meetings } from '../rounds/meetings';
@@ -39,6 +41,7 @@ function randomRequest(seed: number): ArrangeRequest {
       ...(uniformInt(rng, 6) === 0 ? {} : { level: ['new', 'some', 'much'][uniformInt(rng, 3)]! }),
     },
     wishes: [id(), id()].slice(uniformInt(rng, 3)),
+    needs: ['read', 'gauge', 'plot', 'tell'].slice(uniformInt(rng, 5)),
   }));
   const pair = (): string[] => {
     const first = uniformInt(rng, n);
@@ -95,9 +98,31 @@ function plainCost(problem: Problem, { goal }: PreparedGoal, groups: Int32Array)
       return movesFromCurrent(problem, groups) / problem.studentCount;
     case 'avoid':
       return pairsShort(problem, groups) / (partnerPlaces(problem) * problem.avoided.length);
+    case 'needs': {
+      const needers = needersOf(goal);
+      // Closer together is better, by less than half a student in all.
+      const apart = distances(problem, goal, groups) / (goal.ladder.length * needers ** 2);
+      return unservedPart(problem, goal, groups) + apart;
+    }
     default:
       return goal satisfies never;
   }
+}
+
+/** How far all who have a need stand from the median of their group on the ladder. */
+function distances(
+  { groupCount }: Problem,
+  { needOfStudent }: GoalOf<'needs'>,
+  groups: Int32Array,
+): number {
+  let sum = 0;
+  for (let group = 0; group < groupCount; group++) {
+    const places = [...needOfStudent].filter((need, at) => need >= 0 && groups[at] === group);
+    places.sort((a, b) => a - b);
+    const median = places[Math.floor(places.length / 2)] ?? 0;
+    sum += places.reduce((all, place) => all + Math.abs(place - median), 0);
+  }
+  return sum;
 }
 
 const SEEDS = Array.from({ length: 12 }, (_, seed) => seed + 1);

@@ -34,6 +34,10 @@ export function requestIssueSentence(issue: RequestIssue): string {
       return `Groups are counted from 0, and ${issue.given} is below that${at}.`;
     case 'noCurrent':
       return `The goal "steady" needs "current", the groups to stay near to${at}.`;
+    case 'skillTwice':
+      return `The ladder names the skill "${issue.skill}" twice${at}.`;
+    case 'unknownSkill':
+      return `"${issue.skill}" is needed, but is no skill of the ladder${at}.`;
     case 'seatedTwice':
       return `"${issue.id}" sits in two groups of "current"${at}.`;
     case 'tooManyStudents':
