@@ -1,6 +1,7 @@
 import { bestChanges, bestGroups, totalOf, type HandChange } from '../core/explain/changes';
 import { whyGroup, whyStudent, type Fact } from '../core/explain/why';
 import { metBefore } from '../core/goals/freshPartners';
+import { focusOf } from '../core/goals/focus';
 import { measuresOf } from '../core/measures';
 import type { Problem, ProblemRule } from '../core/problem/problem';
 import { problemFromRequest } from '../core/reading/problemFromRequest';
@@ -10,8 +11,17 @@ import { valueKey } from '../schema/presence';
 import type { TakeRecord } from '../schema/take';
 import { factOf, type Bench } from './bench';
 import { rankOfValues } from './dealing';
-import type { ClassFigure, DetailColumn, Met, Offer, Target, ToldFact } from './insightTypes';
+import type {
+  ClassFigure,
+  DetailColumn,
+  Met,
+  NeedsRead,
+  Offer,
+  Target,
+  ToldFact,
+} from './insightTypes';
 import { MEASURED_ONLY, withMeasured } from './measuredGoals';
+import { ladderOf } from './needs';
 import { goalsOf, matchedBy, recipeRules, requestStudent, type RuleSource } from './request';
 
 /** Costs that differ by less are the same. */
@@ -155,6 +165,31 @@ export class Insight {
     });
     const total = (key: keyof Met): number => groups.reduce((sum, one) => sum + one[key], 0);
     return { groups, met: total('met'), of: total('of') };
+  }
+
+  /** What each group works on, and who of those with a need is served; null where the recipe does not ask for it. */
+  needs(): NeedsRead | null {
+    const goal = this.problem.goals.find((one) => one.kind === 'needs');
+    const measure = this.measures().needs;
+    if (!goal || !measure) return null;
+    const nameOf = new Map(ladderOf(this.bench.theClass).map(({ id, name }) => [id, name]));
+    const groups = this.members().map((group) => {
+      const focus = focusOf(goal, group);
+      const needing = group.filter((one) => (goal.needOfStudent[one] as number) >= 0);
+      const unserved = needing.filter((one) => !focus.includes(goal.needOfStudent[one] as number));
+      return {
+        focus: focus.map((skill) => nameOf.get(goal.ladder[skill] ?? '') ?? ''),
+        met: needing.length - unserved.length,
+        of: needing.length,
+        unserved: unserved.map((one) => ({
+          id: StudentId.parse(this.problem.idOfStudent[one]),
+          need: nameOf.get(goal.ladder[goal.needOfStudent[one] as number] ?? '') ?? '',
+        })),
+      };
+    });
+    const of = groups.reduce((sum, one) => sum + one.of, 0);
+    const met = groups.reduce((sum, one) => sum + one.met, 0);
+    return { groups, met, of, most: Math.round(of * (1 - measure.bestPossible)) };
   }
 
   private members(): readonly (readonly number[])[] {

@@ -36,6 +36,19 @@ export interface Met {
   readonly of: number;
 }
 
+/** Groups by what is needed next: those with a need, those served, and the most that can be. */
+export interface NeedsRead {
+  readonly groups: readonly (Met & {
+    /** What the group works on, by name, in the order of the ladder. */
+    readonly focus: readonly string[];
+    /** Who is not served, and what they need next. */
+    readonly unserved: readonly { readonly id: StudentId; readonly need: string }[];
+  })[];
+  readonly met: number;
+  readonly of: number;
+  readonly most: number;
+}
+
 /** What moving a student to a group would do. */
 export interface Target {
   readonly group: number;
@@ -53,7 +66,7 @@ export interface Offer {
   readonly from: number;
   readonly to: number;
   readonly mends: boolean;
-  /** The goals that it betters or worsens: a detail's id, or `partners` or `wishes`. */
+  /** The goals that it betters or worsens: a detail's id, or `partners`, `wishes` or `needs`. */
   readonly better: readonly string[];
   readonly worse: readonly string[];
 }

@@ -6,6 +6,7 @@ import { BY_SECTION, LIMIT_KINDS, type Importance, type Limit } from '../schema/
 import type { RuleRecord } from '../schema/rule';
 import type { StudentRecord } from '../schema/student';
 import { factOf, rulesInForce, type Bench } from './bench';
+import { ladderOf, needsOf } from './needs';
 import { openPart, WHOLE, type ShuffleScope } from './openPart';
 
 /** Where a rule of the request comes from, so that a clash can be told and taken back there. */
@@ -137,7 +138,10 @@ export function recipeRules(bench: Bench, inIt: ReadonlySet<StudentId>): readonl
 
 /** The goals of the recipe, each with the weight of its importance; a detail nobody has asks for nothing. */
 export function goalsOf(bench: Bench, inIt: ReadonlySet<StudentId>): readonly RequestGoal[] {
-  const { balance, sections, freshPartners, wishes } = bench.lineup.recipe;
+  const { balance, sections, freshPartners, wishes, needs } = bench.lineup.recipe;
+  const ladder = ladderOf(bench.theClass);
+  const anyNeed = (): boolean =>
+    bench.students.some((one) => inIt.has(one.id) && needsOf(one, ladder).length > 0);
   const mixed: RequestGoal[] =
     sections === 'mixed' && isKnown(bench, BY_SECTION, inIt)
       ? [{ kind: 'spread', attribute: BY_SECTION, weight: WEIGHT.plain }]
@@ -154,6 +158,16 @@ export function goalsOf(bench: Bench, inIt: ReadonlySet<StudentId>): readonly Re
     ...mixed,
     ...(freshPartners ? [{ kind: 'freshPartners', weight: WEIGHT[freshPartners] } as const] : []),
     ...(wishes ? [{ kind: 'wishes', weight: WEIGHT[wishes] } as const] : []),
+    ...(needs && anyNeed()
+      ? [
+          {
+            kind: 'needs',
+            ladder: ladder.map(({ id }) => id),
+            focus: needs.focus,
+            weight: WEIGHT[needs.importance],
+          } as const,
+        ]
+      : []),
   ];
 }
 
@@ -183,11 +197,13 @@ export function requestStudent(
     if (kind === 'level' && rank >= 0) attributes[`rank of ${id}`] = rank;
   }
   if (student.sectionId !== null) attributes[BY_SECTION] = student.sectionId;
+  const needs = needsOf(student, ladderOf(theClass));
   return {
     id: student.id,
     absent,
     attributes,
     ...(student.sectionId === null ? {} : { section: student.sectionId }),
     ...(student.wishes.length > 0 ? { wishes: student.wishes } : {}),
+    ...(needs.length > 0 ? { needs } : {}),
   };
 }

@@ -104,6 +104,20 @@ export const classType: RecordType<ClassRecord> = {
       name: 'class/3 let new lineups begin with settings of their own',
       up: (data) => ({ ...data, usualRecipe: null }),
     },
+    {
+      name: 'class/4 let recipes match what students need next',
+      up: (data) => {
+        const withNeeds = (recipe: unknown) => ({ ...(recipe as object), needs: null });
+        return {
+          ...data,
+          savedRecipes: listOf(data.savedRecipes).map((saved) => ({
+            ...saved,
+            recipe: withNeeds((saved as { readonly recipe?: unknown }).recipe),
+          })),
+          usualRecipe: data.usualRecipe ? withNeeds(data.usualRecipe) : null,
+        };
+      },
+    },
   ],
   freshId: () => newId(ClassId, 'c'),
   owner: ({ id }) => id,

@@ -80,6 +80,10 @@ export const lineupType: RecordType<LineupRecord> = {
         planned: data.planned ? { ...data.planned, also: [] } : null,
       }),
     },
+    {
+      name: 'lineup/5 let a recipe match what students need next',
+      up: (data) => ({ ...data, recipe: { ...(data.recipe as object), needs: null } }),
+    },
   ],
   freshId: () => newId(LineupId, 'l'),
   owner: ({ classId }) => classId,

@@ -86,6 +86,15 @@ export const GroupNaming = z.object({
 });
 export type GroupNaming = z.infer<typeof GroupNaming>;
 
+/** Most skills that a group works on at a time. */
+export const MOST_FOCUS = 5;
+
+export const NeedsWish = z.object({
+  focus: z.int().check(z.gte(1), z.lte(MOST_FOCUS)),
+  importance: Importance,
+});
+export type NeedsWish = z.infer<typeof NeedsWish>;
+
 /** How a lineup's groups are made. */
 export const Recipe = z.object({
   sizing: SizingSchema,
@@ -96,6 +105,8 @@ export const Recipe = z.object({
   balance: z.array(Balance),
   freshPartners: z.nullable(Importance),
   wishes: z.nullable(Importance),
+  /** Students who need the same skill next together; each group works on so many skills. Null where that is of no account. */
+  needs: z.nullable(NeedsWish),
   limits: z.array(Limit),
   naming: GroupNaming,
 });
@@ -188,6 +199,7 @@ export const PLAIN_RECIPE: Recipe = {
   balance: [],
   freshPartners: null,
   wishes: null,
+  needs: null,
   limits: [],
   naming: { from: 'numbers', list: [], withCode: false, withDate: false },
 };

@@ -52,6 +52,16 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
     },
     became: { name: 'Crew', usualRecipe: null },
   },
+  'class/4 let recipes match what students need next': {
+    given: {
+      ...emptyClass('c_1' as never, 'Crew', '2026-10-15T08:00:00.000Z'),
+      savedRecipes: [
+        { name: 'Usual', detailNames: {}, recipe: { ...PLAIN_RECIPE, needs: undefined } },
+      ],
+      usualRecipe: { ...PLAIN_RECIPE, needs: undefined },
+    },
+    became: { savedRecipes: [{ recipe: { needs: null } }], usualRecipe: { needs: null } },
+  },
   'student/1 add preferred name, leaving, filters overruled and doubts settled': {
     given: pastFile.students[0]!,
     became: { name: 'Amira Haddad', preferredName: '', left: null, inAnyway: false, settled: [] },
@@ -96,6 +106,13 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       planned: { seriesId: 'se_1', on: '2026-10-15' },
     },
     became: { used: { again: [] }, planned: { seriesId: 'se_1', on: '2026-10-15', also: [] } },
+  },
+  'lineup/5 let a recipe match what students need next': {
+    given: {
+      ...newLineup('l_1' as never, 'c_1' as never, 'Week 1', '2026-10-15T08:00:00.000Z'),
+      recipe: { ...PLAIN_RECIPE, needs: undefined },
+    },
+    became: { recipe: { needs: null } },
   },
   'take/1 add roles, locks and stars': {
     given: { ...pastFile.takes[0]!, dealt: [['s_thursday_2']] },

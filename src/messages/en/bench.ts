@@ -47,6 +47,9 @@ const drawer = {
     `${met} of ${count(of, 'pair')} have worked together before.`,
   wishMet: 'Is with somebody they wished for.',
   wishUnmet: 'Is with nobody they wished for.',
+  notServed: (name: string, need: string) =>
+    `${name} needs ${need} next, which this group does not work on.`,
+  worksOn: (skills: readonly string[]) => `Works on ${listNames(skills)}.`,
   wishes: (met: number, of: number) => `${met} of ${of} with a wish are with somebody they named.`,
   swapsTitle: 'Swaps that would help most',
   noSwaps: 'No swap of two would make this better.',
@@ -209,6 +212,13 @@ const editors = {
     lineups === 0
       ? 'No lineup of this class has been used yet, so every partner is new.'
       : `Looks at the ${count(lineups, 'lineup')} that this class has used. Drafts do not count.`,
+  needs: 'Match what students need next',
+  needsHint: (students: number, skills: readonly string[], mastered: number) =>
+    `${count(students, 'student')} ${students === 1 ? 'has' : 'have'} something to learn next on the ladder of ${count(skills.length, 'skill')} (${listNames(skills)}): the first that they have not mastered, below ${mastered} of 100. What is not known of somebody is not counted.`,
+  focus: 'Skills that a group works on',
+  fewerSkills: 'One skill fewer',
+  moreSkills: 'One skill more',
+  focusRefused: (most: number) => `A group works on 1 to ${most} skills.`,
   wishes: 'Wishes',
   wishesHint: (students: number) =>
     `${count(students, 'student')} ${students === 1 ? 'has' : 'have'} named somebody. As many as can be get at least one of them.`,

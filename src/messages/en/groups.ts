@@ -83,6 +83,14 @@ export const measures = {
   section: 'section',
   partners: 'partners',
   wishes: 'wishes',
+  needs: 'needs next',
+  served: (met: number, of: number) => `${met} of ${of} served`,
+  canBe: (most: number) => `${most} can be`,
+  canBeExplained: (most: number, of: number) =>
+    `In groups of these sizes ${most} of ${of} at the most can be in a group that works on what they need next.`,
+  focusSpoken: (focus: readonly string[], met: number, of: number) =>
+    `Works on ${listNames(focus)}; what ${met} of ${of} need next.`,
+  unserved: (number: number) => `${number} not served`,
   goneDetail: 'a removed detail',
   means: (least: number, most: number) =>
     figure(least) === figure(most)

@@ -51,6 +51,8 @@ export const recipe = {
   freshLabel: 'Fresh partners',
   wishes: 'wishes met',
   wishesLabel: 'Wishes',
+  needs: (focus: number) => `matched by what they need next, ${count(focus, 'skill')} a group`,
+  needsLabel: 'What students need next',
   limits: (number: number) => count(number, 'limit'),
   limitsLabel: 'At least, at most, never alone',
   naming: {
@@ -65,6 +67,7 @@ export const recipe = {
     sections: 'sections',
     freshPartners: 'fresh partners',
     wishes: 'wishes',
+    needs: 'what they need next',
     limits: 'at least, at most, never alone',
     dealing: 'deal without shuffling',
     naming: 'names of the groups',

@@ -19,6 +19,7 @@ import { Sign } from '../../primitives/Sign';
 import { InPlaceText } from '../../primitives/InPlaceText';
 import styles from './Drawer.module.css';
 import { FactList } from './FactList';
+import { GroupNeeds } from './GroupNeeds';
 import { GroupRoles } from './GroupRoles';
 import { Offers } from './Offers';
 import { useShownTake, useWorkbench } from '../workbench/Workbench';
@@ -86,6 +87,7 @@ export function GroupFacts({ row }: GroupFactsProps) {
         />
       </h2>
       {insight && <FactList facts={insight.whyGroup(row)} about="group" />}
+      <GroupNeeds row={row} />
       <GroupRoles group={group} />
       {insight && <GroupChart insight={insight} group={group} />}
       <Offers group={row} />

@@ -4,6 +4,7 @@ import { Button } from '../../primitives/Button';
 import { focusFirst } from '../../primitives/focusFirst';
 import { useLayoutEffect, useRef } from 'react';
 import type { Bench } from '@/encode/bench';
+import { ladderOf, needsOf } from '@/encode/needs';
 import { say } from '@/messages';
 import { changeRecipe } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
@@ -47,6 +48,7 @@ const STARTS: Readonly<Partial<Record<Also, Partial<Recipe>>>> = {
   sections: { sections: 'mixed' },
   freshPartners: { freshPartners: 'plain' },
   wishes: { wishes: 'plain' },
+  needs: { needs: { focus: 2, importance: 'most' } },
 };
 
 function offered({ lineup, theClass, students, history }: Bench): readonly Also[] {
@@ -59,6 +61,12 @@ function offered({ lineup, theClass, students, history }: Bench): readonly Also[
     [
       'wishes',
       shuffled && recipe.wishes === null && students.some(({ wishes }) => wishes.length > 0),
+    ],
+    [
+      'needs',
+      shuffled &&
+        recipe.needs === null &&
+        students.some((one) => needsOf(one, ladderOf(theClass)).length > 0),
     ],
     ['limits', shuffled && recipe.limits.length === 0 && theClass.details.length > 0],
     ['dealing', true],

@@ -3,15 +3,17 @@
 import { useLayoutEffect, useRef } from 'react';
 import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
-import type { Importance, Recipe } from '@/schema/recipe';
+import type { Recipe } from '@/schema/recipe';
 import { changeRecipe } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
 import { Choice } from '../../primitives/Choice';
 import { focusFirst } from '../../primitives/focusFirst';
 import { BalanceEditor } from './BalanceEditor';
 import { DealingEditor } from './DealingEditor';
-import { IMPORTANCES, type EditorProps } from './editor';
+import type { EditorProps } from './editor';
+import { ImportanceChoice } from './ImportanceChoice';
 import { LimitsEditor } from './LimitsEditor';
+import { NeedsEditor } from './NeedsEditor';
 import { NamingEditor } from './NamingEditor';
 import styles from './RecipeEditor.module.css';
 import { SavedRecipes } from './SavedRecipes';
@@ -93,6 +95,8 @@ function EditorOf({ part, ...props }: EditorProps & { readonly part: PartKey }) 
           onChange={(wishes) => change({ wishes })}
         />
       );
+    case 'needs':
+      return <NeedsEditor {...props} />;
     case 'limits':
       return <LimitsEditor {...props} />;
     case 'naming':
@@ -119,32 +123,6 @@ function LeftoverEditor({ change }: EditorProps) {
         onChange={(leftover) => change({ sizing: { ...sizing, leftover } })}
       />
       <p className={styles.hint}>{say.recipe.leftoverExplained[sizing.leftover]}</p>
-    </>
-  );
-}
-
-const OFF = 'off';
-
-interface ImportanceChoiceProps {
-  readonly legend: string;
-  readonly hint: string;
-  readonly value: Importance | null;
-  readonly onChange: (value: Importance | null) => void;
-}
-
-function ImportanceChoice({ legend, hint, value, onChange }: ImportanceChoiceProps) {
-  return (
-    <>
-      <Choice<Importance | typeof OFF>
-        legend={legend}
-        value={value ?? OFF}
-        options={[
-          { value: OFF, label: sayBench.editors.off },
-          ...IMPORTANCES.map((one) => ({ value: one, label: sayBench.editors.importance[one] })),
-        ]}
-        onChange={(next) => onChange(next === OFF ? null : next)}
-      />
-      <p className={styles.hint}>{hint}</p>
     </>
   );
 }

@@ -123,7 +123,7 @@ type Part = (key: PartKey, text: string, label: string, at?: string) => ReactNod
 
 /** What a shuffle looks after, each with its control. */
 function goalsOf(bench: Bench, part: Part): readonly ReactNode[] {
-  const { balance, sections, freshPartners, wishes, limits } = bench.lineup.recipe;
+  const { balance, sections, freshPartners, wishes, needs, limits } = bench.lineup.recipe;
   const { goal, weighed } = say.recipe;
   const details = (how: Balance['how']): ReactNode => {
     const words = balanceWords(
@@ -144,6 +144,12 @@ function goalsOf(bench: Bench, part: Part): readonly ReactNode[] {
     freshPartners &&
       part('freshPartners', weighed[freshPartners](say.recipe.fresh), say.recipe.freshLabel),
     wishes && part('wishes', weighed[wishes](say.recipe.wishes), say.recipe.wishesLabel),
+    needs &&
+      part(
+        'needs',
+        weighed[needs.importance](say.recipe.needs(needs.focus)),
+        say.recipe.needsLabel,
+      ),
     limits.length > 0 && part('limits', say.recipe.limits(limits.length), say.recipe.limitsLabel),
   ].filter(Boolean);
 }

@@ -13,6 +13,7 @@ export type PartKey =
   | 'sections'
   | 'freshPartners'
   | 'wishes'
+  | 'needs'
   | 'limits'
   | 'naming'
   | 'saved';

@@ -5,7 +5,7 @@ import { CheckList } from '../../primitives/CheckList';
 import { Choice } from '../../primitives/Choice';
 import { OpenPart } from '../../primitives/OpenPart';
 import { columnName } from '../workbench/columnName';
-import { PARTNERS, WISHES } from '../workbench/useColumns';
+import { isDetail } from '../workbench/useColumns';
 import { useWorkbench } from '../workbench/Workbench';
 
 const NAMES_ONLY = '';
@@ -16,7 +16,7 @@ export function ColumnChooser() {
   const { all, shown, onTiles, choose, showOnTiles } = useWorkbench('columns');
   const nameOf = (key: string): string => columnName(bench.theClass, key);
   if (all.length === 0) return null;
-  const details = all.filter((key) => key !== PARTNERS && key !== WISHES);
+  const details = all.filter(isDetail);
   return (
     <OpenPart label={sayBench.columns.open}>
       <CheckList

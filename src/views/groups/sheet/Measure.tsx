@@ -7,7 +7,7 @@ import type { ClassRecord } from '@/schema/classRecord';
 import { valueName } from '../../frame/detailWords';
 import { columnName } from '../workbench/columnName';
 import styles from './Measure.module.css';
-import { PARTNERS, WISHES, type ColumnKey } from '../workbench/useColumns';
+import { NEEDS, PARTNERS, WISHES, type ColumnKey } from '../workbench/useColumns';
 import { shortValues } from './shortValues';
 
 interface MeasureProps {
@@ -30,6 +30,17 @@ export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
     return (
       <div className={styles.measure} data-quiet={wishes?.of === 0}>
         {wishes && say.measures.met(wishes.met, wishes.of)}
+      </div>
+    );
+  }
+  if (key === NEEDS) {
+    const needs = insight.needs()?.groups[row];
+    if (!needs || needs.of === 0) return <div className={styles.measure} />;
+    const { focus, met, of } = needs;
+    return (
+      <div className={styles.measure} title={say.measures.focusSpoken(focus, met, of)}>
+        <span className={styles.focus}>{focus.join(' · ')}</span>
+        {met < of && <span className={styles.unserved}>{say.measures.unserved(of - met)}</span>}
       </div>
     );
   }

@@ -1,7 +1,7 @@
 import type { Insight } from '@/encode/insight';
 import type { DetailColumn } from '@/encode/insightTypes';
 import { say } from '@/messages';
-import { PARTNERS, WISHES, type ColumnKey } from './useColumns';
+import { NEEDS, PARTNERS, WISHES, type ColumnKey } from './useColumns';
 
 /** A spread of means nearer than this to the best possible is told as near. */
 const NEARLY_BEST = 0.01;
@@ -25,6 +25,15 @@ export function classFigure(insight: Insight, key: ColumnKey): ToldFigure | null
     const { cost, bestPossible } = insight.partners().figure;
     const text = say.measures.repeats(cost);
     return told({ text, best: say.measures.pairs(bestPossible), isBest: cost <= bestPossible });
+  }
+  if (key === NEEDS) {
+    const needs = insight.needs();
+    if (!needs) return null;
+    const { met, of, most } = needs;
+    const isBest = met >= most;
+    const best = isBest ? say.measures.best : say.measures.canBe(most);
+    const explained = isBest ? say.measures.bestExplained : say.measures.canBeExplained(most, of);
+    return { text: say.measures.served(met, of), best, isBest, explained };
   }
   const column = insight.column(key);
   if (!column) return null;

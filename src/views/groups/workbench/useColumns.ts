@@ -9,10 +9,16 @@ import { choose } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
 import { useSetting } from '../../frame/useDraft';
 
-/** A measure beside the groups: `partners`, `wishes`, the section, or a detail's id. */
+/** A measure beside the groups: `partners`, `wishes`, `needs`, the section, or a detail's id. */
 export type ColumnKey = string;
 export const PARTNERS = 'partners';
 export const WISHES = 'wishes';
+export const NEEDS = 'needs';
+
+/** Whether a measure is a detail, or the section, and not one of the three that are counted otherwise. */
+export function isDetail(key: ColumnKey): boolean {
+  return key !== PARTNERS && key !== WISHES && key !== NEEDS;
+}
 
 const Chosen = z.object({
   /** Null while the recipe's own measures are shown. */
@@ -49,7 +55,7 @@ export function useColumns(bench: Bench): Columns {
     const keep = (next: Chosen): void => choose(store, COLUMNS, classId, next);
     return {
       shown,
-      details: shown.filter((key) => key !== PARTNERS && key !== WISHES),
+      details: shown.filter(isDetail),
       onTiles: chosen.onTiles !== null && all.includes(chosen.onTiles) ? chosen.onTiles : null,
       all,
       choose: (next) => keep({ ...chosen, shown: [...next] }),
@@ -58,23 +64,25 @@ export function useColumns(bench: Bench): Columns {
   }, [bench, chosen, store, classId]);
 }
 
-function allColumns({ theClass, students, history }: Bench): readonly ColumnKey[] {
+function allColumns({ theClass, students, history, lineup }: Bench): readonly ColumnKey[] {
   return [
     ...theClass.details.map(({ id }) => id),
     ...(theClass.sections.length > 1 ? [BY_SECTION] : []),
     ...(history.length > 0 ? [PARTNERS] : []),
     ...(students.some(({ wishes }) => wishes.length > 0) ? [WISHES] : []),
+    ...(lineup.recipe.needs ? [NEEDS] : []),
   ];
 }
 
 /** What the recipe looks after, and how fresh the partners are wherever there were earlier lineups. */
 function usualColumns(bench: Bench): readonly ColumnKey[] {
-  const { balance, sections, wishes } = bench.lineup.recipe;
+  const { balance, sections, wishes, needs } = bench.lineup.recipe;
   const wanted = [
     ...balance.map(({ detail }) => detail),
     ...(sections === 'mixed' ? [BY_SECTION] : []),
     ...(bench.lineup.recipe.freshPartners || bench.history.length > 0 ? [PARTNERS] : []),
     ...(wishes ? [WISHES] : []),
+    ...(needs ? [NEEDS] : []),
   ];
   const all = allColumns(bench);
   return [...new Set(wanted)].filter((key) => all.includes(key));
