@@ -189,7 +189,19 @@ export class Insight {
     });
     const of = groups.reduce((sum, one) => sum + one.of, 0);
     const met = groups.reduce((sum, one) => sum + one.met, 0);
-    return { groups, met, of, most: Math.round(of * (1 - measure.bestPossible)) };
+    const skills = goal.ladder.map((skill, place) => {
+      const name = nameOf.get(skill) ?? '';
+      return {
+        name,
+        students: this.problem.idOfStudent.flatMap((id, one) =>
+          goal.needOfStudent[one] === place
+            ? [{ id: StudentId.parse(id), row: this.groupOfStudent[one] as number }]
+            : [],
+        ),
+        rows: groups.flatMap(({ focus }, row) => (focus.includes(name) ? [row] : [])),
+      };
+    });
+    return { groups, skills, met, of, most: Math.round(of * (1 - measure.bestPossible)) };
   }
 
   private members(): readonly (readonly number[])[] {

@@ -44,6 +44,12 @@ export interface NeedsRead {
     /** Who is not served, and what they need next. */
     readonly unserved: readonly { readonly id: StudentId; readonly need: string }[];
   })[];
+  /** The ladder from its first skill on: by name, who needs it next, and the rows of the groups that work on it. */
+  readonly skills: readonly {
+    readonly name: string;
+    readonly students: readonly { readonly id: StudentId; readonly row: number }[];
+    readonly rows: readonly number[];
+  }[];
   readonly met: number;
   readonly of: number;
   readonly most: number;

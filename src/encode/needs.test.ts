@@ -44,6 +44,25 @@ test('students of one need come together, each group says what it works on, and 
   const read = Insight.of({ ...of, take: shown }, shown, [])?.needs();
   expect(read).toEqual({
     ...{ met: 4, of: 5, most: 4 },
+    skills: [
+      {
+        name: 'maps',
+        students: [
+          { id: 'Ana', row: 0 },
+          { id: 'Bo', row: 0 },
+        ],
+        rows: [0],
+      },
+      {
+        name: 'gauges',
+        students: [
+          { id: 'Caro', row: 1 },
+          { id: 'Dov', row: 1 },
+        ],
+        rows: [1],
+      },
+      { name: 'plots', students: [{ id: 'Eli', row: 0 }], rows: [] },
+    ],
     groups: [
       { focus: ['maps'], met: 2, of: 3, unserved: [{ id: 'Eli', need: 'plots' }] },
       { focus: ['gauges'], met: 2, of: 2, unserved: [] },

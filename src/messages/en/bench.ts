@@ -49,6 +49,13 @@ const drawer = {
   wishUnmet: 'Is with nobody they wished for.',
   notServed: (name: string, need: string) =>
     `${name} needs ${need} next, which this group does not work on.`,
+  ladder: {
+    title: 'The ladder',
+    rung: (students: number, groups: readonly string[]) =>
+      `${count(students, 'student')} ${students === 1 ? 'needs' : 'need'} this next; ${groups.length === 0 ? 'no group works on it' : `worked on in ${listNames(groups)}`}`,
+    key: 'A dot: somebody who needs this skill next; filled where their group works on it. The signs: the groups that do.',
+    keyOfGroup: 'Who of the group needs which skill next; the rungs it works on are lit.',
+  },
   worksOn: (skills: readonly string[]) => `Works on ${listNames(skills)}.`,
   wishes: (met: number, of: number) => `${met} of ${of} with a wish are with somebody they named.`,
   swapsTitle: 'Swaps that would help most',

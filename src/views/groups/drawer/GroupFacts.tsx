@@ -19,6 +19,7 @@ import { Sign } from '../../primitives/Sign';
 import { InPlaceText } from '../../primitives/InPlaceText';
 import styles from './Drawer.module.css';
 import { FactList } from './FactList';
+import { Ladder } from './Ladder';
 import { GroupNeeds } from './GroupNeeds';
 import { GroupRoles } from './GroupRoles';
 import { Offers } from './Offers';
@@ -88,6 +89,7 @@ export function GroupFacts({ row }: GroupFactsProps) {
       </h2>
       {insight && <FactList facts={insight.whyGroup(row)} about="group" />}
       <GroupNeeds row={row} />
+      {bench.lineup.recipe.needs && <Ladder row={row} />}
       <GroupRoles group={group} />
       {insight && <GroupChart insight={insight} group={group} />}
       <Offers group={row} />

@@ -9,6 +9,7 @@ import { namesFor } from '../../frame/groupNaming';
 import { ruleSentence } from '../../frame/ruleSources';
 import { useNotices } from '../../primitives/notices';
 import styles from './Drawer.module.css';
+import { Ladder } from './Ladder';
 import { Offers } from './Offers';
 import { Roles } from './Roles';
 import { useShownTake, useWorkbench } from '../workbench/Workbench';
@@ -49,6 +50,7 @@ export function TakeFacts() {
         ))}
         {take.dealt && <li>{drawer.changedByHand}</li>}
       </ul>
+      {bench.lineup.recipe.needs && <Ladder row={null} />}
       <Offers />
       <Roles />
       <Button size="small" variant="paper" onClick={add}>

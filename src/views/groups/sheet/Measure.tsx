@@ -38,7 +38,7 @@ export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
     if (!needs || needs.of === 0) return <div className={styles.measure} />;
     const { focus, met, of } = needs;
     return (
-      <div className={styles.measure} title={say.measures.focusSpoken(focus, met, of)}>
+      <div className={styles.needs} title={say.measures.focusSpoken(focus, met, of)}>
         <span className={styles.focus}>{focus.join(' · ')}</span>
         {met < of && <span className={styles.unserved}>{say.measures.unserved(of - met)}</span>}
       </div>

@@ -1,0 +1,32 @@
+import { CREW, expect, expectAccessible, openDemo, test } from './pages';
+
+test('groups are made by what students need next: each says what it works on, the ladder shows it, the stage does not', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/groups`);
+  await page.getByRole('button', { name: /Other things the recipe can say/ }).click();
+  await page.getByRole('button', { name: 'what they need next' }).click();
+  await expect(page.getByText(/28 students have something to learn next/)).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Reshuffle' }).click();
+  await expect(page.getByText('28 of 28 served')).toBeVisible();
+  const ladder = page.locator('section', {
+    has: page.getByRole('heading', { name: 'The ladder' }),
+  });
+  const rungs = ladder.getByRole('listitem');
+  await expect(rungs).toHaveCount(8);
+  await expect(rungs.last()).toContainText('map reading');
+  await expect(rungs.last()).toContainText(/needs? this next; worked on in/);
+  await expectAccessible(page);
+
+  // With one skill a group somebody is left, who is named with what they need.
+  await page.getByRole('button', { name: /^What students need next/ }).click();
+  await page.getByRole('button', { name: 'One skill fewer' }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Reshuffle' }).click();
+  const served = page.getByText(/\d+ of 28 served/);
+  await expect(served).not.toHaveText('28 of 28 served');
+  await page.getByRole('link', { name: 'Stage', exact: true }).click();
+  await expect(page.getByText('species keys')).toHaveCount(0);
+});
