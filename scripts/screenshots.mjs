@@ -67,6 +67,7 @@ await withDemoPage(PORT, async (page, address) => {
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: /Other things the recipe/ }).click();
   await page.getByRole('button', { name: 'what they need next' }).click();
+  await page.getByText('have something to learn next').waitFor();
   await page.keyboard.press('Escape');
   await page.keyboard.press('r');
   await page.getByText('28 of 28 served').waitFor();
