@@ -1,3 +1,4 @@
+/* global requestAnimationFrame */
 import { demoPath, withDemoPage } from '../scripts/demoPage.mjs';
 
 /** From a press on Term until the table of 1,200 students by 15 rounds is painted, and scrolling through it. */

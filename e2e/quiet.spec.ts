@@ -47,3 +47,21 @@ for (const step of ['roster', 'rules', 'groups', 'show', 'stage', 'print', 'hand
     expect(spoken).not.toMatch(/\b[a-z]+_[0-9a-f]{8,}/);
   });
 }
+
+test('a printed bench says who is in which group, and nothing of rules, measures or what is known', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/groups`);
+  await expect(page.getByText('quiet rules').first()).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  const main = page.getByRole('main');
+  await expect(main.getByText('Alder').first()).toBeVisible();
+  await expect(main.getByRole('button', { name: /^Ngozi Eze/ })).toBeVisible();
+  for (const word of [/quiet rule/, /means /, /repeat/, /uneven/, /Take \d/, /experience/]) {
+    await expect(page.getByText(word).filter({ visible: true })).toHaveCount(0);
+  }
+  await page.goto(page.url().replace('groups', 'term'));
+  await expect(page.getByRole('rowheader', { name: 'Ngozi E.' })).toBeVisible();
+  await expect(page.getByRole('navigation')).toBeHidden();
+  await expect(page.getByRole('button', { name: /^Plan / })).toBeHidden();
+});

@@ -31,6 +31,7 @@ import type {
   Table,
 } from './types';
 import { guessKind, isOddWord, readNumber, readYesNo } from './values';
+import { readMastery, wholeOf } from './mastery';
 
 /** A person as a row gives them, before duplicates are looked for. */
 export interface Person {
@@ -79,6 +80,9 @@ class RowReader implements People {
   /** Rows above the heading, without their figures. */
   private readonly titles = new Set<string>();
   private section: string | null = null;
+  /** Column of a skill → what it counts up to. */
+  private readonly wholes = new Map<number, number>();
+  private readonly cellsBelow: (column: number) => readonly string[];
 
   constructor(
     table: Table,
@@ -100,13 +104,10 @@ class RowReader implements People {
       ]);
     }
     const below = table.rows.slice(reading.headingRow + 1);
+    this.cellsBelow = (column) => below.map(({ cells }) => cells[column] ?? '');
     this.decimals = reading.columns.map(({ role, name }, column) =>
       role === 'detail'
-        ? guessKind(
-            name,
-            below.map(({ cells }) => cells[column] ?? ''),
-            table.commaIsDecimal,
-          ).decimal
+        ? guessKind(name, this.cellsBelow(column), table.commaIsDecimal).decimal
         : '.',
     );
     this.parts = partHeadings(table.rows);
@@ -325,6 +326,15 @@ class RowReader implements People {
       .join(' ');
   }
 
+  /** What a column of a skill counts up to. */
+  private wholeOf(column: number, name: string, decimal: '.' | ','): number {
+    const known = this.wholes.get(column);
+    if (known !== undefined) return known;
+    const whole = wholeOf(this.heading[column] ?? name, this.cellsBelow(column), decimal);
+    this.wholes.set(column, whole);
+    return whole;
+  }
+
   private attributes(row: Row, name: string): Pick<Person, 'attributes' | 'unread'> {
     const attributes = new Map<string, string | number>();
     const unread: RosterWarning[] = [];
@@ -332,7 +342,11 @@ class RowReader implements People {
       const reading = this.reading.columns[column];
       const cell = restored(cellAt(row, column, 'detail'));
       if (!reading || isMissing(cell)) continue;
-      const value = readValue(reading, cell, this.decimals[column] ?? '.');
+      const decimal = this.decimals[column] ?? '.';
+      const value =
+        reading.kind === 'skill'
+          ? readMastery(cell, this.wholeOf(column, reading.name, decimal), decimal)
+          : readValue(reading, cell, decimal);
       if (value !== null) attributes.set(reading.name, value);
       else {
         unread.push({
@@ -504,8 +518,9 @@ function readValue(
 ): string | number | null {
   switch (kind) {
     case 'number':
-    case 'skill':
       return readNumber(cell, decimal);
+    case 'skill':
+      return readMastery(cell, 100, decimal);
     case 'yesNo':
       return readYesNo(cell);
     case 'level': {

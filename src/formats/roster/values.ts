@@ -127,6 +127,9 @@ export function guessKind(
   const decimal = commaIsDecimal || commaMeansDecimal(values) ? ',' : '.';
   const plain = { levels: [], decimal } as const;
   if (values.length === 0) return { kind: 'category', ...plain };
+  if (isSkill(heading) && values.every((value) => isMastery(value, decimal))) {
+    return { kind: 'skill', ...plain };
+  }
   const words = new Set(values.map(yesNoWord));
   if (
     [...words].every((word) => YES.has(word) || NO.has(word)) &&
@@ -135,10 +138,25 @@ export function guessKind(
     return { kind: 'yesNo', ...plain };
   }
   if (areNumbers(values, decimal) && !values.some(isCode) && !isNoAmount(heading)) {
-    return { kind: /\b(skill|mastery)\b/i.test(heading) ? 'skill' : 'number', ...plain };
+    return { kind: isSkill(heading) ? 'skill' : 'number', ...plain };
   }
   const levels = levelsOf(values);
   return levels ? { kind: 'level', levels, decimal } : { kind: 'category', ...plain };
+}
+
+/** Whether a heading says that a column tells how far a skill is mastered. */
+function isSkill(heading: string): boolean {
+  return /\b(skill|mastery)\b/i.test(heading);
+}
+
+/** Whether a cell tells how far a skill is mastered: a number, points of a maximum, a tick or a word. */
+function isMastery(value: string, decimal: '.' | ','): boolean {
+  return (
+    readNumber(value, decimal) !== null ||
+    /^\d+([.,]\d+)?\s*(\/|of)\s*\d+$/.test(value) ||
+    readYesNo(value) !== null ||
+    /^(not )?(yet|mastered|secure|met|achieved)$/i.test(value)
+  );
 }
 
 /** Cells that say why there is no value. */

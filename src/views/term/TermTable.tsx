@@ -1,7 +1,8 @@
 'use client';
 
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { memo, useState } from 'react';
+import { memo, useEffect, useState } from 'react';
+import { flushSync } from 'react-dom';
 import type { Term, TermRow } from '@/encode/term';
 import { sayTerm } from '@/messages/term';
 import type { ClassId, LineupId, StudentId } from '@/schema/ids';
@@ -35,7 +36,8 @@ const WHOLE_ROWS = 60;
 export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: TermTableProps) {
   const store = useStore();
   const [box, setBox] = useState<HTMLDivElement | null>(null);
-  const whole = rows.length <= WHOLE_ROWS;
+  const printing = usePrinting();
+  const whole = printing || rows.length <= WHOLE_ROWS;
   // What it hands out is read while drawing and never handed on to a memoised child.
   // eslint-disable-next-line react-hooks/incompatible-library -- see above
   const virtualizer = useVirtualizer({
@@ -145,6 +147,23 @@ export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: Ter
       </table>
     </div>
   );
+}
+
+/** Whether the page is on its way to paper, where nothing can be scrolled into sight. */
+function usePrinting(): boolean {
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    // The browser takes the page as it stands when this returns.
+    const begin = (): void => flushSync(() => setPrinting(true));
+    const end = (): void => setPrinting(false);
+    window.addEventListener('beforeprint', begin);
+    window.addEventListener('afterprint', end);
+    return () => {
+      window.removeEventListener('beforeprint', begin);
+      window.removeEventListener('afterprint', end);
+    };
+  }, []);
+  return printing;
 }
 
 /** Room for the rows that are not drawn. */
