@@ -1,3 +1,5 @@
+import { meetingsIn } from '../encode/meetings';
+import { termOf } from '../encode/term';
 import { ClassId, LineupId, StudentId } from '../schema/ids';
 import { newLineup } from '../schema/lineup';
 import { PLAIN_RECIPE } from '../schema/recipe';
@@ -214,4 +216,19 @@ test('new settings from now on are those of lineups made later, and of none that
   setUsualRecipe(store, classId, null);
   const again = createLineup(store, classId, 'Again', first.id);
   expect(store.records.get('lineup', again)?.recipe).toEqual(PLAIN_RECIPE);
+});
+
+test('the matrix of people and the term count the same of what was used', () => {
+  const { store, first, second } = planned();
+  setUsed(store, first.id, '2026-10-22');
+  setUsed(store, second.id, '2026-10-29');
+  countAgain(store, first.id, '2026-11-12');
+  const past = usedGroupsOf(store.records, classId).map((one) => one.groups);
+  const { between } = meetingsIn(past);
+  const term = termOf(termOfClass(store.records, classId), ids);
+  const pairs = ids.flatMap((one, at) => ids.slice(at + 1).map((two) => [one, two] as const));
+  expect(pairs.map(([one, two]) => term.together(one, two).length)).toEqual(
+    pairs.map(([one, two]) => between(one, two)),
+  );
+  expect(pairs.map(([one, two]) => between(one, two))).toEqual([2, 1, 0, 0, 1, 2]);
 });
