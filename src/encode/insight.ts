@@ -169,6 +169,13 @@ export class Insight {
 
   /** What each group works on, and who of those with a need is served; null where the recipe does not ask for it. */
   needs(): NeedsRead | null {
+    // Every row asks for it with every drawing.
+    if (this.needsRead === undefined) this.needsRead = this.readNeeds();
+    return this.needsRead;
+  }
+
+  private needsRead: NeedsRead | null | undefined;
+  private readNeeds(): NeedsRead | null {
     const goal = this.problem.goals.find((one) => one.kind === 'needs');
     const measure = this.measures().needs;
     if (!goal || !measure) return null;

@@ -169,4 +169,23 @@ describe('a planned round that is mended', () => {
     const together = round.filter((ids) => joined.includes(ids.join(' ')));
     expect(together).toHaveLength(3);
   });
+
+  test('over all rounds no more pairs meet again than before one left, whoever it is', () => {
+    const { rounds } = planned(6);
+    for (const gone of idsOf('a f k p')) {
+      const bench = benchWith();
+      const now = { ...bench, students: bench.students.filter(({ id }) => id !== gone) };
+      const without = rounds.map((groups) => groups.map((ids) => ids.filter((id) => id !== gone)));
+      const next = without.map((groups) => groups.map((ids) => ids.map(String)));
+      for (const [at, groups] of rounds.entries()) {
+        const others = next
+          .filter((_, other) => other !== at)
+          .map((all) => all.map((ids) => idsOf(ids.join(' '))));
+        const made = arrangeNow(mendedRoundRequest(now, wish(), groups, others, at));
+        if (!made.ok) throw new Error('no result');
+        next[at] = made.result.rounds[0]!.groups.map((ids) => [...ids]);
+      }
+      expect({ gone, more: repeatsIn(next) > repeatsIn(without) }).toEqual({ gone, more: false });
+    }
+  });
 });

@@ -38,7 +38,11 @@ export function PastGroups({ theClass, onDone }: PastGroupsProps) {
   const today = useToday();
   const field = { of: 'past', classId: theClass.id } as const;
   const text = useDraft(field);
-  const keep = (next: string): void => keepDraft(store, field, next);
+  const keep = (next: string): void => {
+    // What was said of the columns of another list says nothing of these.
+    setSaid({});
+    keepDraft(store, field, next);
+  };
   const [client] = useState(browserRosterClient);
   useEffect(() => () => client.close(), [client]);
   const [trouble, setTrouble] = useState('');
