@@ -80,3 +80,11 @@ test('a recipe that asks for needs asks for nothing where nobody has one', () =>
   const shown = take(['Ana Bo']);
   expect(Insight.of({ ...of, take: shown }, shown, [])?.needs()).toBeNull();
 });
+
+test('a ladder puts details that are skills in order, whatever their capitals; each stands on it once', () => {
+  const details = [detail('plots', 'skill'), detail('Maps', 'skill'), detail('level', 'category')];
+  const ids = (...skillLadder: string[]) => ladderOf({ skillLadder, details }).map(({ id }) => id);
+  expect(ids()).toEqual(['plots', 'Maps']);
+  expect(ids('maps', 'gauges')).toEqual(['Maps', 'skill gauges', 'plots']);
+  expect(ids('plots', 'maps')).toEqual(['plots', 'Maps']);
+});

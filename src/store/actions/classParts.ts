@@ -159,6 +159,11 @@ export function setRoles(store: AppStore, id: ClassId, roles: readonly string[])
   edit(store, 'giveRoles', id, () => ({ roles: [...roles] }));
 }
 
+/** Sets the skills of a class in the order in which they are learned. */
+export function setLadder(store: AppStore, id: ClassId, skillLadder: readonly string[]): void {
+  edit(store, 'editDetails', id, () => ({ skillLadder: [...skillLadder] }));
+}
+
 /** Sets the words after which groups are called; none gives the usual ones back. */
 export function setGroupWords(store: AppStore, id: ClassId, words: readonly string[]): void {
   edit(store, 'nameGroups', id, () => ({ groupNames: [...words] }));
