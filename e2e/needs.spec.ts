@@ -7,6 +7,16 @@ test('groups are made by what students need next: each says what it works on, th
   await page.getByRole('button', { name: /Other things the recipe can say/ }).click();
   await page.getByRole('button', { name: 'what they need next' }).click();
   await expect(page.getByText(/28 students have something to learn next/)).toBeVisible();
+  // The order of the ladder is the teacher's: the last skill is learned before the others for a moment.
+  const order = page.getByRole('textbox', { name: /^The ladder/ });
+  const usual = await order.inputValue();
+  await order.fill(usual.replace('map reading\n', '') + '\nmap reading');
+  await order.blur();
+  const rung = page.locator('section ol li').first();
+  await expect(rung).toContainText('map reading');
+  await order.fill(usual);
+  await order.blur();
+  await expect(rung).toContainText('write-up');
   await expectAccessible(page);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Reshuffle' }).click();

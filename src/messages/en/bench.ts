@@ -220,8 +220,8 @@ const editors = {
       ? 'No lineup of this class has been used yet, so every partner is new.'
       : `Looks at the ${count(lineups, 'lineup')} that this class has used. Drafts do not count.`,
   needs: 'Match what students need next',
-  needsHint: (students: number, skills: readonly string[], mastered: number) =>
-    `${count(students, 'student')} ${students === 1 ? 'has' : 'have'} something to learn next on the ladder of ${count(skills.length, 'skill')} (${listNames(skills)}): the first that they have not mastered, below ${mastered} of 100. What is not known of somebody is not counted.`,
+  needsHint: (students: number, skills: number, mastered: number) =>
+    `${count(students, 'student')} ${students === 1 ? 'has' : 'have'} something to learn next on the ladder of ${count(skills, 'skill')}: the first that they have not mastered, below ${mastered} of 100. What is not known of somebody is not counted.`,
   ladder: 'The ladder, from the first skill to the last',
   ladderHint: 'One skill a line, in the order in which they are learned; change the order here.',
   focus: 'Skills that a group works on',

@@ -25,11 +25,7 @@ export function NeedsEditor({ change }: EditorProps) {
     <>
       <ImportanceChoice
         legend={editors.needs}
-        hint={editors.needsHint(
-          needing.length,
-          ladder.map(({ name }) => name),
-          MASTERED,
-        )}
+        hint={editors.needsHint(needing.length, ladder.length, MASTERED)}
         value={needs?.importance ?? null}
         onChange={(importance) =>
           change({ needs: importance && { focus: needs?.focus ?? USUAL_FOCUS, importance } })
