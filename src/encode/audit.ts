@@ -66,16 +66,19 @@ export function auditOf(audited: AuditedClass): Audit {
       const take = shown(lineup);
       return take ? usesOf(lineup).map((use) => ({ ...use, lineup, take })) : [];
     })
-    .map((use) => ({ ...use, groups: thereIn(use, use.take) }))
+    .map((use) => {
+      const groups = thereIn(use, use.take);
+      return { ...use, groups, pairs: pairsIn(groups) };
+    })
     .sort((a, b) => compare(a.on, b.on));
   const lineups = audited.lineups.map((lineup) => {
     const first = used.findIndex((one) => one.lineup === lineup);
     const before = first < 0 ? used : used.slice(0, first);
-    const met = new Set(before.flatMap(({ groups }) => pairsIn(groups)));
+    const met = new Set(before.flatMap(({ pairs }) => pairs));
     return auditLineup(audited, lineup, shown(lineup), met);
   });
   const times = new Map<string, number>();
-  for (const key of used.flatMap(({ groups }) => pairsIn(groups))) {
+  for (const key of used.flatMap(({ pairs }) => pairs)) {
     times.set(key, (times.get(key) ?? 0) + 1);
   }
   const partners = new Map<StudentId, Set<StudentId>>();

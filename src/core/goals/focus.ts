@@ -1,8 +1,5 @@
 import type { GoalOf } from './kind';
 
-/** Sets of skills that are compared one by one; with more of them the first that serve most are taken. */
-const MOST_SETS = 5_000;
-
 /**
  * The skills that a group works on: at most `focus` of the ladder, chosen so that most of those with a need are served;
  * of equal choices the one whose skills lie closest together, then the lowest. Places on the ladder, in its order; none
@@ -24,22 +21,12 @@ export function focusOf(
   const least = counts[sorted[focus - 1] as number] as number;
   const certain = sorted.filter((skill) => (counts[skill] as number) > least);
   const open = needed.filter((skill) => counts[skill] === least);
-  let best: readonly number[] = sorted.slice(0, focus).sort((a, b) => a - b);
-  let tried = 0;
-  const choose = (from: number, chosen: readonly number[]): void => {
-    if (tried >= MOST_SETS) return;
-    if (chosen.length === focus) {
-      tried++;
-      const set = [...chosen].sort((a, b) => a - b);
-      if (widthOf(set) < widthOf(best)) best = set;
-      return;
-    }
-    for (let at = from; at <= open.length - (focus - chosen.length); at++) {
-      choose(at + 1, [...chosen, open[at] as number]);
-    }
-  };
-  choose(0, certain);
-  return best;
+  // Those that lie closest together stand next to each other among the open ones.
+  const room = focus - certain.length;
+  const sets = open
+    .slice(0, open.length - room + 1)
+    .map((_, from) => [...certain, ...open.slice(from, from + room)].sort((a, b) => a - b));
+  return sets.reduce((best, set) => (widthOf(set) < widthOf(best) ? set : best));
 }
 
 /** How far apart the skills of a set lie on the ladder; what stands next to each other is 1 apart. */

@@ -47,7 +47,7 @@ class NeedsTerm extends CategoryTerm {
     const known = this.known[group] as number;
     const start = group * valueCount;
     largest.fill(0);
-    // Twice the sum over members of |place - median| is the sum over steps of the smaller side, twice.
+    // The distances to the median add up to how many stand on the smaller side of each step of the ladder.
     let [below, apart] = [0, 0];
     for (let skill = 0; skill < valueCount; skill++) {
       let count = counts[start + skill] as number;

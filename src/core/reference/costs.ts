@@ -95,29 +95,25 @@ export function movesFromCurrent(
     .length;
 }
 
-/** The part of those with a need who are in no group that works on it, each group trying every choice of skills. */
+/** The part of those with a need who are not served: a group works on the `focus` skills that most of it need. */
 export function unservedPart(
   problem: Problem,
-  { needOfStudent, ladder, focus }: Extract<ProblemGoal, { kind: 'needs' }>,
+  { needOfStudent, focus }: Extract<ProblemGoal, { kind: 'needs' }>,
   groupOfStudent: Assignment,
 ): number {
-  const needs = (group: readonly number[]): number[] =>
+  const needsIn = (group: readonly number[]): number[] =>
     group.map((student) => needOfStudent[student] as number).filter((need) => need >= 0);
-  const mostServed = (all: readonly number[], skills: readonly number[], left: number): number => {
-    const [skill, ...others] = skills;
-    if (skill === undefined || left === 0) return 0;
-    const served = all.filter((need) => need === skill).length;
-    return Math.max(mostServed(all, others, left), served + mostServed(all, others, left - 1));
+  const served = (group: readonly number[]): number => {
+    const needs = needsIn(group);
+    return [...new Set(needs)]
+      .map((skill) => needs.filter((need) => need === skill).length)
+      .sort((a, b) => b - a)
+      .slice(0, focus)
+      .reduce((sum, count) => sum + count, 0);
   };
-  const needers = needs([...groupOfStudent.keys()]).length;
-  if (needers === 0) return 0;
-  const unserved = groupsOf(problem, groupOfStudent).reduce((sum, group) => {
-    const all = needs(group);
-    // Only skills that somebody in the group needs can serve anybody.
-    const skills = [...ladder.keys()].filter((skill) => all.includes(skill));
-    return sum + all.length - mostServed(all, skills, focus);
-  }, 0);
-  return unserved / needers;
+  const needers = needsIn([...groupOfStudent.keys()]).length;
+  const all = groupsOf(problem, groupOfStudent).reduce((sum, group) => sum + served(group), 0);
+  return needers === 0 ? 0 : (needers - all) / needers;
 }
 
 /** For each result to differ from, by how many its pairs that are new fall short of the share; added up. */
