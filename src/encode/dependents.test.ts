@@ -63,7 +63,7 @@ test('what was handed off of it, the newest of each service, and not what was of
   ];
   expect(dependentsOf(around(lineup('Week 1'), { receipts }))).toEqual([
     { kind: 'rooms', on: '2026-10-20' },
-    { kind: 'copies', ways: ['csv'] },
+    { kind: 'copies' },
   ]);
 });
 

@@ -1,5 +1,4 @@
-import type { LineupRecord } from '../schema/lineup';
-import { usesOf } from '../schema/lineup';
+import { usesOf, type LineupRecord } from '../schema/lineup';
 import type { PlanRecord } from '../schema/plan';
 import type { ReceiptRecord } from '../schema/receipt';
 import type { SceneRecord } from '../schema/scene';
@@ -21,9 +20,8 @@ export type Dependent =
   | { readonly kind: 'experts' | 'homes' | 'dealtFrom'; readonly names: readonly string[] }
   /** What stands in a service: rooms that may be open, spaces with what was written there. */
   | { readonly kind: 'rooms' | 'channels'; readonly on: string }
-  /** Files, letters and sheets that say what will not be so any more. */
-  | { readonly kind: 'copies'; readonly ways: readonly string[] }
-  | { readonly kind: 'stage' };
+  /** Files, letters and sheets that say what will not be so any more; what the class sees now. */
+  | { readonly kind: 'copies' | 'stage' };
 
 const SERVICES = ['rooms', 'channels'] as const;
 
@@ -61,10 +59,8 @@ const FINDERS: readonly ((around: Around) => readonly Dependent[])[] = [
       const newest = receipts.find(({ to, did }) => to === kind && did === 'sent');
       return newest ? [{ kind, on: newest.at.slice(0, 10) }] : [];
     }),
-  ({ receipts }) => {
-    const ways = receipts.flatMap(({ to }) => (SERVICES.some((one) => one === to) ? [] : [to]));
-    return ways.length === 0 ? [] : [{ kind: 'copies', ways: [...new Set(ways)] }];
-  },
+  ({ receipts }) =>
+    receipts.some(({ to }) => !SERVICES.some((one) => one === to)) ? [{ kind: 'copies' }] : [],
   ({ lineup, scenes }) =>
     scenes.some(({ held }) => held?.lineupId === lineup.id) ? [{ kind: 'stage' }] : [],
 ];

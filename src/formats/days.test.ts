@@ -12,16 +12,19 @@ test.each([
   ['3 Dec', '2025-12-03'],
   ['27 Nov', '2026-11-27'],
   ['14.1.', '2026-01-14'],
+  ['3/9', '2026-09-03'],
+  ['May 4', '2026-05-04'],
+  ['Sept. 3', '2026-09-03'],
 ])('"%s" names a day: %s', (text, day) => {
   expect(dayIn(text, TODAY)).toBe(day);
 });
 
-test.each(['Week 3', 'Group', 'Round 12', '31 April 2026', 'Room 2.30.1', 'Team of 4', ''])(
-  '"%s" names no day, or none that there is',
-  (text) => {
-    expect(dayIn(text, TODAY)).toBeNull();
-  },
-);
+test.each([
+  ...['Week 3', 'Group', 'Round 12', '31 April 2026', 'Room 2.30.1', 'Team of 4', ''],
+  ...['Marks 5', 'Decision 1', '3 octaves', 'Task 1.2', 'Junior 4'],
+])('"%s" names no day, or none that there is', (text) => {
+  expect(dayIn(text, TODAY)).toBeNull();
+});
 
 const calendar = (...events: readonly string[]): string =>
   [

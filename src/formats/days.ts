@@ -1,5 +1,8 @@
-/** First letters of the months as English and numbers write them; three letters are enough to tell them apart. */
-const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
+/** The months as English writes them, whole or short: "Marks 5" is no day of March. */
+const MONTHS = [
+  ...['jan(?:uary)?', 'feb(?:ruary)?', 'mar(?:ch)?', 'apr(?:il)?', 'may', 'june?', 'july?'],
+  ...['aug(?:ust)?', 'sept?(?:ember)?', 'oct(?:ober)?', 'nov(?:ember)?', 'dec(?:ember)?'],
+];
 
 /**
  * The day that a heading names, as YYYY-MM-DD: 2026-09-03, 3.9.2026, 3/9/26, 3 Sep, Thu 3 September 2026, Sep 3; null
@@ -9,13 +12,17 @@ const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', '
 export function dayIn(text: string, today: string): string | null {
   const iso = /(?<!\d)(\d{4})-(\d{1,2})-(\d{1,2})(?!\d)/.exec(text);
   if (iso) return dayOf(Number(iso[1]), Number(iso[2]), Number(iso[3]));
-  const figures = /(?<![\d.])(\d{1,2})([./])(\d{1,2})(?:\2(\d{4}|\d{2})?)?(?![\d.])/.exec(text);
+  // 3.9. and 3.9.2026 are days; 3.9 is as well a number.
+  const figures =
+    /(?<![\d.])(\d{1,2})(?:\.(\d{1,2})\.(\d{4}|\d{2})?|\/(\d{1,2})(?:\/(\d{4}|\d{2}))?)(?![\d.])/.exec(
+      text,
+    );
   if (figures) {
-    const [one, two] = [Number(figures[1]), Number(figures[3])];
-    const year = yearOf(figures[4]);
+    const [one, two] = [Number(figures[1]), Number(figures[2] ?? figures[4])];
+    const year = yearOf(figures[3] ?? figures[5]);
     return dated(two, one, year, today) ?? dated(one, two, year, today);
   }
-  const word = '(jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\\.?';
+  const word = `\\b(${MONTHS.join('|')})\\b\\.?`;
   const after = new RegExp(
     `(?<!\\d)(\\d{1,2})(?:st|nd|rd|th)?\\.?\\s+${word}(?:,?\\s+(\\d{4}))?`,
     'i',
@@ -23,7 +30,8 @@ export function dayIn(text: string, today: string): string | null {
   const before = new RegExp(`${word}\\s+(\\d{1,2})(?:st|nd|rd|th)?(?!\\d)(?:,?\\s+(\\d{4}))?`, 'i');
   const [, day, name, year] = after.exec(text) ?? swapped(before.exec(text)) ?? [];
   if (day === undefined || name === undefined) return null;
-  return dated(MONTHS.indexOf(name.toLowerCase()) + 1, Number(day), yearOf(year), today);
+  const month = MONTHS.findIndex((one) => new RegExp(`^${one}$`, 'i').test(name));
+  return dated(month + 1, Number(day), yearOf(year), today);
 }
 
 function swapped(found: RegExpExecArray | null): readonly (string | undefined)[] | null {

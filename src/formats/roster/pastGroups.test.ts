@@ -55,3 +55,19 @@ test('details beside weeks are offered and not taken for groups; what nobody sha
     ['Week 2', true],
   ]);
 });
+
+test('a detail whose name only begins like a week or a day is no group; a group may be called X', () => {
+  const columns = columnsOf(
+    [
+      'Name,Satisfaction,Friendly,Round 1',
+      ...['Amira Haddad,high,a bit,X', 'Bo Lindqvist,high,a bit,X', 'Ngozi Eze,low,very,Y'],
+      'Sami Virta,low,very,Y',
+    ].join('\n'),
+  );
+  expect(columns.map(({ heading, likely }) => [heading, likely])).toEqual([
+    ['Satisfaction', false],
+    ['Friendly', false],
+    ['Round 1', true],
+  ]);
+  expect(columns[2]?.groups).toEqual(['X: Amira Haddad, Bo Lindqvist', 'Y: Ngozi Eze, Sami Virta']);
+});

@@ -19,11 +19,11 @@ const WHO: ReadonlySet<ColumnRole> = new Set([
   ...(['role', 'status'] as const),
 ]);
 const GROUP_WORDS =
-  /\b(week|round|group|team|lineup|session|lesson|class|unit|day|mon|tue|wed|thu|fri|sat|sun)|^\s*[wr]\s?\d+\s*$/i;
+  /\b(weeks?|rounds?|groups?|teams?|lineups?|sessions?|lessons?|units?|days?|(mon|tues?|wed(nes)?|thu(rs)?|fri|sat(ur)?|sun)(day)?)\b|^\s*[wr]\s?\d+\s*$/i;
 
 /**
  * The columns of a list in which students share values as members share a group: at least two have the same, and there
- * are at least two groups. A blank cell, a dash or a cross is somebody who was in none.
+ * are at least two groups. A blank cell or a dash is somebody who was in none.
  */
 export function pastColumnsIn(
   table: Table,
@@ -38,7 +38,7 @@ export function pastColumnsIn(
     const groups = new Map<string, number[]>();
     roster.students.forEach(({ row }, student) => {
       const value = rowOf.get(row)?.cells[at]?.trim() ?? '';
-      if (/^([-–—.x]|n\/?a|absent|away)?$/i.test(value)) return;
+      if (/^([-–—.]|n\/?a|absent|away)?$/i.test(value)) return;
       groups.set(value, [...(groups.get(value) ?? []), student]);
     });
     const sizes = [...groups.values()].map(({ length }) => length);

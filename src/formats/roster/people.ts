@@ -69,6 +69,8 @@ class RowReader implements People {
   readonly warnings: RosterWarning[];
   private readonly columnsOf = new Map<ColumnRole, number[]>();
   private readonly decimals: readonly ('.' | ',')[];
+  /** column → what it counts up to where it tells how far a skill is mastered; 0 for others. */
+  private readonly wholes: readonly number[];
   private readonly heading: readonly string[];
   /** A plain list has no columns of its own: its heading stands on no line of the text. */
   private readonly isList: boolean;
@@ -80,9 +82,6 @@ class RowReader implements People {
   /** Rows above the heading, without their figures. */
   private readonly titles = new Set<string>();
   private section: string | null = null;
-  /** Column of a skill → what it counts up to. */
-  private readonly wholes = new Map<number, number>();
-  private readonly cellsBelow: (column: number) => readonly string[];
 
   constructor(
     table: Table,
@@ -104,11 +103,15 @@ class RowReader implements People {
       ]);
     }
     const below = table.rows.slice(reading.headingRow + 1);
-    this.cellsBelow = (column) => below.map(({ cells }) => cells[column] ?? '');
+    const cellsIn = (column: number): readonly string[] =>
+      below.map(({ cells }) => cells[column] ?? '');
     this.decimals = reading.columns.map(({ role, name }, column) =>
-      role === 'detail'
-        ? guessKind(name, this.cellsBelow(column), table.commaIsDecimal).decimal
-        : '.',
+      role === 'detail' ? guessKind(name, cellsIn(column), table.commaIsDecimal).decimal : '.',
+    );
+    this.wholes = reading.columns.map(({ role, kind, name }, column) =>
+      role === 'detail' && kind === 'skill'
+        ? wholeOf(this.heading[column] ?? name, cellsIn(column), this.decimals[column] ?? '.')
+        : 0,
     );
     this.parts = partHeadings(table.rows);
     this.figures = figureRows(table.rows, reading.headingRow);
@@ -326,15 +329,6 @@ class RowReader implements People {
       .join(' ');
   }
 
-  /** What a column of a skill counts up to. */
-  private wholeOf(column: number, name: string, decimal: '.' | ','): number {
-    const known = this.wholes.get(column);
-    if (known !== undefined) return known;
-    const whole = wholeOf(this.heading[column] ?? name, this.cellsBelow(column), decimal);
-    this.wholes.set(column, whole);
-    return whole;
-  }
-
   private attributes(row: Row, name: string): Pick<Person, 'attributes' | 'unread'> {
     const attributes = new Map<string, string | number>();
     const unread: RosterWarning[] = [];
@@ -343,10 +337,7 @@ class RowReader implements People {
       const cell = restored(cellAt(row, column, 'detail'));
       if (!reading || isMissing(cell)) continue;
       const decimal = this.decimals[column] ?? '.';
-      const value =
-        reading.kind === 'skill'
-          ? readMastery(cell, this.wholeOf(column, reading.name, decimal), decimal)
-          : readValue(reading, cell, decimal);
+      const value = readValue(reading, cell, decimal, this.wholes[column] ?? 0);
       if (value !== null) attributes.set(reading.name, value);
       else {
         unread.push({
@@ -515,12 +506,13 @@ function readValue(
   { kind, levels }: ColumnReading,
   cell: string,
   decimal: '.' | ',',
+  whole: number,
 ): string | number | null {
   switch (kind) {
     case 'number':
       return readNumber(cell, decimal);
     case 'skill':
-      return readMastery(cell, 100, decimal);
+      return readMastery(cell, whole, decimal);
     case 'yesNo':
       return readYesNo(cell);
     case 'level': {
