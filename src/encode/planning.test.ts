@@ -39,12 +39,17 @@ describe('the days of a series', () => {
   });
 });
 
-test('a day that falls out moves its round and all after it on by one', () => {
+test('a day that falls out moves its round and all after it on, the last to the next day as planned', () => {
   const days = ['2026-09-03', '2026-09-10', '2026-09-24', '2026-10-01'];
-  expect(daysMovedOn(days, 1)).toEqual(['2026-09-03', '2026-09-24', '2026-10-01', '2026-10-08']);
-  expect(daysMovedOn(days, 3)).toEqual(['2026-09-03', '2026-09-10', '2026-09-24', '2026-10-08']);
-  expect(daysMovedOn(['2026-09-03'], 0)).toEqual(['2026-09-10']);
-  expect(daysMovedOn([null, null], 0)).toEqual([null, null]);
+  const weekly = { every: 'week' as const, notOn: ['2026-10-08'] };
+  expect(daysMovedOn(days, 1, weekly)).toEqual([
+    ...['2026-09-03', '2026-09-24', '2026-10-01', '2026-10-15'],
+  ]);
+  expect(daysMovedOn(days, 3, weekly).at(-1)).toBe('2026-10-15');
+  const other = { every: 'twoWeeks' as const, notOn: [] };
+  expect(daysMovedOn(['2026-09-03'], 0, other)).toEqual(['2026-09-17']);
+  expect(daysMovedOn(['2026-09-04'], 0, { every: 'day', notOn: [] })).toEqual(['2026-09-07']);
+  expect(daysMovedOn(['2026-09-03'], 0, { every: null, notOn: [] })).toEqual(['2026-09-10']);
 });
 
 test('days left out are read line by line, in stretches too; what is no day is told and the others count', () => {

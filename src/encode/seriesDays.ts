@@ -1,10 +1,18 @@
 import type { SeriesWish } from '../schema/series';
 
+/** Days from one round to the next. */
+const STEP = { day: 1, week: 7, twoWeeks: 14 };
+
 /** The days of a series, as many as there are rounds; none where it has no days of its own. YYYY-MM-DD. */
-export function daysOf({ rounds, every, from, notOn }: SeriesWish): readonly string[] {
+export function daysOf({
+  rounds,
+  every,
+  from,
+  notOn,
+}: Pick<SeriesWish, 'rounds' | 'every' | 'from' | 'notOn'>): readonly string[] {
   if (every === null) return [];
   const out = new Set(notOn);
-  const step = { day: 1, week: 7, twoWeeks: 14 }[every];
+  const step = STEP[every];
   const days: string[] = [];
   const date = new Date(`${from}T12:00:00Z`);
   // Every day left out pushes the last one back, and no more than those are left out.
@@ -20,19 +28,20 @@ export function daysOf({ rounds, every, from, notOn }: SeriesWish): readonly str
 }
 
 /**
- * Days from the one at `at` on, each moved to the next: that day falls out, and the last goes on as far as the two
- * before it lie apart (a week where there is one alone). Null where the rounds have no days.
+ * The days of rounds of which the one at `at` falls out: it and all after it move on by one, and the last comes to the
+ * next day as the rounds were planned (`wish`; a week later where they had no days of their own).
  */
 export function daysMovedOn(
-  days: readonly (string | null)[],
+  days: readonly string[],
   at: number,
-): readonly (string | null)[] {
+  wish: Pick<SeriesWish, 'every' | 'notOn'>,
+): readonly string[] {
   const last = days.at(-1);
-  const before = days.at(-2);
-  if (last === undefined || last === null) return days;
-  const step = before ? (dayNumber(last) ?? 0) - (dayNumber(before) ?? 0) : 0;
-  const next = dayText((dayNumber(last) ?? 0) + (step > 0 ? step : 7));
-  return [...days.slice(0, at), ...days.slice(at + 1), next];
+  if (last === undefined) return days;
+  const every = wish.every ?? 'week';
+  const from = dayText((dayNumber(last) ?? 0) + STEP[every]);
+  const next = daysOf({ every, from, notOn: wish.notOn, rounds: 1 });
+  return [...days.slice(0, at), ...days.slice(at + 1), ...next];
 }
 
 /** Days and stretches of days out of a text, a line each ("2026-10-26 to 2026-10-30"); `unread` is the first that is none. */

@@ -232,3 +232,14 @@ test('the matrix of people and the term count the same of what was used', () => 
   );
   expect(pairs.map(([one, two]) => between(one, two))).toEqual([2, 1, 0, 0, 1, 2]);
 });
+
+test('a lineup that the class works in may be given later days, and keeps the one it was used on', () => {
+  const { store, first } = planned();
+  setUsed(store, first.id, '2026-10-22');
+  setDays(store, new Map([[first.id, ['2026-11-12', '2026-11-05']]]), String);
+  expect(days(store).filter(([name]) => name === 'First')).toEqual([
+    ['First', '2026-10-22', 'used', true],
+    ['First', '2026-11-05', 'planned', false],
+    ['First', '2026-11-12', 'planned', false],
+  ]);
+});

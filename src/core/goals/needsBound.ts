@@ -102,7 +102,7 @@ function byForest(counts: readonly number[], given: Sizes, focus: number): numbe
     cells = sizes.largeCount + 1;
     if (3 ** skills * cells ** 2 > MOST_STEPS) return Infinity;
   }
-  const { large, largeCount, small, smallCount } = sizes;
+  const { large, small, smallCount } = sizes;
   const width = smallCount + 1;
   const sets = 2 ** skills;
   const students = new Int32Array(sets);
@@ -114,34 +114,29 @@ function byForest(counts: readonly number[], given: Sizes, focus: number): numbe
   }
   // served[set * cells + i * width + j]: the most that forests of these skills serve in i large and j small groups.
   const served = new Int32Array(sets * cells);
-  for (let set = 1; set < sets; set++) {
-    const lowest = set & -set;
-    for (let tree = set; tree > 0; tree = (tree - 1) & set) {
-      // Each tree is looked at with the lowest skill in it; without it, that skill is in none.
-      const rest = set ^ tree;
-      const withLowest = (tree & lowest) !== 0;
-      const fewest = Math.max(1, Math.ceil(((size[tree] as number) - 1) / (focus - 1)));
-      for (let i = 0; i <= largeCount; i++) {
-        for (let j = 0; j <= smallCount; j++) {
-          const cell = set * cells + i * width + j;
-          if (!withLowest) {
-            if (tree === (set ^ lowest)) {
-              served[cell] = Math.max(
-                served[cell] as number,
-                served[tree * cells + i * width + j] as number,
-              );
-            }
-            continue;
-          }
-          for (let a = 0; a <= i; a++) {
-            for (let b = Math.max(0, fewest - a); b <= j; b++) {
-              const more = Math.min(students[tree] as number, a * large + b * small);
-              const before = served[rest * cells + (i - a) * width + (j - b)] as number;
-              if (before + more > (served[cell] as number)) served[cell] = before + more;
-            }
-          }
+  /** Fills the cells of a set with the best that a tree of some of its skills and a forest of the rest serve. */
+  const withTree = (set: number, tree: number): void => {
+    const [own, rest] = [set * cells, (set ^ tree) * cells];
+    const fewest = Math.max(1, Math.ceil(((size[tree] as number) - 1) / (focus - 1)));
+    for (let cell = 0; cell < cells; cell++) {
+      const [i, j] = [Math.floor(cell / width), cell % width];
+      for (let a = 0; a <= i; a++) {
+        for (let b = Math.max(0, fewest - a); b <= j; b++) {
+          const more = Math.min(students[tree] as number, a * large + b * small);
+          const total = (served[rest + cell - a * width - b] as number) + more;
+          if (total > (served[own + cell] as number)) served[own + cell] = total;
         }
       }
+    }
+  };
+  for (let set = 1; set < sets; set++) {
+    const lowest = set & -set;
+    const others = set ^ lowest;
+    // The lowest skill is worked on nowhere, or in a tree with some of the others.
+    served.copyWithin(set * cells, others * cells, (others + 1) * cells);
+    for (let more = others; ; more = (more - 1) & others) {
+      withTree(set, more | lowest);
+      if (more === 0) break;
     }
   }
   return served[sets * cells - 1] as number;

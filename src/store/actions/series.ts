@@ -68,7 +68,7 @@ export function replanSeries(
 /**
  * Sets the days of lineups that are still ahead: the first on which each is meant to be used, and more on which the same
  * groups serve; sorted and each once. One that was in no series is put into the term by hand; with no day it keeps its
- * place there, or (null) leaves it. One that is called after its day (`nameOf`) is called after the new one.
+ * place there, or (null) leaves it. One that was used keeps the day it was used on, and serves on these as well. One that is called after its day (`nameOf`) is called after the new one.
  */
 export function setDays(
   store: AppStore,
@@ -79,7 +79,8 @@ export function setDays(
     for (const [id, days] of daysOf) {
       const lineup = get('lineup', id);
       if (!lineup) continue;
-      const [on = null, ...also] = [...new Set(days ?? [])].sort();
+      const sorted = [...new Set(days ?? [])].sort();
+      const [on = null, ...also] = lineup.used ? [lineup.used.on, ...sorted] : sorted;
       const seriesId = lineup.planned?.seriesId ?? null;
       const before = lineup.planned?.on;
       const named = before && on !== null && lineup.name === nameOf(before);

@@ -1,12 +1,13 @@
 'use client';
 
 import { useState } from 'react';
+import { daysAhead } from '@/encode/dependents';
 import { daysMovedOn } from '@/encode/seriesDays';
 import { sayTerm } from '@/messages/term';
 import type { ClassId, LineupId } from '@/schema/ids';
 import type { LineupRecord } from '@/schema/lineup';
 import { setDays } from '@/store/actions/series';
-import { lineupsOf, type InTerm } from '@/store/queries';
+import { lineupsOf, seriesOf, type InTerm } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useToday } from '../frame/useToday';
 import { useTold } from '../frame/useTold';
@@ -25,37 +26,50 @@ export function Days({ classId, inTerm }: DaysProps) {
   const words = sayTerm.days;
   const store = useStore();
   const told = useTold();
-  const ahead = inTerm.filter(({ state, counts }) => state === 'planned' && counts);
-  const free = useQuery(lineupsOf, classId).filter(
-    ({ takeId, used, planned }) => takeId !== null && !used && !planned,
+  const series = useQuery(seriesOf, classId);
+  const lineups = useQuery(lineupsOf, classId);
+  const ahead = inTerm.flatMap(({ state, counts, lineup }) =>
+    state === 'planned' && counts ? [lineup] : [],
   );
-  const fallsOut = (at: number): void => {
-    const later = ahead.slice(at);
+  // What the class works in may serve on later days.
+  const serving = lineups.filter((one) => one.used && daysAhead(one).length > 0);
+  const free = lineups.filter(
+    (one) =>
+      one.takeId !== null &&
+      one.state !== 'retired' &&
+      !ahead.includes(one) &&
+      !serving.includes(one),
+  );
+  /** The rounds planned with one that have a day, by their days. */
+  const siblings = ({ planned }: LineupRecord): readonly LineupRecord[] =>
+    ahead
+      .filter((one) => one.planned?.on && one.planned.seriesId === planned?.seriesId)
+      .sort((a, b) => (a.planned?.on ?? '').localeCompare(b.planned?.on ?? ''));
+  const fallsOut = (lineup: LineupRecord): void => {
+    const rounds = siblings(lineup);
+    const wish = series.find(({ id }) => id === lineup.planned?.seriesId)?.wish;
+    const at = rounds.indexOf(lineup);
     const days = daysMovedOn(
-      later.map(({ on }) => on),
-      0,
+      rounds.flatMap(({ planned }) => planned?.on ?? []),
+      at,
+      wish ?? { every: 'week', notOn: [] },
     );
-    setDays(
-      store,
-      new Map(
-        later.map(({ lineup }, place) => {
-          const day = days[place];
-          return [lineup.id, day ? [day, ...(lineup.planned?.also ?? [])] : []];
-        }),
-      ),
-      sayTerm.plan.day,
-    );
-    told(words.movedOn(later.length));
+    const moved = rounds
+      .map((one, place) => [one, days[place] ?? ''] as const)
+      .slice(at)
+      .map(([{ id, planned }, day]) => [id, [day, ...(planned?.also ?? [])]] as const);
+    setDays(store, new Map(moved), sayTerm.plan.day);
+    told(words.movedOn(moved.length));
   };
   return (
     <div className={styles.days}>
-      {ahead.length === 0 && <p className={styles.hint}>{words.none}</p>}
+      {ahead.length + serving.length === 0 && <p className={styles.hint}>{words.none}</p>}
       <ul>
-        {ahead.map(({ lineup, on }, at) => (
+        {[...ahead, ...serving].map((lineup) => (
           <DaysOfOne
             key={lineup.id}
             lineup={lineup}
-            onFallsOut={on === null ? null : () => fallsOut(at)}
+            onFallsOut={lineup.planned?.on && !lineup.used ? () => fallsOut(lineup) : null}
           />
         ))}
       </ul>
@@ -75,7 +89,7 @@ function DaysOfOne({ lineup, onFallsOut }: DaysOfOneProps) {
   const store = useStore();
   const today = useToday();
   const { planned, name, id } = lineup;
-  const days = planned?.on ? [planned.on, ...planned.also] : [];
+  const days = lineup.used ? daysAhead(lineup) : planned?.on ? [planned.on, ...planned.also] : [];
   const set = (next: readonly string[] | null): void =>
     setDays(store, new Map([[id, next]]), sayTerm.plan.day);
   return (
@@ -91,7 +105,7 @@ function DaysOfOne({ lineup, onFallsOut }: DaysOfOneProps) {
               if (target.value !== '') set(days.with(at, target.value));
             }}
           />
-          {at > 0 && (
+          {(at > 0 || lineup.used !== null) && (
             <Button size="small" variant="plain" onClick={() => set(days.toSpliced(at, 1))}>
               {words.notThen}
             </Button>
@@ -110,7 +124,7 @@ function DaysOfOne({ lineup, onFallsOut }: DaysOfOneProps) {
           {words.fallsOut}
         </Button>
       )}
-      {planned?.seriesId === null && (
+      {planned?.seriesId === null && !lineup.used && (
         <Button size="small" variant="plain" onClick={() => set(null)}>
           {words.takeOut}
         </Button>
