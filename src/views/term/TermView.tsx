@@ -10,6 +10,7 @@ import type { StudentId } from '@/schema/ids';
 import type { Setting } from '@/schema/setting';
 import { classById, termOfClass } from '@/store/queries';
 import { useQuery } from '@/store/react';
+import { useNameMask } from '../frame/masking';
 import { useTileNames } from '../frame/names';
 import { useStudents } from '../frame/students';
 import { useClassId } from '../frame/useClassId';
@@ -54,6 +55,9 @@ export function TermView() {
   const [order, setOrder] = useSetting(ORDER, classId);
   const [chart, setChart] = useState(false);
   const [bringing, setBringing] = useState(false);
+  // A list says all names: while they are hidden none is brought in, as on the roster.
+  const [mask] = useNameMask();
+  const mayBring = mask === 'names';
   const [chosen, setChosen] = useState<readonly StudentId[]>([]);
   const term = useMemo(
     () =>
@@ -84,16 +88,18 @@ export function TermView() {
       <OpenPart label={sayTerm.days.title}>
         <Days classId={classId} inTerm={inTerm} />
       </OpenPart>
-      <Button size="small" variant="paper" disabled={bringing} onClick={() => setBringing(true)}>
-        {sayTerm.past.title}
-      </Button>
+      {mayBring && (
+        <Button size="small" variant="paper" disabled={bringing} onClick={() => setBringing(true)}>
+          {sayTerm.past.title}
+        </Button>
+      )}
     </>
   );
   return (
     <div className={styles.view}>
       <h2 className={styles.title}>{sayTerm.title}</h2>
       {lineup && <Planning theClass={theClass} lineup={lineup} nameOf={nameOf} inTerm={inTerm} />}
-      {bringing && <PastGroups theClass={theClass} onDone={() => setBringing(false)} />}
+      {bringing && mayBring && <PastGroups theClass={theClass} onDone={() => setBringing(false)} />}
       {term.lineups.length === 0 ? (
         <Invitation text={sayTerm.none}>
           <LinkButton variant={lineup ? 'paper' : 'contained'} href={`/c/${classId}/groups`}>
