@@ -73,7 +73,10 @@ test.each(WAYS_OUT.map(({ id }) => id))(
       if (student.id === left) student.left = '2026-01-01';
       if ([away, left, aside].includes(String(student.id))) gone.push(String(student.name));
     }
-    Object.assign(data.class, { skillLadder: ['QUIET-ladder'], term: 'QUIET-term' });
+    Object.assign(data.class, {
+      skillLadder: [{ name: 'QUIET-ladder', text: 'QUIET-text' }],
+      term: 'QUIET-term',
+    });
     data.rules.forEach((rule) => Object.assign(rule, { reason: 'QUIET-reason' }));
     const { code, text } = await exported(data, as, '--with-addresses', ...MOMENT, ...LINK);
     expect(code).toBe(0);

@@ -1,31 +1,32 @@
-import { createHash } from 'node:crypto';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { arrangeNow } from '@/core/arrange';
 import { rngFromSeed } from '@/core/random/rng';
 import { uniformInt } from '@/core/random/uniform';
+import { masteryIn } from '@/encode/mastery';
 import { requestFor } from '@/encode/request';
 import { takeGroups } from '@/encode/takeGroups';
 import { writeClassFile, type ClassFile } from '@/schema/classFile';
-import { emptyClass, type ClassRecord, type Detail } from '@/schema/classRecord';
-import {
-  ClassId,
-  DetailId,
-  LineupId,
-  PlanId,
-  RuleId,
-  SectionId,
-  StudentId,
-  TakeId,
-} from '@/schema/ids';
+import { emptyClass, type ClassRecord } from '@/schema/classRecord';
+import { ClassId, LineupId, PlanId, RuleId, SectionId, StudentId, TakeId } from '@/schema/ids';
 import { stationTable } from '@/core/stations/rotation';
 import { newLineup, type LineupRecord } from '@/schema/lineup';
 import { emptyPlan, type PlanRecord, type Station } from '@/schema/plan';
 import { PLAIN_RECIPE, type Recipe } from '@/schema/recipe';
+import type { AppRecord } from '@/schema/records';
 import type { RuleKindName, RuleRecord } from '@/schema/rule';
 import { newStudent, type StudentRecord } from '@/schema/student';
 import type { TakeRecord } from '@/schema/take';
 import { say } from '@/messages';
+import { demoId, detail } from './ids';
+import {
+  JUNIOR_DETAILS,
+  JUNIOR_PERIODS,
+  juniorAdults,
+  juniorResults,
+  juniorStudents,
+  RIVER_LADDER,
+} from './juniors';
 import {
   ESTUARY_LAB,
   FAMILY_NAMES,
@@ -42,24 +43,15 @@ const DEMO_RECIPE: Recipe = {
 };
 
 const SKILLS = [
-  'map reading',
-  'flow gauging',
-  'kick sampling',
-  'species keys',
-  'water chemistry',
-  'plotting',
-  'error bars',
-  'write-up',
+  { name: 'map reading', text: 'Finds a stretch of the river on the map, and its banks.' },
+  { name: 'flow gauging', text: 'Measures width, depth and speed, and works out the flow.' },
+  { name: 'kick sampling', text: 'Takes a sample that another crew could repeat.' },
+  { name: 'species keys', text: 'Names what is in the tray with a key.' },
+  { name: 'water chemistry', text: 'Measures pH and oxygen, and says what they mean.' },
+  { name: 'plotting', text: 'Draws a section and a graph of the flow.' },
+  { name: 'error bars', text: 'Says how sure a figure is.' },
+  { name: 'write-up', text: 'Tells what was found, and how.' },
 ];
-/** Ids as a browser would draw them, unreadable, but the same each time; the key alone tells them apart. */
-function demoId(letter: string, ...key: readonly (string | number)[]): string {
-  const digits = createHash('sha256').update(key.join(' ')).digest('hex');
-  return `${letter}_${digits.slice(0, 20)}`;
-}
-
-function detail(name: string, kind: Detail['kind'], levels: string[] = []): Detail {
-  return { id: DetailId.parse(demoId('det', name)), name, kind, levels };
-}
 
 const DETAIL = {
   experience: detail('experience', 'number'),
@@ -126,6 +118,9 @@ export function writeDemo(folder: string): void {
     'estuary-lab': estuary(),
     'monday-crew': monday(),
     'open-course': openCourse(),
+    ...Object.fromEntries(
+      JUNIOR_CLASSES.map((name, part) => [`juniors-${part + 1}`, juniors(name, part)]),
+    ),
   };
   Object.entries(files).forEach(([name, file]) =>
     writeFileSync(join(folder, `${name}.json`), `${JSON.stringify(file, null, 1)}\n`),
@@ -228,6 +223,35 @@ function openCourse(): ClassFile {
   return finish(theClass, parts);
 }
 
+const JUNIOR_CLASSES = ['Junior Survey, Ford', 'Junior Survey, Weir', 'Junior Survey, Mill'];
+
+/** One of three classes of a year; the adults who help them are kept with the first. */
+function juniors(name: string, part: number): ClassFile {
+  const theClass = {
+    ...demoClass(`juniors ${part}`, name, 4 + part),
+    details: [...JUNIOR_DETAILS],
+    skillLadder: [...RIVER_LADDER],
+    periods: [...JUNIOR_PERIODS],
+    staff: [
+      {
+        name: ['Oda Lindqvist', 'Rewi Tamati', 'Pia Moen'][part] ?? '',
+        email: null,
+        role: 'teacher',
+      },
+    ],
+  };
+  const students = [...juniorStudents(theClass, part)];
+  const parts: Parts = { students, rules: [], lineups: [], takes: [] };
+  const recipe: Recipe = {
+    ...DEMO_RECIPE,
+    sizing: { by: 'atMost', size: 6 },
+    needs: { focus: 2, importance: 'most', unknown: 'anywhere' },
+  };
+  const results = juniorResults(theClass, students, part);
+  addLineup(parts, theClass, 'River reading', 0, 'draft', [], recipe);
+  return finish(theClass, parts, [...results, ...(part === 0 ? juniorAdults(theClass) : [])]);
+}
+
 function demoClass(key: string, name: string, place: number): ClassRecord {
   const createdAt = new Date(FIRST_DAY + place * 60_000).toISOString();
   return { ...emptyClass(ClassId.parse(demoId('c', key)), name, createdAt), term: 'Spring 2026' };
@@ -239,7 +263,7 @@ function surveyor(classId: ClassId, person: Person, index: number): StudentRecor
   const rng = rngFromSeed(index + 1);
   const strength = (experience ?? 50) - 30;
   // Mastery falls along the ladder, for its skills are learned in order.
-  const mastery = SKILLS.map((skill, step) => {
+  const mastery = SKILLS.map(({ name: skill }, step) => {
     const value = 70 + strength - step * 12 + uniformInt(rng, 21);
     return [skill, Math.max(0, Math.min(100, value))] as const;
   });
@@ -301,6 +325,7 @@ function addLineup(
   const takes = seeds.map((seed, index): TakeRecord => {
     const bench = {
       ...{ lineup, theClass, students, rules: parts.rules, others: {} },
+      mastery: masteryIn(theClass, []),
       ...{ history, take: undefined, takes: [], today: TODAY, compare: say.compare },
     };
     const outcome = arrangeNow(requestFor(bench, seed).request);
@@ -325,7 +350,7 @@ function addLineup(
   parts.lineups.push({ ...lineup, takeId: takes.at(-1)?.id ?? null });
 }
 
-function finish(theClass: ClassRecord, parts: Parts, plans: readonly PlanRecord[] = []): ClassFile {
+function finish(theClass: ClassRecord, parts: Parts, more: readonly AppRecord[] = []): ClassFile {
   const openLineupId = parts.lineups.at(-1)?.id ?? null;
   const { students, rules, lineups, takes } = parts;
   return writeClassFile([
@@ -334,6 +359,6 @@ function finish(theClass: ClassRecord, parts: Parts, plans: readonly PlanRecord[
     ...rules,
     ...lineups,
     ...takes,
-    ...plans,
+    ...more,
   ]);
 }

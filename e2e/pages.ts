@@ -55,7 +55,7 @@ interface PrivateParts {
   readonly class: {
     readonly details: readonly { readonly name: string }[];
     readonly sections: readonly { readonly name: string }[];
-    readonly skillLadder: readonly string[];
+    readonly skillLadder: readonly { readonly name: string }[];
   };
   readonly students: readonly {
     readonly email: string;
@@ -71,7 +71,7 @@ export function privateWords(): readonly string[] {
   const file = JSON.parse(readFileSync('demo/classes/thursday-crew.json', 'utf8')) as PrivateParts;
   const words = [
     ...[...file.class.details, ...file.class.sections].map(({ name }) => name),
-    ...file.class.skillLadder,
+    ...file.class.skillLadder.map(({ name }) => name),
     ...file.rules.map(({ reason }) => reason),
     ...file.students.flatMap(({ email, externalId, note, details }) => [
       ...[email, externalId, note],

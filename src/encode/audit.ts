@@ -6,6 +6,7 @@ import type { RuleRecord } from '../schema/rule';
 import type { StudentRecord } from '../schema/student';
 import type { TakeRecord } from '../schema/take';
 import { rulesInForce, type Bench } from './bench';
+import { masteryIn } from './mastery';
 import { pairKey } from './meetings';
 import { brokenRules } from './ruleState';
 
@@ -130,6 +131,7 @@ function auditLineup(
   const there = thereIn(lineup.used, take);
   const bench: Bench = {
     ...{ lineup, theClass, rules, take, history: [], others: {}, takes: [], today: day, compare },
+    mastery: masteryIn(theClass, []),
     students: students.map((student) => ({
       ...student,
       here: lineup.used?.here?.includes(student.id) ?? takesPart(student, theClass, day),

@@ -4,6 +4,7 @@ import type { LineupRecord } from '../schema/lineup';
 import { valueKey } from '../schema/presence';
 import { BY_SECTION } from '../schema/recipe';
 import type { RuleRecord } from '../schema/rule';
+import type { Mastery } from './mastery';
 import type { DetailValue, RollStudent, StudentRecord } from '../schema/student';
 import type { TakeRecord } from '../schema/take';
 
@@ -17,6 +18,8 @@ export interface Bench {
   /** Everybody on the class list; `here` tells who takes part: today, or on the day on which an old lineup was used. */
   readonly students: readonly RollStudent[];
   readonly rules: readonly RuleRecord[];
+  /** What its students have mastered. */
+  readonly mastery: Mastery;
   /** Groups that the class has worked in before these, newest last. */
   readonly history: readonly PastGroups[];
   /** Groups of the other lineups that the recipe may draw on, by lineup id. */
@@ -37,8 +40,11 @@ export function rulesInForce(rules: readonly RuleRecord[], today: string): reado
 
 /** Who is dealt into groups: of those who take part today, the ones whom the recipe speaks of. */
 export function whoIsDealt(bench: Bench): readonly RollStudent[] {
-  const { who } = bench.lineup.recipe;
-  const here = bench.students.filter((student) => student.here);
+  const { who, needs, dealing } = bench.lineup.recipe;
+  const known = needs?.unknown === 'out' && dealing.by === 'shuffle';
+  const here = bench.students.filter(
+    (student) => student.here && (!known || bench.mastery.isKnown(student)),
+  );
   switch (who.of) {
     case 'all':
       return here;

@@ -21,7 +21,6 @@ import type {
   ToldFact,
 } from './insightTypes';
 import { MEASURED_ONLY, withMeasured } from './measuredGoals';
-import { ladderOf } from './needs';
 import { goalsOf, matchedBy, recipeRules, requestStudent, type RuleSource } from './request';
 
 /** Costs that differ by less are the same. */
@@ -179,7 +178,7 @@ export class Insight {
     const goal = this.problem.goals.find((one) => one.kind === 'needs');
     const measure = this.measures().needs;
     if (!goal || !measure) return null;
-    const nameOf = new Map(ladderOf(this.bench.theClass).map(({ id, name }) => [id, name]));
+    const nameOf = new Map(this.bench.mastery.ladder.map(({ id, name }) => [id, name]));
     const groups = this.members().map((group) => {
       const focus = focusOf(goal, group);
       const needing = group.filter((one) => (goal.needOfStudent[one] as number) >= 0);

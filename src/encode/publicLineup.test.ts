@@ -42,7 +42,11 @@ test('of everything known only names, roles, groups, signs and places are shown'
 test('where addresses are asked for by name, they and nothing else come along', () => {
   const theClass = {
     ...emptyClass('QUIET-class' as never, 'Crew', ''),
-    ...{ term: 'QUIET-term', groupNames: ['QUIET-word'], skillLadder: ['QUIET-ladder'] },
+    ...{
+      term: 'QUIET-term',
+      groupNames: ['QUIET-word'],
+      skillLadder: [{ name: 'QUIET-ladder', text: 'QUIET-text' }],
+    },
     staff: [{ name: 'Ola', role: 'coach', email: null }],
   };
   const lineup = newLineup('l' as never, theClass.id, 'Week 3', '');

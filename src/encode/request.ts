@@ -6,7 +6,6 @@ import { BY_SECTION, LIMIT_KINDS, type Importance, type Limit } from '../schema/
 import type { RuleRecord } from '../schema/rule';
 import type { StudentRecord } from '../schema/student';
 import { factOf, rulesInForce, type Bench } from './bench';
-import { ladderOf, needsOf } from './needs';
 import { openPart, WHOLE, type ShuffleScope } from './openPart';
 
 /** Where a rule of the request comes from, so that a clash can be told and taken back there. */
@@ -139,9 +138,9 @@ export function recipeRules(bench: Bench, inIt: ReadonlySet<StudentId>): readonl
 /** The goals of the recipe, each with the weight of its importance; a detail nobody has asks for nothing. */
 export function goalsOf(bench: Bench, inIt: ReadonlySet<StudentId>): readonly RequestGoal[] {
   const { balance, sections, freshPartners, wishes, needs } = bench.lineup.recipe;
-  const ladder = ladderOf(bench.theClass);
+  const { mastery } = bench;
   const anyNeed = (): boolean =>
-    bench.students.some((one) => inIt.has(one.id) && needsOf(one, ladder).length > 0);
+    bench.students.some((one) => inIt.has(one.id) && mastery.needs(one).length > 0);
   const mixed: RequestGoal[] =
     sections === 'mixed' && isKnown(bench, BY_SECTION, inIt)
       ? [{ kind: 'spread', attribute: BY_SECTION, weight: WEIGHT.plain }]
@@ -162,7 +161,10 @@ export function goalsOf(bench: Bench, inIt: ReadonlySet<StudentId>): readonly Re
       ? [
           {
             kind: 'needs',
-            ladder: ladder.map(({ id }) => id),
+            ladder: [
+              ...mastery.ladder.map(({ id }) => id),
+              ...(needs.unknown === 'together' ? [NO_RESULTS] : []),
+            ],
             focus: needs.focus,
             weight: WEIGHT[needs.importance],
           } as const,
@@ -170,6 +172,9 @@ export function goalsOf(bench: Bench, inIt: ReadonlySet<StudentId>): readonly Re
       : []),
   ];
 }
+
+/** Of whom no skill is known, and who are to be kept together, need this: it stands above the ladder, and is no skill. */
+const NO_RESULTS = 'no results';
 
 function isKnown({ students }: Bench, detail: string, inIt: ReadonlySet<StudentId>): boolean {
   return students.some((student) => inIt.has(student.id) && factOf(student, detail) !== undefined);
@@ -185,7 +190,7 @@ export function matchedBy(theClass: ClassRecord, detail: string): string {
 /** A student as the engine knows them: details under their ids, levels also by rank, yes and no as words. */
 export function requestStudent(
   student: StudentRecord,
-  { theClass }: Pick<Bench, 'theClass'>,
+  { theClass, mastery, lineup }: Pick<Bench, 'theClass' | 'mastery' | 'lineup'>,
   absent: boolean,
 ): RequestStudent {
   const attributes: Record<string, string | number> = {};
@@ -197,7 +202,8 @@ export function requestStudent(
     if (kind === 'level' && rank >= 0) attributes[`rank of ${id}`] = rank;
   }
   if (student.sectionId !== null) attributes[BY_SECTION] = student.sectionId;
-  const needs = needsOf(student, ladderOf(theClass));
+  const together = lineup.recipe.needs?.unknown === 'together' && !mastery.isKnown(student);
+  const needs = together ? [NO_RESULTS] : mastery.needs(student);
   return {
     id: student.id,
     absent,

@@ -6,6 +6,7 @@ import type { RuleRecord } from '../schema/rule';
 import { newStudent, type RollStudent } from '../schema/student';
 import { newGroup, type TakeRecord } from '../schema/take';
 import type { Bench } from './bench';
+import { masteryIn } from './mastery';
 
 const classId = ClassId.parse('c_crew');
 const MOMENT = '2026-10-15T09:00:00.000Z';
@@ -66,9 +67,11 @@ export function testBench({ students, recipe, theClass, bench, pinned = '' }: Gi
     ...PLAIN_RECIPE,
     ...recipe,
   });
+  const whole = { ...emptyClass(classId, 'Crew', MOMENT), ...theClass };
   return {
     lineup: { ...lineup, pinned: idsOf(pinned) },
-    theClass: { ...emptyClass(classId, 'Crew', MOMENT), ...theClass },
+    theClass: whole,
+    mastery: masteryIn(whole, []),
     students,
     rules: [],
     history: [],

@@ -26,6 +26,8 @@ function recordsOf(file: unknown) {
     rules: all('rule'),
     lineups: all('lineup'),
     takes: all('take'),
+    results: all('results'),
+    adults: all('adult'),
   };
 }
 
@@ -55,11 +57,14 @@ describe('class files', () => {
     });
   });
 
-  test('the demo is complete: four classes, 28 students in two sections, rules, six past weeks', () => {
+  test('the demo is complete: seven classes, three of them with two tests each, 28 students in two sections, rules, six past weeks', () => {
     const classes = demoFiles.map(([, file]) => recordsOf(file));
     expect(classes.map(({ students }) => students.length).sort((a, b) => a - b)).toEqual([
-      17, 24, 28, 1200,
+      17, 22, 22, 22, 24, 28, 1200,
     ]);
+    const tests = classes.flatMap(({ results }) => results);
+    expect(tests).toHaveLength(6);
+    expect(classes.flatMap(({ adults }) => adults)).toHaveLength(6);
     const crew = classes.find(({ students }) => students.length === 28)!;
     expect(crew.theClass.sections).toHaveLength(2);
     expect(crew.theClass.details.map(({ kind }) => kind)).toEqual([

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
-import { ClassId, DetailId, LeaveOutId, LineupId, newId, SectionId } from './ids';
-import { BY_SECTION, Recipe, renamedRecipe } from './recipe';
+import { ClassId, DetailId, LeaveOutId, LineupId, newId, PeriodId, SectionId } from './ids';
+import { BY_SECTION, Recipe, renamedRecipe, withUnknown } from './recipe';
 import { renamedIds, type Renaming } from './renaming';
 import { listOf, type RecordType } from './versions';
 
@@ -33,17 +33,65 @@ export const Staff = z.object({
 export const NameOrder = z.enum(['givenFirst', 'familyFirst', 'familyComma']);
 export type NameOrder = z.infer<typeof NameOrder>;
 
+/** What a filter asks of a student: one of some values in a detail, or one of some sections. */
+export const LeaveOutPart = z.object({
+  /** A detail's id, or `section`. */
+  by: z.string().check(z.minLength(1)),
+  /** Values of the detail, or ids of sections. */
+  values: z.array(z.string()),
+});
+export type LeaveOutPart = z.infer<typeof LeaveOutPart>;
+
+/** Whether a filter speaks of those to whom any of its parts applies, all of them, or none. */
+export const LEAVE_OUT_WHEN = ['any', 'all', 'none'] as const;
+export type LeaveOutWhen = (typeof LEAVE_OUT_WHEN)[number];
+
 /** Students left out of groups by what is known of them; one may be let in anyway. */
 export const LeaveOut = z.object({
   id: LeaveOutId,
-  /** A detail's id, or `section`. */
-  by: z.string().check(z.minLength(1)),
-  /** Values of the detail, or ids of sections, whose students are left out. */
-  values: z.array(z.string()),
+  when: z.enum(LEAVE_OUT_WHEN),
+  parts: z.array(LeaveOutPart),
   /** A filter that is off is kept for another day. */
   on: z.boolean(),
 });
 export type LeaveOut = z.infer<typeof LeaveOut>;
+
+/** A skill of a ladder: its name, by which results and adults speak of it, and a sentence about it. */
+export const LadderSkill = z.object({ name: z.string().check(z.minLength(1)), text: z.string() });
+export type LadderSkill = z.infer<typeof LadderSkill>;
+
+/** From which answers on a skill counts as mastered. */
+export const MasteryRule = z.discriminatedUnion('by', [
+  /** So many per cent of the points of the newest answers, where there are at least so many answers. */
+  z.object({
+    by: z.literal('share'),
+    percent: z.int().check(z.gte(1), z.lte(100)),
+    least: z.int().check(z.gte(1)),
+  }),
+  /** So many right answers among the last so many. */
+  z.object({
+    by: z.literal('last'),
+    right: z.int().check(z.gte(1)),
+    of: z.int().check(z.gte(1)),
+  }),
+]);
+export type MasteryRule = z.infer<typeof MasteryRule>;
+
+/** Four answers in five, of however many there are. */
+export const USUAL_MASTERY: MasteryRule = { by: 'share', percent: 80, least: 1 };
+
+const Clock = z.string().check(z.regex(/^(?:[01]\d|2[0-3]):[0-5]\d$/));
+
+/** A time in the week at which groups can meet: a name, and a day and hours where they are known. */
+export const Period = z.object({
+  id: PeriodId,
+  name: z.string(),
+  /** 0 for Sunday; null for a time that is only named. */
+  day: z.nullable(z.int().check(z.gte(0), z.lte(6))),
+  from: z.nullable(Clock),
+  to: z.nullable(Clock),
+});
+export type Period = z.infer<typeof Period>;
 
 /** A recipe kept under a name, for other lineups and other classes. */
 export const SavedRecipe = z.object({
@@ -63,7 +111,10 @@ export const ClassRecord = z.object({
   sections: z.array(Section),
   details: z.array(Detail),
   /** Skills in the order in which they are learned. */
-  skillLadder: z.array(z.string()),
+  skillLadder: z.array(LadderSkill),
+  masteryRule: MasteryRule,
+  /** Times at which groups can meet, in their order. */
+  periods: z.array(Period),
   staff: z.array(Staff),
   leaveOuts: z.array(LeaveOut),
   nameOrder: NameOrder,
@@ -118,6 +169,29 @@ export const classType: RecordType<ClassRecord> = {
         };
       },
     },
+    {
+      name: 'class/5 describe skills, say when one is mastered, and let filters ask several things',
+      up: (data) => {
+        const asked = (recipe: unknown) => withUnknown(recipe as object);
+        return {
+          ...data,
+          skillLadder: (data.skillLadder as readonly string[])
+            .filter((name) => name !== '')
+            .map((name) => ({ name, text: '' })),
+          masteryRule: USUAL_MASTERY,
+          periods: [],
+          leaveOuts: listOf(data.leaveOuts).map((filter) => {
+            const { by, values, ...rest } = filter as Record<string, unknown>;
+            return { ...rest, when: 'any', parts: [{ by, values }] };
+          }),
+          savedRecipes: listOf(data.savedRecipes).map((saved) => ({
+            ...saved,
+            recipe: asked((saved as { readonly recipe?: unknown }).recipe),
+          })),
+          usualRecipe: data.usualRecipe ? asked(data.usualRecipe) : null,
+        };
+      },
+    },
   ],
   freshId: () => newId(ClassId, 'c'),
   owner: ({ id }) => id,
@@ -142,6 +216,8 @@ export const classType: RecordType<ClassRecord> = {
   merging: {
     sections: { list: ({ id }: Section) => id, item: { fields: {} } },
     details: { list: ({ id }: Detail) => id, item: { fields: {} } },
+    skillLadder: { list: ({ name }: LadderSkill) => name, item: { fields: {} } },
+    periods: { list: ({ id }: Period) => id, item: { fields: {} } },
     staff: { list: ({ name }: { readonly name: string }) => name, item: { fields: {} } },
     leaveOuts: { list: ({ id }: LeaveOut) => id, item: { fields: {} } },
     roles: 'set',
@@ -153,14 +229,28 @@ function withId<T>(part: T, id: string | null): readonly T[] {
   return id === null ? [] : [{ ...part, id }];
 }
 
-/** A filter whose detail, or last section, is gone has nobody to leave out. */
 function renamedFilter(filter: LeaveOut, to: Renaming): readonly LeaveOut[] {
-  if (filter.by !== BY_SECTION) {
-    const by = to.detail(filter.by as DetailId);
-    return by === null ? [] : [{ ...filter, by }];
-  }
-  const values = renamedIds(filter.values, (id) => to.section(id as SectionId));
-  return values.length === 0 ? [] : [{ ...filter, values }];
+  return withParts(filter, (part) => {
+    if (part.by !== BY_SECTION) {
+      const by = to.detail(part.by as DetailId);
+      return by === null ? null : { ...part, by };
+    }
+    const values = renamedIds(part.values, (id) => to.section(id as SectionId));
+    return values.length === 0 ? null : { ...part, values };
+  });
+}
+
+/**
+ * A filter with its parts changed, null for one whose detail, or last section, is gone. Where all must apply, or none, a
+ * filter that has lost a part would leave out others than it was made for, so that it goes.
+ */
+export function withParts(
+  filter: LeaveOut,
+  change: (part: LeaveOutPart) => LeaveOutPart | null,
+): readonly LeaveOut[] {
+  const parts = filter.parts.flatMap((part) => change(part) ?? []);
+  const whole = parts.length === filter.parts.length;
+  return parts.length > 0 && (whole || filter.when === 'any') ? [{ ...filter, parts }] : [];
 }
 
 /** A new class with nothing in it; the caller names the moment. */
@@ -174,6 +264,8 @@ export function emptyClass(id: ClassId, name: string, createdAt: string): ClassR
     sections: [],
     details: [],
     skillLadder: [],
+    masteryRule: USUAL_MASTERY,
+    periods: [],
     staff: [],
     leaveOuts: [],
     nameOrder: 'givenFirst',

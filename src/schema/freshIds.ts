@@ -22,6 +22,8 @@ export function withFreshIds(records: readonly AppRecord[]): readonly AppRecord[
     draw: next,
     receipt: next,
     series: next,
+    results: next,
+    adult: next,
   });
   return records.flatMap((record) =>
     fresh.has(record.id) ? (renamedRecord(record, to) ?? []) : [],

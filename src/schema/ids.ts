@@ -24,6 +24,15 @@ export type SectionId = z.infer<typeof SectionId>;
 export const LeaveOutId = text().brand<'LeaveOutId'>();
 export type LeaveOutId = z.infer<typeof LeaveOutId>;
 
+export const PeriodId = text().brand<'PeriodId'>();
+export type PeriodId = z.infer<typeof PeriodId>;
+
+export const AdultId = text().brand<'AdultId'>();
+export type AdultId = z.infer<typeof AdultId>;
+
+export const ResultsId = text().brand<'ResultsId'>();
+export type ResultsId = z.infer<typeof ResultsId>;
+
 export const LineupId = text().brand<'LineupId'>();
 export type LineupId = z.infer<typeof LineupId>;
 

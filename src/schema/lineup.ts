@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { ClassId, LineupId, newId, SeriesId, StudentId, TakeId } from './ids';
-import { PLAIN_RECIPE, Recipe, recipeMerging, renamedRecipe } from './recipe';
+import { PLAIN_RECIPE, Recipe, recipeMerging, renamedRecipe, withUnknown } from './recipe';
 import { renamedIds, type Renaming } from './renaming';
 import type { RecordType } from './versions';
 
@@ -83,6 +83,10 @@ export const lineupType: RecordType<LineupRecord> = {
     {
       name: 'lineup/5 let a recipe match what students need next',
       up: (data) => ({ ...data, recipe: { ...(data.recipe as object), needs: null } }),
+    },
+    {
+      name: 'lineup/6 ask what becomes of those without results',
+      up: (data) => ({ ...data, recipe: withUnknown(data.recipe as object) }),
     },
   ],
   freshId: () => newId(LineupId, 'l'),

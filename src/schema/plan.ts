@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { ClassId, LineupId, newId, PlanId } from './ids';
+import { AdultId, ClassId, LineupId, newId, PeriodId, PlanId } from './ids';
 import type { RecordType } from './versions';
 
 /** A place of work that groups come to in turn. */
@@ -25,6 +25,15 @@ export const Turns = z.object({
 });
 export type Turns = z.infer<typeof Turns>;
 
+/** Who leads a group, and when it meets; null for what is not settled. */
+export const Lead = z.object({
+  adultId: z.nullable(AdultId),
+  periodId: z.nullable(PeriodId),
+  /** Stays when adults are given out anew. */
+  locked: z.boolean(),
+});
+export type Lead = z.infer<typeof Lead>;
+
 /** What the class does in a lineup: all of it may be shown to them. */
 export const PlanRecord = z.object({
   record: z.literal('plan'),
@@ -36,6 +45,10 @@ export const PlanRecord = z.object({
   /** Sign of a group → where it works: words or a link. */
   places: z.record(z.string(), z.string()),
   turns: z.nullable(Turns),
+  /** Key of a group, its sign (`encode/publicLineup` groupKeys) → its adult and time. */
+  leads: z.record(z.string(), Lead),
+  /** The times at which its groups may meet; null for all of the class. */
+  meetAt: z.nullable(z.array(PeriodId)),
   /** The lineup of the expert groups that these home groups are sent to. */
   expertsId: z.nullable(LineupId),
 });
@@ -44,7 +57,12 @@ export type PlanRecord = z.infer<typeof PlanRecord>;
 export const planType: RecordType<PlanRecord> = {
   record: 'plan',
   validator: PlanRecord,
-  migrations: [],
+  migrations: [
+    {
+      name: 'plan/1 give groups an adult and a time',
+      up: (data) => ({ ...data, leads: {}, meetAt: null }),
+    },
+  ],
   freshId: () => newId(PlanId, 'p'),
   owner: ({ classId }) => classId,
   list: 'plans',
@@ -57,10 +75,16 @@ export const planType: RecordType<PlanRecord> = {
       id,
       classId,
       lineupId,
+      leads: Object.fromEntries(
+        Object.entries(plan.leads).map(([key, lead]) => [
+          key,
+          { ...lead, adultId: lead.adultId && to.adult(lead.adultId) },
+        ]),
+      ),
       expertsId: plan.expertsId && to.lineup(plan.expertsId),
     };
   },
-  merging: { places: { each: 'whole' } },
+  merging: { places: { each: 'whole' }, leads: { each: 'whole' } },
 };
 
 /** The plan of a lineup for which nothing was planned yet. */
@@ -73,6 +97,8 @@ export function emptyPlan(id: PlanId, classId: ClassId, lineupId: LineupId): Pla
     instructions: '',
     places: {},
     turns: null,
+    leads: {},
+    meetAt: null,
     expertsId: null,
   };
 }

@@ -1,4 +1,4 @@
-import { emptyClass } from './classRecord';
+import { emptyClass, withParts, type ClassRecord, type LeaveOutWhen } from './classRecord';
 import { ClassId, LeaveOutId, RuleId, StudentId } from './ids';
 import { withFreshIds } from './freshIds';
 import { filtersOn, takesPart, valueKey } from './presence';
@@ -6,13 +6,33 @@ import { newStudent } from './student';
 import { wholeName } from './wholeName';
 
 const classId = ClassId.parse('c_crew');
-const theClass = {
+const theClass: ClassRecord = {
   ...emptyClass(classId, 'Crew', '2026-10-15T00:00:00.000Z'),
   leaveOuts: [
-    { id: LeaveOutId.parse('swim'), by: 'swims', values: ['no'], on: true },
-    { id: LeaveOutId.parse('score'), by: 'score', values: ['3'], on: true },
-    { id: LeaveOutId.parse('off'), by: 'level', values: ['new'], on: false },
-    { id: LeaveOutId.parse('south'), by: 'section', values: ['south'], on: true },
+    {
+      id: LeaveOutId.parse('swim'),
+      when: 'any',
+      parts: [{ by: 'swims', values: ['no'] }],
+      on: true,
+    },
+    {
+      id: LeaveOutId.parse('score'),
+      when: 'any',
+      parts: [{ by: 'score', values: ['3'] }],
+      on: true,
+    },
+    {
+      id: LeaveOutId.parse('off'),
+      when: 'any',
+      parts: [{ by: 'level', values: ['new'] }],
+      on: false,
+    },
+    {
+      id: LeaveOutId.parse('south'),
+      when: 'any',
+      parts: [{ by: 'section', values: ['south'] }],
+      on: true,
+    },
   ],
 };
 const student = newStudent(StudentId.parse('s_1'), classId, 1, { name: 'Amira', email: '' });
@@ -74,4 +94,40 @@ test('fresh ids follow every reference among the records and leave others alone'
   expect(copy.id).not.toBe(student.id);
   expect(rule.studentIds).toEqual([copy.id, elsewhere]);
   expect([copy.wishes, copy.classId]).toEqual([[elsewhere], classId]);
+});
+
+test.each<[LeaveOutWhen, string]>([
+  ['any', 'both swims level'],
+  ['all', 'both'],
+  ['none', 'neither unknown'],
+])('a filter of two details leaves out those to whom %s of it applies', (when, expected) => {
+  const parts = [
+    { by: 'swims', values: ['no'] },
+    { by: 'level', values: ['new', 'some'] },
+  ];
+  const filter = { id: LeaveOutId.parse('two'), when, parts, on: true };
+  const known = {
+    both: { swims: false, level: 'some' },
+    swims: { swims: false, level: 'seasoned' },
+    level: { swims: true, level: 'new' },
+    neither: { swims: true, level: 'seasoned' },
+    unknown: {},
+  };
+  const out = Object.entries(known).flatMap(([name, details]) =>
+    filtersOn({ ...student, details }, { ...theClass, leaveOuts: [filter] }).length > 0
+      ? [name]
+      : [],
+  );
+  expect(out.join(' ')).toBe(expected);
+});
+
+test('a filter that has lost one of its details goes where all must apply, or none, and stays where any does', () => {
+  const parts = ['swims', 'level'].map((by) => ({ by, values: ['x'] }));
+  const left = (when: LeaveOutWhen) =>
+    withParts({ id: LeaveOutId.parse('two'), when, parts, on: true }, (part) =>
+      part.by === 'level' ? null : part,
+    );
+  expect(left('any')).toMatchObject([{ parts: [{ by: 'swims' }] }]);
+  expect(left('all')).toEqual([]);
+  expect(left('none')).toEqual([]);
 });

@@ -1,4 +1,4 @@
-import type { ClassRecord, LeaveOut } from './classRecord';
+import type { ClassRecord, LeaveOut, LeaveOutPart } from './classRecord';
 import { BY_SECTION } from './recipe';
 import type { DetailValue, StudentRecord } from './student';
 
@@ -9,9 +9,13 @@ export function valueKey(value: DetailValue): string {
 
 /** The filters in force that leave the student out, whether overruled or not. */
 export function filtersOn(student: StudentRecord, { leaveOuts }: ClassRecord): readonly LeaveOut[] {
-  return leaveOuts.filter(({ on, by, values }) => {
+  const applies = ({ by, values }: LeaveOutPart): boolean => {
     const value = by === BY_SECTION ? student.sectionId : student.details[by];
-    return on && value !== undefined && value !== null && values.includes(valueKey(value));
+    return value !== undefined && value !== null && values.includes(valueKey(value));
+  };
+  return leaveOuts.filter(({ on, when, parts }) => {
+    if (!on || parts.length === 0) return false;
+    return when === 'all' ? parts.every(applies) : parts.some(applies) === (when === 'any');
   });
 }
 

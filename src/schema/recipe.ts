@@ -89,9 +89,13 @@ export type GroupNaming = z.infer<typeof GroupNaming>;
 /** Most skills that a group works on at a time. */
 export const MOST_FOCUS = 5;
 
+/** What becomes of those of whom no skill is known: dealt like the others, kept together, or left out. */
+export const UNKNOWN_NEEDS = ['anywhere', 'together', 'out'] as const;
+
 export const NeedsWish = z.object({
   focus: z.int().check(z.gte(1), z.lte(MOST_FOCUS)),
   importance: Importance,
+  unknown: z.enum(UNKNOWN_NEEDS),
 });
 export type NeedsWish = z.infer<typeof NeedsWish>;
 
@@ -111,6 +115,12 @@ export const Recipe = z.object({
   naming: GroupNaming,
 });
 export type Recipe = z.infer<typeof Recipe>;
+
+/** A recipe of before it was asked what becomes of those without results, for migrations. */
+export function withUnknown(recipe: object): object {
+  const needs = (recipe as { readonly needs?: unknown }).needs;
+  return { ...recipe, needs: needs ? { ...needs, unknown: 'anywhere' } : null };
+}
 
 /** What stands for the section where a detail may be named. */
 export const BY_SECTION = 'section';

@@ -1,3 +1,4 @@
+import { adultType, type AdultRecord } from './adult';
 import { classType, type ClassRecord } from './classRecord';
 import { draftType, type DraftRecord } from './draft';
 import { drawType, type DrawRecord } from './draw';
@@ -6,6 +7,7 @@ import { merged, sameData } from './merging';
 import { planType, type PlanRecord } from './plan';
 import { receiptType, type ReceiptRecord } from './receipt';
 import type { Renaming } from './renaming';
+import { resultsType, type ResultsRecord } from './results';
 import { ruleType, type RuleRecord } from './rule';
 import { sceneType, type SceneRecord } from './scene';
 import { seriesType, type SeriesRecord } from './series';
@@ -31,6 +33,8 @@ interface RecordKinds {
   readonly draw: DrawRecord;
   readonly receipt: ReceiptRecord;
   readonly series: SeriesRecord;
+  readonly results: ResultsRecord;
+  readonly adult: AdultRecord;
   readonly scene: SceneRecord;
   readonly draft: DraftRecord;
   readonly setting: SettingRecord;
@@ -49,6 +53,8 @@ export const RECORD_TYPES: { readonly [K in RecordKind]: RecordType<RecordOf<K>>
   draw: drawType,
   receipt: receiptType,
   series: seriesType,
+  results: resultsType,
+  adult: adultType,
   scene: sceneType,
   draft: draftType,
   setting: settingType,

@@ -1,4 +1,5 @@
 import type {
+  AdultId,
   ClassId,
   DetailId,
   DraftId,
@@ -6,6 +7,7 @@ import type {
   LineupId,
   PlanId,
   ReceiptId,
+  ResultsId,
   RuleId,
   SceneId,
   SectionId,
@@ -26,6 +28,8 @@ export interface NamedIds {
   readonly draw: DrawId;
   readonly receipt: ReceiptId;
   readonly series: SeriesId;
+  readonly results: ResultsId;
+  readonly adult: AdultId;
   readonly scene: SceneId;
   readonly draft: DraftId;
   readonly setting: SettingId;
@@ -49,6 +53,8 @@ export function renaming(given: Partial<Renaming>): Renaming {
     draw: same,
     receipt: same,
     series: same,
+    results: same,
+    adult: same,
     scene: same,
     draft: same,
     setting: same,

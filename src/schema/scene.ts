@@ -62,7 +62,16 @@ export type SceneRecord = z.infer<typeof SceneRecord>;
 export const sceneType: RecordType<SceneRecord> = {
   record: 'scene',
   validator: SceneRecord,
-  migrations: [],
+  migrations: [
+    {
+      name: 'scene/1 give groups an adult and a time',
+      up: (data) => {
+        const held = data.held as { readonly plan?: object | null } | null;
+        if (!held?.plan) return data;
+        return { ...data, held: { ...held, plan: { ...held.plan, leads: {}, meetAt: null } } };
+      },
+    },
+  ],
   freshId: null,
   owner: ({ classId }) => classId,
   list: null,

@@ -3,8 +3,10 @@ import { readClassFile } from './classFile';
 import pastFile from './fixtures/class-v0.json';
 import { emptyClass } from './classRecord';
 import { newLineup } from './lineup';
+import { emptyPlan } from './plan';
 import { PLAIN_RECIPE } from './recipe';
 import { LISTED_TYPES, readRecord } from './records';
+import { emptyScene } from './scene';
 import { newStudent } from './student';
 import { migrate, validateMigrations, type Versioned } from './versions';
 
@@ -62,6 +64,27 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
     },
     became: { savedRecipes: [{ recipe: { needs: null } }], usualRecipe: { needs: null } },
   },
+  'class/5 describe skills, say when one is mastered, and let filters ask several things': {
+    given: {
+      ...emptyClass('c_1' as never, 'Crew', '2026-10-15T08:00:00.000Z'),
+      skillLadder: ['maps', ''],
+      leaveOuts: [{ id: 'f', by: 'swims', values: ['no'], on: true }],
+      savedRecipes: [
+        {
+          ...{ name: 'Usual', detailNames: {} },
+          recipe: { ...PLAIN_RECIPE, needs: { focus: 2, importance: 'most' } },
+        },
+      ],
+    },
+    became: {
+      skillLadder: [{ name: 'maps', text: '' }],
+      leaveOuts: [{ id: 'f', when: 'any', parts: [{ by: 'swims', values: ['no'] }], on: true }],
+      masteryRule: { by: 'share', percent: 80, least: 1 },
+      periods: [],
+      savedRecipes: [{ recipe: { needs: { focus: 2, unknown: 'anywhere' } } }],
+      usualRecipe: null,
+    },
+  },
   'student/1 add preferred name, leaving, filters overruled and doubts settled': {
     given: pastFile.students[0]!,
     became: { name: 'Amira Haddad', preferredName: '', left: null, inAnyway: false, settled: [] },
@@ -114,6 +137,13 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
     },
     became: { recipe: { needs: null } },
   },
+  'lineup/6 ask what becomes of those without results': {
+    given: {
+      ...newLineup('l_1' as never, 'c_1' as never, 'Week 1', '2026-10-15T08:00:00.000Z'),
+      recipe: { ...PLAIN_RECIPE, needs: { focus: 1, importance: 'plain' } },
+    },
+    became: { recipe: { needs: { focus: 1, importance: 'plain', unknown: 'anywhere' } } },
+  },
   'take/1 add roles, locks and stars': {
     given: { ...pastFile.takes[0]!, dealt: [['s_thursday_2']] },
     became: {
@@ -134,6 +164,13 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       dealt: null,
     },
   },
+  'plan/1 give groups an adult and a time': {
+    given: {
+      ...emptyPlan('p_1' as never, 'c_1' as never, 'l_1' as never),
+      ...{ leads: undefined, meetAt: undefined },
+    },
+    became: { leads: {}, meetAt: null },
+  },
   'series/1 give roles in turn, and mix what is chosen for it': {
     given: {
       ...{ record: 'series', id: 'se_1', classId: 'c_1', name: 'Autumn' },
@@ -144,6 +181,19 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       },
     },
     became: { wish: { rounds: 3, roles: [], mix: null } },
+  },
+  'scene/1 give groups an adult and a time': {
+    given: {
+      ...emptyScene('c_1' as never),
+      held: {
+        ...{ lineupId: 'l_1', on: '2026-10-15', groups: [], experts: null },
+        plan: {
+          ...emptyPlan('p_1' as never, 'c_1' as never, 'l_1' as never),
+          ...{ leads: undefined, meetAt: undefined },
+        },
+      },
+    },
+    became: { held: { plan: { leads: {}, meetAt: null } } },
   },
   'draft/1 say whose it is': {
     given: { record: 'draft', id: 'draft:note:s_1', text: '=quiet' },

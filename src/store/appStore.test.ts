@@ -187,7 +187,10 @@ test('a filter leaves out whoever it names; one of them is let in all the same, 
   const [theClass] = allClasses(store.records);
   const here = () => rollOf(store.records, classId, DAY).map((one) => one.here);
   const [amira, bram] = studentsOf(store.records, classId);
-  addLeaveOut(store, classId, { by: theClass!.details[0]!.id, values: ['no'] });
+  addLeaveOut(store, classId, {
+    when: 'any',
+    parts: [{ by: theClass!.details[0]!.id, values: ['no'] }],
+  });
   // A missing value is no "no".
   expect(here()).toEqual([false, false, true, true]);
   setTakesPart(store, [amira!.id], true, DAY);
@@ -199,7 +202,10 @@ test('a filter leaves out whoever it names; one of them is let in all the same, 
   expect(here()).toEqual([true, true, true, true]);
   setTakesPart(store, [bram!.id], false, DAY);
   expect(here()).toEqual([true, false, true, true]);
-  addLeaveOut(store, classId, { by: 'section', values: [theClass!.sections[1]!.id] });
+  addLeaveOut(store, classId, {
+    when: 'any',
+    parts: [{ by: 'section', values: [theClass!.sections[1]!.id] }],
+  });
   expect(here()).toEqual([true, false, false, false]);
   removeSection(store, classId, theClass!.sections[1]!.id);
   expect(here()).toEqual([true, false, true, true]);

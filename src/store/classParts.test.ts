@@ -75,7 +75,7 @@ test('a detail that goes takes its values and filters along, and undo brings all
   addDetail(store, classId, { name: 'swims', kind: 'yesNo', levels: [] });
   const detail = theClass().details[0]!.id;
   setDetail(store, ids, detail, 'no');
-  addLeaveOut(store, classId, { by: detail, values: ['no'] });
+  addLeaveOut(store, classId, { when: 'any', parts: [{ by: detail, values: ['no'] }] });
   const here = () => rollOf(store.records, classId, '2026-10-15').filter((one) => one.here).length;
   expect(here()).toBe(0);
   removeDetail(store, classId, detail);

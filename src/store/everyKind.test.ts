@@ -1,9 +1,11 @@
 import { rngFromSeed, type Rng } from '../core/random/rng';
 import { uniformInt } from '../core/random/uniform';
+import { newAdult } from '../schema/adult';
 import { readBackup, writeBackup, writeClassFile } from '../schema/classFile';
 import { emptyClass } from '../schema/classRecord';
 import { emptyDraft } from '../schema/draft';
 import {
+  AdultId,
   ClassId,
   DetailId,
   DrawId,
@@ -12,6 +14,7 @@ import {
   newId,
   PlanId,
   ReceiptId,
+  ResultsId,
   RuleId,
   SectionId,
   SeriesId,
@@ -33,6 +36,7 @@ import { emptyScene } from '../schema/scene';
 import { settingIdFor } from '../schema/setting';
 import { newStudent } from '../schema/student';
 import { newGroup } from '../schema/take';
+import { removeAdult } from './actions/adults';
 import { belongingTo, copyClass, deleteClass, openBackup, poolClasses } from './actions/classes';
 import { deleteLineup } from './actions/lineups';
 import { deleteStudent, mergeStudents } from './actions/students';
@@ -46,6 +50,7 @@ interface Ids {
   readonly lineups: readonly LineupId[];
   readonly takes: readonly TakeId[];
   readonly series: readonly SeriesId[];
+  readonly adults: readonly AdultId[];
   readonly sections: readonly SectionId[];
   readonly details: readonly DetailId[];
 }
@@ -62,8 +67,18 @@ const RANDOM: {
       sections: sections.map((id, sign) => ({ id, name: `Bank ${sign}`, sign })),
       details: details.map((id, i) => ({ id, name: `d${i}`, kind: 'category', levels: [] })),
       leaveOuts: [
-        { id: newId(LeaveOutId, 'out'), by: BY_SECTION, values: [pick(rng, sections)], on: true },
-        { id: newId(LeaveOutId, 'out'), by: pick(rng, details), values: ['x'], on: false },
+        {
+          id: newId(LeaveOutId, 'out'),
+          when: 'any',
+          parts: [{ by: BY_SECTION, values: [pick(rng, sections)] }],
+          on: true,
+        },
+        {
+          id: newId(LeaveOutId, 'out'),
+          when: 'all',
+          parts: [{ by: pick(rng, details), values: ['x'] }],
+          on: false,
+        },
       ],
       savedRecipes: [
         {
@@ -124,12 +139,13 @@ const RANDOM: {
       const about = { number: i + 1, seed: i, starred: false, createdAt: MOMENT };
       return { record: 'take', id, classId, lineupId, groups, dealt: groups, ...about };
     }),
-  plan: (rng, { classId, lineups }) =>
+  plan: (rng, { classId, lineups, adults }) =>
     lineups.map((lineupId) => ({
       ...emptyPlan(newId(PlanId, 'p'), classId, lineupId),
       instructions: 'Wear boots.',
       places: { '0': 'Bridge' },
       expertsId: pick(rng, lineups),
+      leads: { '0': { adultId: pick(rng, adults), periodId: null, locked: false } },
     })),
   series: (_, { classId, series, details }) =>
     series.map((id) => ({
@@ -140,6 +156,19 @@ const RANDOM: {
         mix: [BY_SECTION, ...details.slice(0, 1)],
         sizing: { by: 'count', count: 2 },
       },
+    })),
+  results: (rng, { classId, students }) => [
+    {
+      ...{ record: 'results', id: newId(ResultsId, 'rs'), classId, createdAt: MOMENT },
+      ...{ name: `Test ${uniformInt(rng, 1e6)}`, on: '2026-10-15' },
+      items: [{ name: 'q1', skill: 'maps', whole: 2 }],
+      answers: Object.fromEntries(some(rng, students, 3).map((id) => [id, [uniformInt(rng, 3)]])),
+    },
+  ],
+  adult: (rng, { classId, students, adults }) =>
+    adults.map((id, i) => ({
+      ...newAdult(id, classId, i + 1, { name: `Adult ${uniformInt(rng, 1e6)}`, email: '' }),
+      never: some(rng, students, 2),
     })),
   receipt: (rng, { classId, students, lineups, takes }) => [
     {
@@ -236,6 +265,7 @@ function randomClass(rng: Rng): { readonly ids: Ids; readonly records: readonly 
     lineups: many(2, () => newId(LineupId, 'l')),
     takes: many(2, () => newId(TakeId, 't')),
     series: many(2, () => newId(SeriesId, 'se')),
+    adults: many(2, () => newId(AdultId, 'a')),
     sections: many(2, () => newId(SectionId, 'sec')),
     details: many(2, () => newId(DetailId, 'det')),
   };
@@ -299,6 +329,14 @@ describe.each(SEEDS)('with records of every kind at random (seed %i)', (seed) =>
         );
       }
     }
+    all().forEach((record) => expect(validated(record)).toBe(true));
+  });
+
+  test('an adult who is removed is named nowhere any more', () => {
+    const { store, mine, all } = given(seed);
+    const [gone] = mine.ids.adults as [AdultId];
+    removeAdult(store, gone);
+    expect(text(all())).not.toContain(gone);
     all().forEach((record) => expect(validated(record)).toBe(true));
   });
 

@@ -65,7 +65,11 @@ export type ActionLabel =
   | 'planSeries'
   | 'replanSeries'
   | 'lineupDays'
-  | 'pastGroups';
+  | 'pastGroups'
+  | 'editLadder'
+  | 'takeInResults'
+  | 'editAdults'
+  | 'giveAdults';
 
 /** Where a step belongs: a class by its id, or the shelf, where classes come and go. */
 export type Place = string;

@@ -1,3 +1,4 @@
+import type { AdultRecord } from '../schema/adult';
 import type { ClassRecord } from '../schema/classRecord';
 import { takesPart } from '../schema/presence';
 import type { ClassId, LineupId, StudentId } from '../schema/ids';
@@ -5,6 +6,7 @@ import type { DrawRecord } from '../schema/draw';
 import { usesOf, type LineupRecord, type Use } from '../schema/lineup';
 import type { PlanRecord } from '../schema/plan';
 import type { ReceiptRecord } from '../schema/receipt';
+import type { ResultsRecord } from '../schema/results';
 import type { SeriesRecord } from '../schema/series';
 import type { RecordKind } from '../schema/records';
 import type { RuleRecord } from '../schema/rule';
@@ -204,6 +206,22 @@ export interface UsedGroups {
   readonly on: string;
   readonly groups: PastGroups;
 }
+
+/** The tests of a class, newest first. */
+export const resultsOf = query<[ClassId], readonly ResultsRecord[]>(['results'], (store, classId) =>
+  store
+    .all('results')
+    .filter((results) => results.classId === classId)
+    .sort((a, b) => (a.on === b.on ? oldestFirst(b, a) : a.on < b.on ? 1 : -1)),
+);
+
+/** The adults of a class in their order. */
+export const adultsOf = query<[ClassId], readonly AdultRecord[]>(['adult'], (store, classId) =>
+  store
+    .all('adult')
+    .filter((adult) => adult.classId === classId)
+    .sort(byOrder),
+);
 
 export const seriesOf = query<[ClassId], readonly SeriesRecord[]>(['series'], (store, classId) =>
   store.all('series').filter((series) => series.classId === classId),

@@ -48,15 +48,23 @@ const drawer = {
   wishMet: 'Is with somebody they wished for.',
   wishUnmet: 'Is with nobody they wished for.',
   notServed: (name: string, need: string) =>
-    `${name} needs ${need} next, which this group does not work on.`,
+    need === ''
+      ? `Nothing is known of what ${name} needs, and others without results are elsewhere.`
+      : `${name} needs ${need} next, which this group does not work on.`,
   ladder: {
     title: 'The ladder',
+    noResults: 'no results yet',
     rung: (students: number, groups: readonly string[]) =>
       `${count(students, 'student')} ${students === 1 ? 'needs' : 'need'} this next; ${groups.length === 0 ? 'no group works on it' : `worked on in ${listNames(groups)}`}`,
     key: 'A dot: somebody who needs this skill next; filled where their group works on it. The signs: the groups that do.',
     keyOfGroup: 'Who of the group needs which skill next; the rungs it works on are lit.',
   },
-  worksOn: (skills: readonly string[]) => `Works on ${listNames(skills)}.`,
+  worksOn: (skills: readonly string[]) => {
+    const named = skills.filter((name) => name !== '');
+    return named.length === 0
+      ? 'Those without results are together here.'
+      : `Works on ${listNames(named)}.`;
+  },
   wishes: (met: number, of: number) => `${met} of ${of} with a wish are with somebody they named.`,
   swapsTitle: 'Swaps that would help most',
   noSwaps: 'No swap of two would make this better.',
@@ -220,8 +228,16 @@ const editors = {
       ? 'No lineup of this class has been used yet, so every partner is new.'
       : `Looks at the ${count(lineups, 'lineup')} that this class has used. Drafts do not count.`,
   needs: 'Match what students need next',
-  needsHint: (students: number, skills: number, mastered: number) =>
-    `${count(students, 'student')} ${students === 1 ? 'has' : 'have'} something to learn next on the ladder of ${count(skills, 'skill')}: the first that they have not mastered, below ${mastered} of 100. What is not known of somebody is not counted.`,
+  needsHint: (students: number, skills: number) =>
+    `${count(students, 'student')} ${students === 1 ? 'has' : 'have'} something to learn next on the ladder of ${count(skills, 'skill')}: the first that they have not mastered.`,
+  unknownNeeds: (students: number) =>
+    students === 1 ? 'One student has no results' : `${students} students have no results`,
+  unknownNeedsOf: {
+    anywhere: 'put them anywhere',
+    together: 'groups of their own',
+    out: 'leave them out',
+  },
+  toLadder: 'Ladder and results',
   ladder: 'The ladder, from the first skill to the last',
   ladderHint: 'One skill a line, in the order in which they are learned; change the order here.',
   focus: 'Skills that a group works on',

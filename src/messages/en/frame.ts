@@ -126,6 +126,10 @@ export const actions = {
   replanSeries: 'plan what is ahead',
   lineupDays: 'set days',
   pastGroups: 'bring in earlier groups',
+  editLadder: 'change the ladder',
+  takeInResults: 'change results',
+  editAdults: 'change adults',
+  giveAdults: 'give groups adults',
 };
 
 export const keyMap = {

@@ -241,8 +241,22 @@ export const roster = {
   chooseDetail: 'choose a detail…',
   leaveOutValues: 'Those who have',
   leaveThemOut: 'Leave them out',
-  leaveOutSentence: (title: string, values: readonly string[]) =>
-    `${title}: ${values.join(' or ')}`,
+  leaveOutAlsoBy: 'and by',
+  leaveOutAnd: 'And another detail',
+  leaveOutWhen: 'Leave out those to whom',
+  leaveOutWhenOf: {
+    any: (parts: number) => (parts === 1 ? 'this applies' : 'any of this applies'),
+    all: (_: number) => 'all of this applies',
+    none: (parts: number) => (parts === 1 ? 'this does not apply' : 'none of this applies'),
+  },
+  leaveOutSentence: (
+    when: 'any' | 'all' | 'none',
+    parts: readonly { readonly title: string; readonly values: readonly string[] }[],
+  ) => {
+    const said = parts.map(({ title, values }) => `${title}: ${values.join(' or ')}`);
+    if (when === 'none') return `all but ${said.join('; or ')}`;
+    return said.join(when === 'all' ? '; and ' : '; or ');
+  },
   forgetFilter: (sentence: string) => `Forget: ${sentence}`,
   sectionsTitle: (number: number) => (number === 0 ? 'Sections' : `Sections (${number})`),
   sectionName: 'Name of the section',

@@ -1,5 +1,11 @@
 import { BY_SECTION } from '../../schema/recipe';
-import type { ClassRecord, Detail, LeaveOut, NameOrder } from '../../schema/classRecord';
+import {
+  withParts,
+  type ClassRecord,
+  type Detail,
+  type LeaveOut,
+  type NameOrder,
+} from '../../schema/classRecord';
 import { DetailId, LeaveOutId, newId, SectionId, type ClassId } from '../../schema/ids';
 import type { DetailValue } from '../../schema/student';
 import { wholeName } from '../../schema/wholeName';
@@ -80,9 +86,11 @@ export function removeSection(store: AppStore, id: ClassId, sectionId: string): 
 }
 
 function withoutValue(filter: LeaveOut, sectionId: string): readonly LeaveOut[] {
-  if (filter.by !== BY_SECTION) return [filter];
-  const values = filter.values.filter((one) => one !== sectionId);
-  return values.length === 0 ? [] : [{ ...filter, values }];
+  return withParts(filter, (part) => {
+    if (part.by !== BY_SECTION) return part;
+    const values = part.values.filter((one) => one !== sectionId);
+    return values.length === 0 ? null : { ...part, values };
+  });
 }
 
 export function addDetail(store: AppStore, id: ClassId, detail: Omit<Detail, 'id'>): void {
@@ -122,7 +130,9 @@ export function removeDetail(store: AppStore, id: ClassId, detailId: string): vo
     put({
       ...theClass,
       details: theClass.details.filter((one) => one.id !== detailId),
-      leaveOuts: theClass.leaveOuts.filter(({ by }) => by !== detailId),
+      leaveOuts: theClass.leaveOuts.flatMap((filter) =>
+        withParts(filter, (part) => (part.by === detailId ? null : part)),
+      ),
     });
     for (const student of all('student')) {
       if (student.classId !== id || !(detailId in student.details)) continue;
@@ -132,7 +142,11 @@ export function removeDetail(store: AppStore, id: ClassId, detailId: string): vo
   });
 }
 
-export function addLeaveOut(store: AppStore, id: ClassId, filter: Pick<LeaveOut, 'by' | 'values'>) {
+export function addLeaveOut(
+  store: AppStore,
+  id: ClassId,
+  filter: Pick<LeaveOut, 'when' | 'parts'>,
+): void {
   edit(store, 'editFilters', id, ({ leaveOuts }) => ({
     leaveOuts: [...leaveOuts, { ...filter, id: newId(LeaveOutId, 'out'), on: true }],
   }));
@@ -157,11 +171,6 @@ export function setStaff(store: AppStore, id: ClassId, staff: ClassRecord['staff
 /** Sets the roles that groups of the class may have beside the lead. */
 export function setRoles(store: AppStore, id: ClassId, roles: readonly string[]): void {
   edit(store, 'giveRoles', id, () => ({ roles: [...roles] }));
-}
-
-/** Sets the skills of a class in the order in which they are learned. */
-export function setLadder(store: AppStore, id: ClassId, skillLadder: readonly string[]): void {
-  edit(store, 'editDetails', id, () => ({ skillLadder: [...skillLadder] }));
 }
 
 /** Sets the words after which groups are called; none gives the usual ones back. */

@@ -1,6 +1,18 @@
 import { emptyClass, type ClassRecord, type Detail } from '../../schema/classRecord';
 import { withFreshIds } from '../../schema/freshIds';
-import { ClassId, DetailId, LineupId, newId, RuleId, SectionId, StudentId } from '../../schema/ids';
+import {
+  AdultId,
+  ClassId,
+  DetailId,
+  LineupId,
+  newId,
+  PeriodId,
+  ResultsId,
+  RuleId,
+  SectionId,
+  StudentId,
+} from '../../schema/ids';
+import type { AdultRecord } from '../../schema/adult';
 import { newLineup } from '../../schema/lineup';
 import {
   LISTED_TYPES,
@@ -10,11 +22,13 @@ import {
   type RecordKind,
 } from '../../schema/records';
 import { renaming } from '../../schema/renaming';
+import type { ResultsRecord } from '../../schema/results';
 import type { RuleRecord } from '../../schema/rule';
 import type { StudentRecord } from '../../schema/student';
 import type { AppStore } from '../appStore';
 import type { Change } from '../recordStore';
 import { freeSign } from './classParts';
+import { joinedAdults, joinedResults } from './pooling';
 import { forget } from './references';
 
 /** Makes a class with a first lineup in it, ready for a shuffle. */
@@ -124,6 +138,8 @@ export function poolClasses(
     const newIdOf = new Map<StudentId, StudentId>();
     const students: StudentRecord[] = [];
     const rules: RuleRecord[] = [];
+    const results: ResultsRecord[] = [];
+    const adults: AdultRecord[] = [];
     for (const { classId, sections } of parts) {
       const source = get('class', classId);
       if (!source) continue;
@@ -141,6 +157,8 @@ export function poolClasses(
         detail: (one) => joined.detailId.get(one) ?? null,
         section: (one) => joined.sectionId.get(one) ?? null,
         rule: () => newId(RuleId, 'r'),
+        results: () => newId(ResultsId, 'rs'),
+        adult: () => newId(AdultId, 'a'),
       });
       for (const student of coming) {
         const moved = renamedRecord(student, to);
@@ -152,9 +170,18 @@ export function poolClasses(
         const moved = rule.classId === classId ? renamedRecord(rule, to) : null;
         if (moved) rules.push({ ...moved, order: rules.length + 1 });
       }
+      for (const test of all('results')) {
+        const moved = test.classId === classId ? renamedRecord(test, to) : null;
+        if (moved && Object.keys(moved.answers).length > 0) results.push(moved);
+      }
+      for (const adult of all('adult')) {
+        const moved = adult.classId === classId ? renamedRecord(adult, to) : null;
+        const times = moved?.times.flatMap((one) => joined.periodId.get(one) ?? []) ?? [];
+        if (moved) adults.push({ ...moved, times });
+      }
     }
     putClass(put, pooled, words.lineupName);
-    [...students, ...rules].forEach(put);
+    [...students, ...rules, ...joinedResults(results), ...joinedAdults(adults)].forEach(put);
   });
   return id;
 }
@@ -178,10 +205,28 @@ function joinClass(pooled: ClassRecord, source: ClassRecord) {
     if (!same) details = [...details, into];
     detailId.set(detail.id, into.id);
   }
-  const skillLadder = [...new Set([...pooled.skillLadder, ...source.skillLadder])];
+  const skillLadder = [
+    ...pooled.skillLadder,
+    ...source.skillLadder.filter(
+      ({ name }) => !pooled.skillLadder.some((one) => sameWord(one.name, name)),
+    ),
+  ];
+  const periodId = new Map<PeriodId, PeriodId>();
+  let { periods } = pooled;
+  for (const period of source.periods) {
+    const same = periods.find(({ name }) => sameWord(name, period.name));
+    const into = same ?? { ...period, id: newId(PeriodId, 'pe') };
+    if (!same) periods = [...periods, into];
+    periodId.set(period.id, into.id);
+  }
+  // What was said of the first class holds where nothing was said of the pool yet.
+  const masteryRule = pooled.skillLadder.length > 0 ? pooled.masteryRule : source.masteryRule;
   const known = new Set(pooled.staff.map(({ name }) => name));
   const staff = [...pooled.staff, ...source.staff.filter(({ name }) => !known.has(name))];
-  return { pooled: { ...pooled, sections, details, skillLadder, staff }, sectionId, detailId };
+  return {
+    pooled: { ...pooled, sections, details, skillLadder, periods, masteryRule, staff },
+    ...{ sectionId, detailId, periodId },
+  };
 }
 
 function sameWord(one: string, two: string): boolean {

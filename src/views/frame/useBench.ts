@@ -2,11 +2,19 @@
 
 import { useMemo } from 'react';
 import type { Bench } from '@/encode/bench';
+import { masteryIn } from '@/encode/mastery';
 import { say } from '@/messages';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
 import type { RollStudent } from '@/schema/student';
-import { groupsOfLineups, historyOf, rulesOf, shownTake, takesOf } from '@/store/queries';
+import {
+  groupsOfLineups,
+  historyOf,
+  resultsOf,
+  rulesOf,
+  shownTake,
+  takesOf,
+} from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useToday } from './useToday';
 
@@ -21,6 +29,8 @@ export function useBench(
   const others = useOthers(lineup);
   const take = useQuery(shownTake, lineup.id);
   const takes = useQuery(takesOf, lineup.id);
+  const results = useQuery(resultsOf, theClass.id);
+  const mastery = useMemo(() => masteryIn(theClass, results), [theClass, results]);
   const today = useToday();
   return useMemo(
     () => ({
@@ -28,6 +38,7 @@ export function useBench(
       theClass,
       students,
       rules,
+      mastery,
       history,
       others,
       take,
@@ -35,7 +46,7 @@ export function useBench(
       today,
       compare: say.compare,
     }),
-    [lineup, theClass, students, rules, history, others, take, takes, today],
+    [lineup, theClass, students, rules, mastery, history, others, take, takes, today],
   );
 }
 

@@ -5,7 +5,13 @@ import { useState } from 'react';
 import { say } from '@/messages';
 import { sayRoster } from '@/messages/roster';
 import { sayShelf } from '@/messages/shelf';
-import type { ClassRecord } from '@/schema/classRecord';
+import {
+  LEAVE_OUT_WHEN,
+  type ClassRecord,
+  type LeaveOut,
+  type LeaveOutPart,
+  type LeaveOutWhen,
+} from '@/schema/classRecord';
 import { filtersOn, valueKey } from '@/schema/presence';
 import { BY_SECTION } from '@/schema/recipe';
 import type { StudentRecord } from '@/schema/student';
@@ -13,9 +19,10 @@ import { addLeaveOut, removeLeaveOut, switchLeaveOut } from '@/store/actions/cla
 import { useStore } from '@/store/react';
 import { Button } from '../primitives/Button';
 import { CheckList } from '../primitives/CheckList';
+import { Choice } from '../primitives/Choice';
 import { IconPress } from '../primitives/IconPress';
-import { Switch } from '../primitives/Switch';
 import { Select } from '../primitives/Select';
+import { Switch } from '../primitives/Switch';
 import styles from './RosterPanel.module.css';
 
 interface LeaveOutsProps {
@@ -23,59 +30,80 @@ interface LeaveOutsProps {
   readonly students: readonly StudentRecord[];
 }
 
-/** Filters that leave out all who have some value, while they are on, and another one. */
+/** Filters that leave out all to whom something, or several things, apply, while they are on, and another one. */
 export function LeaveOuts({ theClass, students }: LeaveOutsProps) {
   const store = useStore();
-  const [by, setBy] = useState('');
-  const [values, setValues] = useState<readonly string[]>([]);
-  const choices = by === '' ? [] : valuesOf(by, theClass, students);
-  const sentence = (filter: ClassRecord['leaveOuts'][number]): string =>
-    sayRoster.roster.leaveOutSentence(
-      titleOf(filter.by, theClass),
-      filter.values.map((value) => labelOf(filter.by, value, theClass)),
-    );
+  const sentence = (filter: Pick<LeaveOut, 'when' | 'parts'>): string =>
+    leaveOutSentence(filter, theClass);
   return (
     <>
       <p className={styles.hint}>{sayRoster.roster.leaveOutHint}</p>
       <ul className={styles.lines}>
-        {theClass.leaveOuts.map((filter) => {
-          const only = { ...theClass, leaveOuts: [{ ...filter, on: true }] };
-          const count = students.filter((one) => filtersOn(one, only).length > 0).length;
-          return (
-            <li key={filter.id} className={styles.line}>
-              <Switch
-                checked={filter.on}
-                label={sentence(filter)}
-                onChange={(on) => switchLeaveOut(store, theClass.id, filter.id, on)}
-              />
-              <span className={styles.grow}>
-                {sentence(filter)} <span className={styles.dim}>{sayShelf.students(count)}</span>
+        {theClass.leaveOuts.map((filter) => (
+          <li key={filter.id} className={styles.line}>
+            <Switch
+              checked={filter.on}
+              label={sentence(filter)}
+              onChange={(on) => switchLeaveOut(store, theClass.id, filter.id, on)}
+            />
+            <span className={styles.grow}>
+              {sentence(filter)}{' '}
+              <span className={styles.dim}>
+                {sayShelf.students(countOf(filter, theClass, students))}
               </span>
-              <IconPress
-                label={sayRoster.roster.forgetFilter(sentence(filter))}
-                onPress={() => removeLeaveOut(store, theClass.id, filter.id)}
-              >
-                <CloseRounded fontSize="small" />
-              </IconPress>
-            </li>
-          );
-        })}
+            </span>
+            <IconPress
+              label={sayRoster.roster.forgetFilter(sentence(filter))}
+              onPress={() => removeLeaveOut(store, theClass.id, filter.id)}
+            >
+              <CloseRounded fontSize="small" />
+            </IconPress>
+          </li>
+        ))}
       </ul>
-      <Select
-        label={sayRoster.roster.leaveOutBy}
-        value={by}
-        options={[
-          { value: '', label: sayRoster.roster.chooseDetail },
-          ...(theClass.sections.length > 0
-            ? [{ value: BY_SECTION, label: sayRoster.roster.column.section }]
-            : []),
-          ...theClass.details.map(({ id, name }) => ({ value: id, label: name })),
-        ]}
-        onChange={(next) => {
-          setBy(next);
-          setValues([]);
-        }}
+      <NewFilter
+        key={theClass.leaveOuts.length}
+        theClass={theClass}
+        students={students}
+        sentence={sentence}
       />
+    </>
+  );
+}
+
+interface NewFilterProps extends LeaveOutsProps {
+  readonly sentence: (filter: Pick<LeaveOut, 'when' | 'parts'>) => string;
+}
+
+/** A filter in the making: one detail after the other, then whether any, all or none of it leaves out. */
+function NewFilter({ theClass, students, sentence }: NewFilterProps) {
+  const store = useStore();
+  const [done, setDone] = useState<readonly LeaveOutPart[]>([]);
+  const [when, setWhen] = useState<LeaveOutWhen>('any');
+  const [by, setBy] = useState('');
+  const [values, setValues] = useState<readonly string[]>([]);
+  const choices = by === '' ? [] : valuesOf(by, theClass, students);
+  const parts = values.length > 0 ? [...done, { by, values: [...values] }] : [...done];
+  const filter = { when, parts };
+  const free = [
+    ...(theClass.sections.length > 0
+      ? [{ value: BY_SECTION, label: sayRoster.roster.column.section }]
+      : []),
+    ...theClass.details.map(({ id, name }) => ({ value: id as string, label: name })),
+  ].filter(({ value }) => !done.some((part) => part.by === value));
+  return (
+    <>
+      {free.length > 0 && (
+        <Select
+          label={done.length === 0 ? sayRoster.roster.leaveOutBy : sayRoster.roster.leaveOutAlsoBy}
+          value={by}
+          options={[{ value: '', label: sayRoster.roster.chooseDetail }, ...free]}
+          onChange={(next) => {
+            setBy(next);
+            setValues([]);
+          }}
+        />
+      )}
       {choices.length > 0 && (
         <CheckList
           legend={sayRoster.roster.leaveOutValues}
@@ -84,20 +112,73 @@ export function LeaveOuts({ theClass, students }: LeaveOutsProps) {
           onChange={setValues}
         />
       )}
-      {values.length > 0 && (
-        <Button
-          size="small"
-          variant="contained"
-          onClick={() => {
-            addLeaveOut(store, theClass.id, { by, values: [...values] });
-            setBy('');
-            setValues([]);
-          }}
-        >
-          {sayRoster.roster.leaveThemOut}
-        </Button>
+      {parts.length > 0 && (
+        <>
+          <Choice
+            legend={sayRoster.roster.leaveOutWhen}
+            value={when}
+            options={LEAVE_OUT_WHEN.filter((one) => parts.length > 1 || one !== 'all').map(
+              (value) => ({ value, label: sayRoster.roster.leaveOutWhenOf[value](parts.length) }),
+            )}
+            onChange={setWhen}
+          />
+          <p role="status">
+            {sentence(filter)}{' '}
+            <span className={styles.dim}>
+              {sayShelf.students(countOf(filter, theClass, students))}
+            </span>
+          </p>
+          <div className={styles.remedies}>
+            <Button
+              size="small"
+              variant="contained"
+              onClick={() => addLeaveOut(store, theClass.id, filter)}
+            >
+              {sayRoster.roster.leaveThemOut}
+            </Button>
+            {values.length > 0 && free.length > 1 && (
+              <Button
+                size="small"
+                variant="paper"
+                onClick={() => {
+                  setDone(parts);
+                  setBy('');
+                  setValues([]);
+                }}
+              >
+                {sayRoster.roster.leaveOutAnd}
+              </Button>
+            )}
+          </div>
+        </>
       )}
     </>
+  );
+}
+
+/** How many of the students a filter leaves out while it is on, overruled or not. */
+function countOf(
+  filter: Pick<LeaveOut, 'when' | 'parts'>,
+  theClass: ClassRecord,
+  students: readonly StudentRecord[],
+): number {
+  const [some] = theClass.leaveOuts;
+  const id = some?.id ?? ('new' as LeaveOut['id']);
+  const only = { ...theClass, leaveOuts: [{ ...filter, id, on: true }] };
+  return students.filter((one) => filtersOn(one, only).length > 0).length;
+}
+
+/** What a filter leaves out, in words. */
+function leaveOutSentence(
+  { when, parts }: Pick<LeaveOut, 'when' | 'parts'>,
+  theClass: ClassRecord,
+): string {
+  return sayRoster.roster.leaveOutSentence(
+    when,
+    parts.map(({ by, values }) => ({
+      title: titleOf(by, theClass),
+      values: values.map((value) => labelOf(by, value, theClass)),
+    })),
   );
 }
 

@@ -24,7 +24,9 @@ const theClass: ClassRecord = {
   ...emptyClass(classId, 'Crew', '2026-10-15T00:00:00.000Z'),
   sections: [section('north', 'North bank', 0)],
   details: [detail('score', 'number'), detail('level', 'level', ['new', 'some', 'seasoned'])],
-  leaveOuts: [{ id: LeaveOutId.parse('f'), by: 'level', values: ['new'], on: true }],
+  leaveOuts: [
+    { id: LeaveOutId.parse('f'), when: 'any', parts: [{ by: 'level', values: ['new'] }], on: true },
+  ],
 };
 const student = (name: string, more: Partial<StudentRecord> = {}): StudentRecord => ({
   ...newStudent(StudentId.parse(`s_${name}`), classId, 1, { name, email: '' }),

@@ -1,6 +1,7 @@
 import type { Bench } from '@/encode/bench';
 import { dealtWithoutDraw } from '@/encode/dealing';
 import { WHOLE } from '@/encode/openPart';
+import { masteryIn } from '@/encode/mastery';
 import { requestFor } from '@/encode/request';
 import { say } from '@/messages';
 import type { LineupRecord } from '@/schema/lineup';
@@ -8,6 +9,7 @@ import { addTake } from '@/store/actions/takes';
 import {
   groupsOfLineups,
   historyOf,
+  resultsOf,
   rollOfLineup,
   rulesOf,
   shownTake,
@@ -50,6 +52,7 @@ function benchOf({ records }: AppStore, lineup: LineupRecord): Bench | null {
     theClass,
     students: rollOfLineup(records, lineup.id, today()),
     rules: rulesOf(records, theClass.id),
+    mastery: masteryIn(theClass, resultsOf(records, theClass.id)),
     history: historyOf(records, theClass.id, lineup.id),
     others,
     take: shownTake(records, lineup.id),

@@ -31,7 +31,7 @@ export function Ladder({ row }: LadderProps) {
           const groups = rows.flatMap((one) => sheet.groups[one] ?? []);
           return (
             <li key={name} data-lit={(row !== null && rows.includes(row)) || undefined}>
-              <span className={styles.skill}>{name}</span>
+              <span className={styles.skill}>{name === '' ? ladder.noResults : name}</span>
               {row === null ? (
                 <>
                   <span className={styles.marks} aria-hidden="true">

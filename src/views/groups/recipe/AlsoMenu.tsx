@@ -4,7 +4,6 @@ import { Button } from '../../primitives/Button';
 import { focusFirst } from '../../primitives/focusFirst';
 import { useLayoutEffect, useRef } from 'react';
 import type { Bench } from '@/encode/bench';
-import { ladderOf, needsOf } from '@/encode/needs';
 import { say } from '@/messages';
 import { changeRecipe } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
@@ -48,10 +47,10 @@ const STARTS: Readonly<Partial<Record<Also, Partial<Recipe>>>> = {
   sections: { sections: 'mixed' },
   freshPartners: { freshPartners: 'plain' },
   wishes: { wishes: 'plain' },
-  needs: { needs: { focus: 2, importance: 'most' } },
+  needs: { needs: { focus: 2, importance: 'most', unknown: 'anywhere' } },
 };
 
-function offered({ lineup, theClass, students, history }: Bench): readonly Also[] {
+function offered({ lineup, theClass, students, history, mastery }: Bench): readonly Also[] {
   const { recipe } = lineup;
   const shuffled = recipe.dealing.by === 'shuffle';
   const has: readonly (readonly [Also, boolean])[] = [
@@ -64,9 +63,7 @@ function offered({ lineup, theClass, students, history }: Bench): readonly Also[
     ],
     [
       'needs',
-      shuffled &&
-        recipe.needs === null &&
-        students.some((one) => needsOf(one, ladderOf(theClass)).length > 0),
+      shuffled && recipe.needs === null && students.some((one) => mastery.needs(one).length > 0),
     ],
     ['limits', shuffled && recipe.limits.length === 0 && theClass.details.length > 0],
     ['dealing', true],
