@@ -93,6 +93,7 @@ function lineupOf(
     groups: Array.from({ length: GROUPS }, (_, row) => ({
       key: String(row),
       name: `Group ${row + 1}`,
+      led: [],
       members: order
         .slice(row * IN_GROUP, (row + 1) * IN_GROUP)
         .map((one) => ({ ...one, id: one.email, roles: [] })),

@@ -59,6 +59,7 @@ export function lineupCalled(
     kind(records, 'take').find(({ id }) => id === lineup.takeId),
     roll,
     kind(records, 'plan').find(({ lineupId }) => lineupId === lineup.id),
+    kind(records, 'adult'),
   );
 }
 

@@ -117,8 +117,8 @@ describe('skills are judged by a rule', () => {
   /** A test on a day in which Ana got these points for questions on maps, of 2 each; `-` for no answer. */
   const test1 = (on: string, points: string, skill = 'maps'): ResultsRecord => ({
     ...{ record: 'results', id: `rs ${on}` as never, classId: 'c_crew' as never, name: on, on },
-    items: [...points].map((_, at) => ({ name: `q${at}`, skill, whole: 2 })),
-    answers: { Ana: [...points].map((one) => (one === '-' ? null : Number(one))) },
+    items: points.split(' ').map((_, at) => ({ name: `q${at}`, skill, whole: 2 })),
+    answers: { Ana: points.split(' ').map((one) => (one === '-' ? null : Number(one))) },
     createdAt: '2026-10-15T09:00:00.000Z',
   });
   const ladder = { ...bench().theClass };
@@ -127,7 +127,7 @@ describe('skills are judged by a rule', () => {
   const share = (percent: number, least: number): MasteryRule => ({ by: 'share', percent, least });
 
   test('so many per cent of the points of the newest test', () => {
-    const tests = [test1('2026-09-01', '0000'), test1('2026-10-01', '2211')];
+    const tests = [test1('2026-09-01', '0 0 0 0'), test1('2026-10-01', '2 2 1 1')];
     expect(maps(share(75, 1), tests)).toEqual({ state: 'mastered', share: 75, answers: 4 });
     expect(maps(share(76, 1), tests).state).toBe('notYet');
     // The order in which tests were taken in says nothing.
@@ -135,17 +135,19 @@ describe('skills are judged by a rule', () => {
   });
 
   test('with too few answers the tests before are added, and with too few in all nothing is known', () => {
-    const tests = [test1('2026-09-01', '00'), test1('2026-10-01', '2-2')];
+    const tests = [test1('2026-09-01', '0 0'), test1('2026-10-01', '2 - 2')];
     expect(maps(share(50, 3), tests)).toEqual({ state: 'mastered', share: 50, answers: 4 });
     expect(maps(share(50, 5), tests)).toEqual({ state: 'unknown', share: null, answers: 4 });
   });
 
   test('so many right of the last so many; fewer than that many answers say nothing', () => {
     const rule: MasteryRule = { by: 'last', right: 2, of: 3 };
-    expect(maps(rule, [test1('2026-09-01', '22'), test1('2026-10-01', '20')]).state).toBe(
+    expect(maps(rule, [test1('2026-09-01', '2 2'), test1('2026-10-01', '2 0')]).state).toBe(
       'mastered',
     );
-    expect(maps(rule, [test1('2026-09-01', '02'), test1('2026-10-01', '10')]).state).toBe('notYet');
+    expect(maps(rule, [test1('2026-09-01', '0 2'), test1('2026-10-01', '1 0')]).state).toBe(
+      'notYet',
+    );
     expect(maps(rule, [test1('2026-10-01', '2')]).state).toBe('unknown');
   });
 
@@ -158,7 +160,7 @@ describe('skills are judged by a rule', () => {
 
   test('sums of decimals that are just enough are enough', () => {
     const tenths = {
-      ...test1('2026-10-01', '000'),
+      ...test1('2026-10-01', '0 0 0'),
       items: [1, 1, 1].map((whole, at) => ({ name: `q${at}`, skill: 'maps', whole })),
       answers: { Ana: [0.1, 0.1, 0.7] },
     };

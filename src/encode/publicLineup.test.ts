@@ -1,3 +1,4 @@
+import { newAdult } from '../schema/adult';
 import { emptyClass } from '../schema/classRecord';
 import { newLineup } from '../schema/lineup';
 import { newStudent } from '../schema/student';
@@ -37,6 +38,40 @@ test('of everything known only names, roles, groups, signs and places are shown'
     ],
   });
   expect(JSON.stringify(lineup)).not.toContain('QUIET');
+});
+
+const led = {
+  adults: [
+    {
+      ...newAdult('QUIET-adult' as never, 'QUIET-class' as never, 1, {
+        ...{ name: 'Maren', email: 'maren@example.org' },
+      }),
+      ...{ room: 'Hall', skills: ['QUIET-skill'], never: [idOf('Bo')] },
+      times: ['QUIET-time' as never],
+    },
+  ],
+  periods: [{ ...{ id: 'QUIET-time' as never, name: 'Monday' }, day: 1, from: null, to: null }],
+};
+const withLeads = {
+  ...plan,
+  leads: {
+    '0': { adultId: 'QUIET-adult' as never, periodId: 'QUIET-time' as never, locked: true },
+    '1': { adultId: 'QUIET-gone' as never, periodId: null, locked: false },
+  },
+};
+
+test('of who leads a group only name, room and time are shown; of an adult who is gone nothing', () => {
+  const lineup = publicLineup(shown, students, (id) => id, withLeads, led);
+  expect(lineup.groups.map(({ place }) => place)).toEqual(['Hall · Maren · Monday', 'Ford']);
+  expect(JSON.stringify(lineup)).not.toContain('QUIET');
+  const theClass = { ...emptyClass('c' as never, 'Crew', ''), periods: led.periods };
+  const record = newLineup('l' as never, theClass.id, 'Week 3', '');
+  const out = publicAddresses(theClass, record, shown, students, withLeads, led.adults);
+  expect(out.groups[0]).toMatchObject({
+    ...{ place: 'Hall', time: 'Monday' },
+    led: [{ name: 'Maren', role: '', email: 'maren@example.org' }],
+  });
+  expect(JSON.stringify(out)).not.toMatch(/QUIET-(adult|time|skill|gone)/);
 });
 
 test('where addresses are asked for by name, they and nothing else come along', () => {

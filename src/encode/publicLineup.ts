@@ -1,3 +1,4 @@
+import type { AdultRecord } from '../schema/adult';
 import type { ClassRecord } from '../schema/classRecord';
 import type { LineupRecord } from '../schema/lineup';
 import type { PlanRecord, Station } from '../schema/plan';
@@ -15,6 +16,12 @@ export interface PublicGroup {
   /** Where it works, words or a link; '' for nowhere in particular. */
   readonly place: string;
   readonly members: readonly PublicMember[];
+}
+
+/** What a class's groups may be led by, and when they may meet: of an adult no more than name, address and room is read. */
+export interface Led {
+  readonly adults: readonly Pick<AdultRecord, 'id' | 'name' | 'email' | 'room'>[];
+  readonly periods: ClassRecord['periods'];
 }
 
 export interface PublicMember {
@@ -47,6 +54,10 @@ interface AddressedGroup {
   readonly place: string;
   /** Names of its stations, turn by turn. */
   readonly stations: readonly string[];
+  /** Staff of this group and of no other. */
+  readonly led: PublicAddresses['staff'];
+  /** When it meets, as that is called; '' where it is not settled. */
+  readonly time: string;
   readonly members: readonly AddressedMember[];
 }
 
@@ -88,17 +99,37 @@ export function publicLineup(
   students: readonly RollStudent[],
   nameOf: (id: string) => string,
   plan?: PlanRecord,
+  led?: Led,
 ): PublicLineup {
-  return membersOf(take, students, ({ id }) => ({ name: nameOf(id) }), plan);
+  const { groups } = membersOf(take, students, ({ id }) => ({ name: nameOf(id) }), plan);
+  const keys = groupKeys(groups);
+  return {
+    groups: groups.map((group, row) => {
+      const { adult, time } = leadOf(plan, led, keys[row] ?? '');
+      const where = group.place === '' ? (adult?.room ?? '') : group.place;
+      return {
+        ...group,
+        place: [where, adult?.name ?? '', time].filter((one) => one !== '').join(' · '),
+      };
+    }),
+  };
+}
+
+/** The adult who leads a group, and when it meets. */
+function leadOf(plan: PlanRecord | undefined, led: Led | undefined, key: string) {
+  const lead = plan?.leads[key];
+  const period = led?.periods.find(({ id }) => id === lead?.periodId);
+  return { adult: led?.adults.find(({ id }) => id === lead?.adultId), time: period?.name ?? '' };
 }
 
 /** A lineup's take for the ways out: those who are here, and the staff of the class. */
 export function publicAddresses(
-  theClass: Pick<ClassRecord, 'id' | 'name' | 'courseCode' | 'staff'>,
+  theClass: Pick<ClassRecord, 'id' | 'name' | 'courseCode' | 'staff' | 'periods'>,
   lineup: Pick<LineupRecord, 'id' | 'name'>,
   take: Shown,
   students: readonly RollStudent[],
   plan?: PlanRecord,
+  adults: Led['adults'] = [],
 ): PublicAddresses {
   const { groups } = membersOf(
     take,
@@ -114,11 +145,16 @@ export function publicAddresses(
     className: theClass.name,
     courseCode: theClass.courseCode,
     instructions: plan?.instructions ?? '',
-    groups: groups.map((group, row) => ({
-      ...group,
-      key: keys[row] ?? '',
-      stations: stationsOf(plan, row),
-    })),
+    groups: groups.map((group, row) => {
+      const key = keys[row] ?? '';
+      const { adult, time } = leadOf(plan, { adults, periods: theClass.periods }, key);
+      return {
+        ...group,
+        ...{ key, time, stations: stationsOf(plan, row) },
+        place: group.place === '' ? (adult?.room ?? '') : group.place,
+        led: adult ? [{ name: adult.name, role: '', email: adult.email }] : [],
+      };
+    }),
     staff: theClass.staff.map(({ name, role, email }) => ({ name, role, email: email ?? '' })),
   };
 }

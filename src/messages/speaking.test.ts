@@ -1,9 +1,11 @@
 import { say } from '.';
+import { sayAdults } from './adults';
 import { sayBench } from './bench';
 import { sayClash } from './clash';
 import { sayHandoff } from './handoff';
 import { sayKeys } from './keys';
 import { languageFor } from './languages';
+import { sayLadder } from './ladder';
 import { sayLive } from './live';
 import { sayOut } from './out';
 import { sayPrepare } from './prepare';
@@ -14,9 +16,10 @@ import { sayTerm } from './term';
 import { speak, type Catalogue, type Language } from './speaking';
 
 const ENGLISH: Catalogue = {
-  ...{ main: say, bench: sayBench, clash: sayClash, keys: sayKeys },
+  ...{ main: say, adults: sayAdults, bench: sayBench, clash: sayClash, keys: sayKeys },
   ...{
     handoff: sayHandoff,
+    ladder: sayLadder,
     live: sayLive,
     out: sayOut,
     prepare: sayPrepare,

@@ -1,8 +1,10 @@
+import type { adults } from './en/adults';
 import type { benchEn } from './en/bench';
 import type { en } from './en';
 import type { clashEn } from './en/clash';
 import type { handoffEn } from './en/handoff';
 import type { keyMap } from './en/frame';
+import type { ladder } from './en/ladder';
 import type { liveEn } from './en/live';
 import type { outEn } from './en/stage';
 import type { prepare } from './en/prepare';
@@ -17,10 +19,12 @@ import type { term } from './en/term';
  */
 export interface Catalogue {
   readonly main: typeof en;
+  readonly adults: typeof adults;
   readonly bench: typeof benchEn;
   readonly clash: typeof clashEn;
   readonly handoff: typeof handoffEn;
   readonly keys: typeof keyMap;
+  readonly ladder: typeof ladder;
   readonly live: typeof liveEn;
   readonly out: typeof outEn;
   readonly prepare: typeof prepare;

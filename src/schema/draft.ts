@@ -15,11 +15,14 @@ export const DraftRecord = z.object({
 export type DraftRecord = z.infer<typeof DraftRecord>;
 
 /**
- * Where text is being typed: the box for a list of a class, what is said to rooms or spaces, groups of earlier weeks, or
- * the note about a student.
+ * Where text is being typed: the box for a list of a class, what is said to rooms or spaces, groups of earlier weeks,
+ * results of a test, or the note about a student.
  */
 export type DraftField =
-  | { readonly of: 'paste' | 'rooms' | 'spaces' | 'past'; readonly classId: ClassId }
+  | {
+      readonly of: 'paste' | 'rooms' | 'spaces' | 'past' | 'results';
+      readonly classId: ClassId;
+    }
   | { readonly of: 'note'; readonly classId: ClassId; readonly studentId: StudentId };
 
 export const draftType: RecordType<DraftRecord> = {

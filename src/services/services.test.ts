@@ -98,6 +98,43 @@ test('two who change places cost a PATCH of their two channels, each with the ta
   );
 });
 
+test('whoever leads a group is in its channel and in no other, and goes where another leads it', async () => {
+  const service = channelsFor();
+  const led = (...by: readonly string[]): ServiceLineup => ({
+    ...BEFORE,
+    groups: BEFORE.groups.map((group, row) => {
+      const name = by[row] ?? '';
+      return { ...group, led: name === '' ? [] : [{ name, email: address(name) }] };
+    }),
+  });
+  const members = (): Record<string, string> => {
+    const { users, groups } = service.state(TOKEN);
+    return Object.fromEntries(
+      [...groups.values()].map((one) => [
+        one.displayName,
+        [...one.members]
+          .map((id) => users.get(id)!.displayName)
+          .sort()
+          .join(' '),
+      ]),
+    );
+  };
+  const first = await toChannels(service, led('hana', 'gil'));
+  expect(first.refused).toEqual([]);
+  expect(members()).toMatchObject({
+    'Week 3 · Alder': 'ana bo hana jun',
+    'Week 3 · Sedge': 'caro dov gil jun',
+    'Week 3 · Rush': 'eli fen jun',
+  });
+  const second = await toChannels(service, led('', 'hana'));
+  expect(members()).toMatchObject({
+    'Week 3 · Alder': 'ana bo jun',
+    'Week 3 · Sedge': 'caro dov hana jun',
+  });
+  // Staff are nobody that a class hears of as coming or going.
+  expect(second.plan.flatMap(({ joins }) => joins)).toEqual([]);
+});
+
 test('a dry run reads and writes nothing', async () => {
   const service = channelsFor();
   const line = lineTo(service);
@@ -195,7 +232,11 @@ test('addresses are looked up many at a time, in requests that are never too lon
   const long = Array.from({ length: 30 }, (_, at) => `${'x'.repeat(40)}.${at}@school.example.org`);
   const people = long.map((email) => ({ ...{ id: email, name: email, email }, roles: [] }));
   const service = new Channels(() => people, { members: 250, page: 100 });
-  const lineup = { ...BEFORE, groups: [{ key: '0', name: 'Alder', members: people }], staff: [] };
+  const lineup = {
+    ...BEFORE,
+    groups: [{ key: '0', name: 'Alder', members: people, led: [] }],
+    staff: [],
+  };
   const line = lineTo(service);
   expect((await toChannels(service, lineup, {}, line)).refused).toEqual([]);
   const asked = line.sent.filter(({ url }) => url.includes('/Users?'));
@@ -249,6 +290,27 @@ function randomLineup(rng: Rng): ServiceLineup {
   });
   return lineupOf(...rows);
 }
+
+test('whoever leads one group is staff in its room, whoever leads several is in none, and neither is counted', async () => {
+  const service = roomsFor();
+  const by = ['hana', 'gil', 'gil'];
+  const lineup = {
+    ...BEFORE,
+    groups: BEFORE.groups.map((group, row) => {
+      const name = by[row] ?? '';
+      return { ...group, led: [{ name, email: address(name) }] };
+    }),
+  };
+  const done = await toRooms(service, lineup);
+  expect(done.refused).toEqual([]);
+  expect(done.arrived).toHaveLength(6);
+  expect(done.plan.flatMap(({ joins }) => joins)).toHaveLength(6);
+  const [session] = [...service.state(TOKEN).sessions.values()];
+  const staff = session!.rooms.map(({ people }) =>
+    people.flatMap(({ name, role }) => (role === 'staff' ? [name] : [])),
+  );
+  expect(staff).toEqual([['hana'], [], []]);
+});
 
 test('whatever is lost, repeated or refused: at the end the channels equal the lineup, once each, and receipts are true', async () => {
   for (let seed = 1; seed <= 500; seed++) {

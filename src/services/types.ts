@@ -12,6 +12,8 @@ export interface ServiceGroup {
   readonly key: string;
   readonly name: string;
   readonly members: readonly ServicePerson[];
+  /** Staff of this group and of no other. */
+  readonly led: ServiceLineup['staff'];
 }
 
 export interface ServicePerson {

@@ -19,7 +19,7 @@ export function lineupOf(...groups: readonly string[]): ServiceLineup {
       const [name = '', names = ''] = line.split(':');
       const members = names.split(' ').filter((one) => one !== '');
       return {
-        ...{ key: String(sign), name },
+        ...{ key: String(sign), name, led: [] },
         members: members.map((one) => ({ id: one, name: one, email: address(one), roles: [] })),
       };
     }),

@@ -272,6 +272,21 @@ export const planOf = query<[LineupId], PlanRecord | undefined>(['plan'], (store
   store.all('plan').find((plan) => plan.lineupId === lineupId),
 );
 
+/** The plans of a class's other lineups that have been dealt, the oldest lineup first, with their groups. */
+export const plansBefore = query<[ClassId, LineupId], readonly PlannedGroups[]>(
+  ['lineup', 'take', 'plan'],
+  (store, classId, lineupId) =>
+    lineupsOf(store, classId).flatMap(({ id }): PlannedGroups[] => {
+      const [take, plan] = [shownTake(store, id), planOf(store, id)];
+      return id === lineupId || !take || !plan ? [] : [{ plan, groups: take.groups }];
+    }),
+);
+
+export interface PlannedGroups {
+  readonly plan: PlanRecord;
+  readonly groups: TakeRecord['groups'];
+}
+
 /** Everybody drawn by lot in a class, oldest first. */
 export const drawsOf = query<[ClassId], readonly DrawRecord[]>(['draw'], (store, classId) =>
   store

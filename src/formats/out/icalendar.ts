@@ -56,6 +56,7 @@ function event({ lineup, words, options }: OutAsk, group: LinkedGroup): readonly
   const { name, place, link } = group;
   const told = [
     ...group.members.map((member) => member.name),
+    ...group.led.map((one) => one.name),
     ...[link, options.message].filter((line) => line !== ''),
   ];
   return [
@@ -81,11 +82,16 @@ function eventForAll({ lineup, options }: OutAsk): readonly string[] {
 }
 
 /** Members with a usable address, where addresses were asked for. */
-function attendees({ members }: LinkedGroup): readonly string[] {
-  return members.flatMap(({ name, email }) => {
-    const address = usableAddress(email);
-    return address === null
-      ? []
-      : [`ATTENDEE;CN=${parameterValue(name)};ROLE=REQ-PARTICIPANT:${addressUri(address)}`];
-  });
+function attendees({ members, led }: LinkedGroup): readonly string[] {
+  const lines = (
+    people: readonly { readonly name: string; readonly email: string | null }[],
+    role: 'REQ-PARTICIPANT' | 'CHAIR',
+  ): readonly string[] =>
+    people.flatMap(({ name, email }) => {
+      const address = usableAddress(email);
+      return address === null
+        ? []
+        : [`ATTENDEE;CN=${parameterValue(name)};ROLE=${role}:${addressUri(address)}`];
+    });
+  return [...lines(members, 'REQ-PARTICIPANT'), ...lines(led, 'CHAIR')];
 }

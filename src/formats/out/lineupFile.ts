@@ -1,5 +1,11 @@
 import * as z from 'zod/mini';
 
+const StaffFile = z.object({
+  name: z.string(),
+  role: z.string(),
+  email: z.optional(z.string()),
+});
+
 /** A lineup as other programs read it: who is in which group, and nothing quiet. */
 export const LineupFile = z.object({
   format: z.literal('gruppetto.lineup'),
@@ -19,6 +25,10 @@ export const LineupFile = z.object({
         sign: z.int().check(z.gte(0)),
         place: z.optional(z.string()),
         link: z.optional(z.string()),
+        /** When it meets, as that is called. */
+        meets: z.optional(z.string()),
+        /** Who leads it. */
+        staff: z.optional(z.array(StaffFile)),
         members: z.array(
           z.object({
             name: z.string(),
@@ -29,6 +39,6 @@ export const LineupFile = z.object({
       }),
     )
     .check(z.minLength(1)),
-  staff: z.array(z.object({ name: z.string(), role: z.string(), email: z.optional(z.string()) })),
+  staff: z.array(StaffFile),
 });
 export type LineupFile = z.infer<typeof LineupFile>;

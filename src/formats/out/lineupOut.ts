@@ -26,6 +26,10 @@ export interface GroupOut<Email extends string | null = null> {
   readonly place: string;
   /** Names of its stations, turn by turn; none where nothing goes round. */
   readonly stations: readonly string[];
+  /** Staff of this group and of no other. */
+  readonly led: readonly StaffOut<Email>[];
+  /** When it meets, as that is called; '' where it is not settled. */
+  readonly time: string;
   readonly members: readonly MemberOut<Email>[];
 }
 export type AnyGroup = GroupOut<string | null>;
@@ -60,6 +64,7 @@ export function withoutAddresses(lineup: AddressedLineup): LineupOut {
     groups: lineup.groups.map((group) => ({
       ...group,
       members: group.members.map((member) => ({ ...member, email: null })),
+      led: group.led.map((one) => ({ ...one, email: null })),
     })),
     staff: lineup.staff.map((one) => ({ ...one, email: null })),
   };
@@ -84,6 +89,8 @@ export function cleanLineup(
       name: group.name.trim() === '' ? unnamed(row + 1) : clean(group.name),
       place: clean(group.place),
       stations: group.stations.map(clean),
+      led: group.led.map(cleanStaff),
+      time: clean(group.time),
       members: group.members.map((member) => ({
         ...member,
         name: clean(member.name),
@@ -93,12 +100,12 @@ export function cleanLineup(
         email: clean(member.email).trim(),
       })),
     })),
-    staff: lineup.staff.map(({ name, role, email }) => ({
-      name: clean(name),
-      role: clean(role),
-      email: clean(email).trim(),
-    })),
+    staff: lineup.staff.map(cleanStaff),
   };
+}
+
+function cleanStaff({ name, role, email }: StaffOut<string>): StaffOut<string> {
+  return { name: clean(name), role: clean(role), email: clean(email).trim() };
 }
 
 /** Control signs (C0, C1), the line and paragraph separators, and what no XML 1.0 document may hold. */

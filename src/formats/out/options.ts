@@ -27,7 +27,8 @@ export interface OutOptions {
 export type LetterTo = 'group' | 'lead' | 'each';
 
 export type Column =
-  'group' | 'number' | 'name' | 'givenName' | 'familyName' | 'role' | 'email' | 'place' | 'link';
+  | ('group' | 'number' | 'name' | 'givenName' | 'familyName' | 'role' | 'email')
+  | ('place' | 'adult' | 'time' | 'link');
 
 /** How a table is laid out. */
 export interface TableLayout {

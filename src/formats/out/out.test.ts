@@ -42,7 +42,7 @@ function group(
   names: readonly string[],
 ): AddressedLineup['groups'][number] {
   return {
-    ...{ key: String(sign), name, sign, place: '', stations: [] },
+    ...{ key: String(sign), name, sign, place: '', stations: [], time: '', led: [] },
     members: names.map((one, place) => ({
       ...{ id: `s_${one}`, name: one, givenName: one.split(' ')[0] ?? '', familyName: '' },
       roles: place === 0 ? ['lead'] : [],

@@ -13,6 +13,8 @@ const CELLS: Readonly<Record<Column, (row: MemberRow, words: OutWords) => string
   role: ({ member }, words) => member.roles.map(words.role).join(', '),
   email: ({ member }) => member.email ?? '',
   place: ({ group }) => group.place,
+  adult: ({ group }) => group.led.map(({ name }) => name).join(', '),
+  time: ({ group }) => group.time,
   link: ({ group }) => (group as LinkedGroup).link,
 };
 
@@ -57,7 +59,12 @@ export function tableOf(
 export function usualColumns(way: string, lineup: Pick<AnyLineup, 'groups'>): readonly Column[] {
   if (way === 'names-csv') return ['name', 'group'];
   const roles = memberRows(lineup).some(({ member }) => member.roles.length > 0);
-  return way === 'xlsx' && roles ? ['group', 'name', 'role'] : ['group', 'name'];
+  const led = way === 'xlsx' && lineup.groups.some((group) => group.led.length > 0);
+  return [
+    ...(['group', 'name'] as const),
+    ...(way === 'xlsx' && roles ? (['role'] as const) : []),
+    ...(led ? (['adult', 'time'] as const) : []),
+  ];
 }
 
 /** By whole name as the language sorts. */

@@ -59,6 +59,7 @@ const drawer = {
     key: 'A dot: somebody who needs this skill next; filled where their group works on it. The signs: the groups that do.',
     keyOfGroup: 'Who of the group needs which skill next; the rungs it works on are lit.',
   },
+  adults: 'Adults and times',
   worksOn: (skills: readonly string[]) => {
     const named = skills.filter((name) => name !== '');
     return named.length === 0

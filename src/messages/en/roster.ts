@@ -241,6 +241,8 @@ export const roster = {
   chooseDetail: 'choose a detail…',
   leaveOutValues: 'Those who have',
   leaveThemOut: 'Leave them out',
+  toLadder: 'Skill ladder and results',
+  toAdults: 'Adults and times',
   leaveOutAlsoBy: 'and by',
   leaveOutAnd: 'And another detail',
   leaveOutWhen: 'Leave out those to whom',

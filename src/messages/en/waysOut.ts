@@ -20,6 +20,8 @@ export const outWords: OutWords = {
     role: 'role',
     email: 'e-mail',
     place: 'place',
+    adult: 'adult',
+    time: 'time',
     link: 'link',
     subject: 'subject',
     text: 'text',

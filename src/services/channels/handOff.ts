@@ -113,7 +113,9 @@ class ChannelRun {
         addresses.set(address.toLowerCase(), { address, name: person.name });
       }
     }
-    const staff = this.lineup.staff.filter(({ email }) => isAddress(email.trim()));
+    const staff = [...this.lineup.staff, ...this.lineup.groups.flatMap(({ led }) => led)].filter(
+      ({ email }) => isAddress(email.trim()),
+    );
     staff.forEach(({ email, name }) =>
       addresses.set(addressOf({ email }), { address: email.trim(), name }),
     );
@@ -188,7 +190,7 @@ class ChannelRun {
       if (keys.has(id) && !ours.has(id)) ours.set(id, group);
       else others.push(group);
     }
-    const staff = this.staffIds();
+    const staff = this.idsOf(this.lineup.staff);
     await eachOf(this.lineup.groups, AT_ONCE, async (group) => {
       const wanted = this.wanted(prefix, group, staff);
       const there = ours.get(wanted.externalId) ?? null;
@@ -232,8 +234,8 @@ class ChannelRun {
     return found;
   }
 
-  private staffIds(): readonly string[] {
-    return this.lineup.staff.flatMap(({ email }) => {
+  private idsOf(staff: ServiceLineup['staff']): readonly string[] {
+    return staff.flatMap(({ email }) => {
       const user = this.userOf.get(addressOf({ email }));
       return user && 'id' in user ? [user.id] : [];
     });
@@ -241,7 +243,7 @@ class ChannelRun {
 
   private wanted(
     prefix: string,
-    { key, name }: ServiceLineup['groups'][number],
+    { key, name, led }: ServiceLineup['groups'][number],
     staff: readonly string[],
   ): Wanted {
     const students = new Map<string, Person[]>();
@@ -255,7 +257,7 @@ class ChannelRun {
       externalId: `${prefix}${key}`,
       displayName: `${this.lineup.name} · ${name}`,
       students,
-      staff,
+      staff: [...new Set([...staff, ...this.idsOf(led)])],
       over: false,
     };
   }

@@ -70,7 +70,7 @@ class RoomRun {
     private readonly lineup: ServiceLineup,
     private readonly options: RoomOptions,
   ) {
-    this.people = peopleOf(lineup);
+    this.people = [...peopleOf(lineup), ...leadersOf(lineup)];
     this.peopleIn = byGroup(lineup, this.people);
     this.session = options.earlier;
   }
@@ -112,7 +112,9 @@ class RoomRun {
   private async begin(salt: string): Promise<void> {
     this.plan = this.lineup.groups.map(({ key, name }) => ({
       name,
-      joins: this.going(key).map((person) => ({ name: person.name })),
+      joins: this.going(key)
+        .filter(isStudent)
+        .map((person) => ({ name: person.name })),
       leaves: [],
     }));
     if (this.options.dryRun) {
@@ -221,6 +223,7 @@ class RoomRun {
       return {
         name,
         joins: this.going(key)
+          .filter(isStudent)
           .filter((person) => room === undefined || now.get(addressOf(person)) !== room)
           .map((person) => ({ name: person.name })),
         leaves: inside
@@ -437,7 +440,12 @@ class RoomRun {
 
   private result(): RoomsHandedOff {
     const { people, arrivedAs, whyOf, plan, ended, told, session } = this;
-    const where = whereEverybodyIs(people, arrivedAs, whyOf, ended);
+    const where = whereEverybodyIs(people.filter(isStudent), arrivedAs, whyOf, ended);
+    // Of staff whom the service refused the teacher hears in its words; the figures are those of students.
+    for (const person of people) {
+      const why = whyOf.get(person);
+      if (!isStudent(person) && why?.code === 'refused') told.push(`${person.name}: ${why.detail}`);
+    }
     return { ...where, plan: planThatHeld(plan, where.refused), ended, told, session };
   }
 }
@@ -446,8 +454,31 @@ function sessionPath(id: string): string {
   return `/sessions/${encodeURIComponent(id)}`;
 }
 
+const STAFF = 'staff';
+
+function isStudent({ roles }: Person): boolean {
+  return !roles.includes(STAFF);
+}
+
+/**
+ * Adults who lead one group alone, as people of its room; whoever leads several at once goes from one to the next, and
+ * without an address nobody can be let in.
+ */
+function leadersOf({ groups }: ServiceLineup): readonly Person[] {
+  const times = new Map<string, number>();
+  groups.forEach(({ led }) =>
+    led.forEach((one) => times.set(addressOf(one), (times.get(addressOf(one)) ?? 0) + 1)),
+  );
+  return groups.flatMap(({ key, name, led }) =>
+    led
+      .filter((one) => isAddress(one.email.trim()) && times.get(addressOf(one)) === 1)
+      .map((one) => ({ ...one, id: addressOf(one), roles: [STAFF], group: name, key })),
+  );
+}
+
 function entryOf({ name, email, roles }: Person): RoomPerson {
-  return { name, email: email.trim(), role: roles.includes('lead') ? 'lead' : 'student' };
+  const role = roles.includes(STAFF) ? STAFF : roles.includes('lead') ? 'lead' : 'student';
+  return { name, email: email.trim(), role };
 }
 
 /** A JSON pointer (RFC 6901) without the sign of a fragment and its triplets. */

@@ -1,6 +1,14 @@
 import { newAdult, type AdultRecord } from '../../schema/adult';
 import type { Period } from '../../schema/classRecord';
-import { AdultId, newId, PeriodId, PlanId, type ClassId, type LineupId } from '../../schema/ids';
+import {
+  AdultId,
+  newId,
+  PeriodId,
+  PlanId,
+  type ClassId,
+  type LineupId,
+  type StudentId,
+} from '../../schema/ids';
 import { emptyPlan, type Lead } from '../../schema/plan';
 import type { AppStore } from '../appStore';
 import { adultsOf, planOf } from '../queries';
@@ -21,6 +29,45 @@ export function addAdult(
   });
   return id;
 }
+
+/** Adds several adults at once, after the others, as one step. */
+export function addAdults(
+  store: AppStore,
+  classId: ClassId,
+  known: readonly Pick<AdultRecord, 'name' | 'email'>[],
+): void {
+  store.history.act('editAdults', ({ put }) => {
+    const last = adultsOf(store.records, classId).at(-1)?.order ?? 0;
+    known.forEach((one, at) => put(newAdult(newId(AdultId, 'a'), classId, last + at + 1, one)));
+  });
+}
+
+/** What several adults are to be able to do more, as one step; gives the adults of the class as they are then. */
+export function changeAdults(
+  store: AppStore,
+  classId: ClassId,
+  changes: readonly AdultChange[],
+): readonly AdultRecord[] {
+  store.history.act('editAdults', ({ get, put }) => {
+    for (const change of changes) {
+      const adult = get('adult', change.adultId);
+      if (!adult) continue;
+      if (change.what === 'time') put({ ...adult, times: [...adult.times, change.periodId] });
+      if (change.what === 'atOnce') put({ ...adult, atOnce: adult.atOnce + 1 });
+      if (change.what === 'letLead') {
+        put({ ...adult, never: adult.never.filter((id) => !change.studentIds.includes(id)) });
+      }
+    }
+  });
+  return adultsOf(store.records, classId);
+}
+
+/** One thing that an adult is to be able to do more. */
+export type AdultChange = { readonly adultId: AdultId } & (
+  | { readonly what: 'time'; readonly periodId: PeriodId }
+  | { readonly what: 'atOnce' }
+  | { readonly what: 'letLead'; readonly studentIds: readonly StudentId[] }
+);
 
 export function editAdult(store: AppStore, id: AdultId, change: AdultEdit): void {
   store.history.act('editAdults', ({ get, put }) => {
@@ -73,12 +120,14 @@ export function removePeriod(store: AppStore, classId: ClassId, id: PeriodId): v
     }
     for (const plan of all('plan')) {
       if (plan.classId !== classId) continue;
-      const leads = Object.entries(plan.leads).map(([key, lead]) => [
-        key,
-        lead.periodId === id ? { ...lead, periodId: null } : lead,
-      ]);
+      const leads: Record<string, Lead> = Object.fromEntries(
+        Object.entries(plan.leads).map(([key, lead]) => [
+          key,
+          lead.periodId === id ? { ...lead, periodId: null } : lead,
+        ]),
+      );
       const meetAt = plan.meetAt?.filter((one) => one !== id) ?? null;
-      put({ ...plan, leads: Object.fromEntries(leads), meetAt });
+      put({ ...plan, leads, meetAt });
     }
   });
 }

@@ -16,6 +16,7 @@ import { planOf, shownTake } from '@/store/queries';
 import { useQuery, useRecord } from '@/store/react';
 import { useRolesShown, useStageNames, withRoles } from './names';
 import { useRoll } from './students';
+import { useLed } from './useLed';
 import { useOpenLineup } from './useOpenLineup';
 import { useToday } from './useToday';
 
@@ -54,9 +55,14 @@ export function useShown(classId: ClassId): Shown {
   const openExperts = useQuery(shownTake, openPlan?.expertsId ?? NO_LINEUP)?.groups ?? null;
   const plan = held ? held.plan : openPlan;
   const experts = held ? held.experts : openExperts;
+  const led = useLed(classId);
   const people = useMemo(
-    () => withRoles(publicLineup(groups && { groups }, students, nameOf, plan ?? undefined), roles),
-    [groups, students, nameOf, plan, roles],
+    () =>
+      withRoles(
+        publicLineup(groups && { groups }, students, nameOf, plan ?? undefined, led),
+        roles,
+      ),
+    [groups, students, nameOf, plan, roles, led],
   );
   return useMemo(() => {
     const differs =

@@ -14,7 +14,7 @@ import type { ClassId } from '@/schema/ids';
 import type { LineupRecord } from '@/schema/lineup';
 import type { RollStudent } from '@/schema/student';
 import type { TakeRecord } from '@/schema/take';
-import { classById, planOf, shownTake } from '@/store/queries';
+import { adultsOf, classById, planOf, shownTake } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useRealRoll, useRoll } from '../frame/students';
 import { useClassId } from '../frame/useClassId';
@@ -82,13 +82,17 @@ function HandOff({ classId, theClass, lineup, take }: HandOffProps) {
     () => way && optionsOf(chosen, way, ownFile, day),
     [chosen, way, ownFile, day],
   );
+  const adults = useQuery(adultsOf, theClass.id);
   const lineups = useMemo(() => {
     const leaving = (roll: readonly RollStudent[]) =>
-      cleanLineup(publicAddresses(theClass, lineup, take, roll, plan), sayHandoff.outWords.unnamed);
+      cleanLineup(
+        publicAddresses(theClass, lineup, take, roll, plan, adults),
+        sayHandoff.outWords.unnamed,
+      );
     // An address tells a name, so what goes as the screen shows it has none.
     const shown = students === real ? real : students.map((one) => ({ ...one, email: '' }));
     return { real: leaving(real), shown: leaving(shown) };
-  }, [theClass, lineup, take, plan, real, students]);
+  }, [theClass, lineup, take, plan, adults, real, students]);
   const shownName = useMemo(() => {
     const names = new Map(real.map(({ name }, at) => [name, students[at]?.name ?? '…']));
     // Whoever the class does not know is told by nobody's name while names are hidden.

@@ -16,6 +16,7 @@ import { useRoll } from '../frame/students';
 import { today } from '../frame/today';
 import { useClassId } from '../frame/useClassId';
 import { useSetting } from '../frame/useDraft';
+import { useLed } from '../frame/useLed';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { Button, LinkButton } from '../primitives/Button';
 import { Select } from '../primitives/Select';
@@ -46,9 +47,10 @@ export function PrintView() {
   const nameOf = useStageNames(students, classId);
   const [roles] = useRolesShown(classId);
   const [paper, setPaper] = useSetting(PAPER, classId);
+  const led = useLed(classId);
   const people = useMemo(
-    () => withRoles(publicLineup(take, students, nameOf, kept), roles),
-    [take, students, nameOf, kept, roles],
+    () => withRoles(publicLineup(take, students, nameOf, kept, led), roles),
+    [take, students, nameOf, kept, roles, led],
   );
   const plan = useMemo(() => publicPlan(kept), [kept]);
   const sheets = useRef<HTMLDivElement>(null);

@@ -89,7 +89,7 @@ function NewFilter({ theClass, students, sentence }: NewFilterProps) {
     ...(theClass.sections.length > 0
       ? [{ value: BY_SECTION, label: sayRoster.roster.column.section }]
       : []),
-    ...theClass.details.map(({ id, name }) => ({ value: id as string, label: name })),
+    ...theClass.details.map(({ id, name }) => ({ value: id, label: name })),
   ].filter(({ value }) => !done.some((part) => part.by === value));
   return (
     <>

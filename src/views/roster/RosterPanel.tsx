@@ -6,6 +6,7 @@ import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import { setNameOrder } from '@/store/actions/classParts';
 import { useStore } from '@/store/react';
+import { LinkButton } from '../primitives/Button';
 import { Choice } from '../primitives/Choice';
 import { Details } from './Details';
 import { LeaveOuts } from './LeaveOuts';
@@ -30,6 +31,14 @@ export function RosterPanel({ theClass, students, real, table }: RosterPanelProp
   return (
     <>
       <Details theClass={theClass} students={students} table={table} />
+      <div className={styles.remedies}>
+        <LinkButton size="small" variant="paper" href={`/c/${theClass.id}/roster/ladder`}>
+          {sayRoster.roster.toLadder}
+        </LinkButton>
+        <LinkButton size="small" variant="paper" href={`/c/${theClass.id}/groups/adults`}>
+          {sayRoster.roster.toAdults}
+        </LinkButton>
+      </div>
       <Block title={sayRoster.roster.leftOutTitle} open={theClass.leaveOuts.length > 0}>
         <LeaveOuts theClass={theClass} students={students} />
       </Block>

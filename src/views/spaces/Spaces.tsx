@@ -9,7 +9,7 @@ import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
 import type { TakeRecord } from '@/schema/take';
 import type { SpaceBrief } from '@/services/channels/spacesContract';
-import { planOf } from '@/store/queries';
+import { adultsOf, planOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useRealRoll } from '../frame/students';
 import { useNamesByAddress } from '../frame/useNamesByAddress';
@@ -43,10 +43,14 @@ export function Spaces({ place, rooms, theClass, lineup, take, title }: SpacesPr
   const names = useNamesByAddress(theClass.id, lineup);
   const real = useRealRoll(theClass.id, lineup);
   const plan = useQuery(planOf, lineup.id);
+  const adults = useQuery(adultsOf, theClass.id);
   const out = useMemo(
     () =>
-      cleanLineup(publicAddresses(theClass, lineup, take, real, plan), sayHandoff.outWords.unnamed),
-    [theClass, lineup, take, real, plan],
+      cleanLineup(
+        publicAddresses(theClass, lineup, take, real, plan, adults),
+        sayHandoff.outWords.unnamed,
+      ),
+    [theClass, lineup, take, real, plan, adults],
   );
   const ask = useAsk();
   const { notify } = useNotices();

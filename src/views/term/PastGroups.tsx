@@ -1,7 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
-import { matchStudents } from '@/formats/roster/merge';
+import { useMemo, useState } from 'react';
 import { pastColumnsIn, type PastColumn } from '@/formats/roster/pastGroups';
 import type { ReadRoster } from '@/formats/roster/readRoster';
 import { sayRoster } from '@/messages/roster';
@@ -11,13 +10,11 @@ import type { StudentId } from '@/schema/ids';
 import { PLAIN_RECIPE } from '@/schema/recipe';
 import type { StudentRecord } from '@/schema/student';
 import { newGroup } from '@/schema/take';
-import { keepDraft } from '@/store/actions/drafts';
 import { takeInPast } from '@/store/actions/series';
 import { studentsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
-import { browserRosterClient } from '@/worker/client';
-import { asRosterStudent } from '../frame/asRosterStudent';
-import { useDraft } from '../frame/useDraft';
+import { matchedStudents } from '../frame/matchedStudents';
+import { useListText } from '../frame/useListText';
 import { useToday } from '../frame/useToday';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
@@ -36,28 +33,13 @@ export function PastGroups({ theClass, onDone }: PastGroupsProps) {
   const store = useStore();
   const told = useTold();
   const today = useToday();
-  const field = { of: 'past', classId: theClass.id } as const;
-  const text = useDraft(field);
+  const list = useListText({ of: 'past', classId: theClass.id });
+  const { text, found, trouble } = list;
   const keep = (next: string): void => {
     // What was said of the columns of another list says nothing of these.
     setSaid({});
-    keepDraft(store, field, next);
+    list.keep(next);
   };
-  const [client] = useState(browserRosterClient);
-  useEffect(() => () => client.close(), [client]);
-  const [trouble, setTrouble] = useState('');
-  const [read, setRead] = useState<{ readonly of: string; readonly as: ReadRoster } | null>(null);
-  useEffect(() => {
-    if (text.trim() === '') return undefined;
-    const stop = new AbortController();
-    client.readText(text, {}, { signal: stop.signal }).then(
-      (as) => setRead({ of: text, as }),
-      // A newer text is being read already.
-      () => undefined,
-    );
-    return () => stop.abort();
-  }, [client, text]);
-  const found = text.trim() === '' || read?.of !== text ? null : read.as;
   const students = useQuery(studentsOf, theClass.id);
   const past = useMemo(
     () => (found?.ok ? pastIn(found, students, today) : null),
@@ -76,18 +58,6 @@ export function PastGroups({ theClass, onDone }: PastGroupsProps) {
   const say = (at: number, what: { readonly take?: boolean; readonly on?: string }): void =>
     setSaid({ ...said, [at]: { ...said[at], ...what } });
 
-  const openFile = async (file: File): Promise<void> => {
-    setTrouble('');
-    const answer = await client
-      .fileAsText(new Uint8Array(await file.arrayBuffer()))
-      .catch(() => null);
-    if (!answer) setTrouble(sayRoster.roster.fileUnread(file.name));
-    else if (answer.ok) keep(answer.sheets[0]?.text ?? '');
-    else {
-      const why = sayRoster.rosterErrorSentence(answer.error);
-      setTrouble(sayRoster.roster.fileTrouble(file.name, why));
-    }
-  };
   const take = (): void => {
     takeInPast(
       store,
@@ -113,7 +83,10 @@ export function PastGroups({ theClass, onDone }: PastGroupsProps) {
         <FileButton
           label={words.open}
           accept=".csv,.tsv,.txt,.xlsx,.ods,text/*"
-          onFile={(file) => void openFile(file)}
+          onFile={(file) => {
+            setSaid({});
+            void list.openFile(file);
+          }}
         />
         <Button size="small" variant="plain" onClick={onDone}>
           {words.leave}
@@ -178,24 +151,19 @@ function pastIn(
   students: readonly StudentRecord[],
   today: string,
 ) {
-  const matches = matchStudents(students.map(asRosterStudent), roster.students);
-  const idOf = (place: number): readonly StudentId[] => {
-    const match = matches[place];
-    const student = match && !match.doubtful ? students[match.earlier] : undefined;
-    return student ? [student.id] : [];
-  };
+  const { idOf, matched, unknown } = matchedStudents(students, roster);
   const columns = pastColumnsIn(table, reading, roster, today);
   return {
-    matched: roster.students.filter((_, place) => idOf(place).length > 0).length,
-    unknown: roster.students.flatMap(({ displayName }, place) =>
-      idOf(place).length > 0 ? [] : [displayName],
-    ),
+    ...{ matched, unknown },
     columns: columns.map(({ heading, day, likely, groups }, at): DatedColumn => ({
       ...{ heading, likely },
       // Without a day: a week apart, the last of them a week ago.
       on: day ?? daysBefore(today, 7 * (columns.length - at)),
       groups: groups
-        .map(({ name, students: places }) => ({ name, ids: places.flatMap(idOf) }))
+        .map(({ name, students: places }) => ({
+          name,
+          ids: places.flatMap((place) => idOf(place) ?? []),
+        }))
         .filter(({ ids }) => ids.length > 0),
     })),
   };

@@ -22,7 +22,7 @@ export function valuesOf(
     roles: group.members.flatMap(({ name, roles }) =>
       roles.map((role) => `${words.role(role)}: ${name}`),
     ),
-    staff: lineup.staff.map(({ name }) => name),
+    staff: [...new Set([...group.led, ...lineup.staff].map(({ name }) => name))],
     place: group.place === group.link ? '' : group.place,
     link: group.link,
     stations: group.stations,
@@ -31,7 +31,7 @@ export function valuesOf(
     code: lineup.courseCode,
     date: options.date,
     day: options.date === '' ? '' : words.day(options.date),
-    time: options.time,
+    time: options.time === '' ? group.time : options.time,
     minutes: options.minutes,
     message: cleanLines(options.message),
     instructions: cleanLines(lineup.instructions),

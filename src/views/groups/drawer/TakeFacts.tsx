@@ -1,6 +1,6 @@
 'use client';
 
-import { Button } from '../../primitives/Button';
+import { Button, LinkButton } from '../../primitives/Button';
 import { freeSign } from '@/encode/takeGroups';
 import { sayBench } from '@/messages/bench';
 import { addGroup } from '@/store/actions/takes';
@@ -56,6 +56,9 @@ export function TakeFacts() {
       <Button size="small" variant="paper" onClick={add}>
         {drawer.add}
       </Button>
+      <LinkButton size="small" variant="paper" href={`/c/${bench.theClass.id}/groups/adults`}>
+        {drawer.adults}
+      </LinkButton>
       <p className={styles.hint}>{drawer.howToMove}</p>
     </>
   );

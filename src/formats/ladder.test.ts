@@ -1,0 +1,58 @@
+import { ladderFile, MOST_SKILLS, readLadder } from './ladder';
+
+const skills = [
+  { name: 'naming the banks', text: 'Left and right, looking downstream.' },
+  { name: 'maps, and "scales"', text: '' },
+  { name: '=flow', text: 'Area times speed;\nin m³/s' },
+];
+
+test('a ladder saved as a file comes back: exactly from JSON, from CSV in one line and without formulas', async () => {
+  const json = await ladderFile('json', 'Rivers', skills);
+  expect(readLadder(String(json.content))).toEqual({
+    ...{ ok: true, name: 'Rivers', issues: [] },
+    skills: [...skills.slice(0, 2), { name: '=flow', text: 'Area times speed; in m³/s' }],
+  });
+  const csv = await ladderFile('csv', 'Rivers', skills);
+  const read = readLadder(String(csv.content));
+  expect(read.ok && read.skills.slice(0, 2)).toEqual(skills.slice(0, 2));
+  expect(String(csv.content)).not.toMatch(/^=flow/m);
+});
+
+test.each([
+  ['a skill a line', 'maps\nflow, and speed\n\ngauges', ['maps', 'flow, and speed', 'gauges']],
+  ['a numbered list', '1. maps\n2. flow\n10) gauges', ['maps', 'flow', 'gauges']],
+  ['bullets', '• maps\n- flow', ['maps', 'flow']],
+  ['CSV without a heading', 'maps,finds it\nflow,works it out', ['maps', 'flow']],
+  [
+    'CSV with semicolons and a heading',
+    'Skill;Text\nmaps;finds it, twice\nflow;',
+    ['maps', 'flow'],
+  ],
+  ['one skill', 'maps', ['maps']],
+])('%s is a ladder', (_, text, names) => {
+  const read = readLadder(text);
+  expect(read.ok && read.skills.map(({ name }) => name)).toEqual(names);
+});
+
+test('a skill named twice is taken once and told with its line; too long and too many are told too', () => {
+  expect(readLadder('maps\nflow\nMaps')).toMatchObject({
+    skills: [{ name: 'maps' }, { name: 'flow' }],
+    issues: [{ code: 'twice', name: 'Maps', line: 3 }],
+  });
+  expect(readLadder('m'.repeat(500))).toMatchObject({ issues: [{ code: 'shortened', line: 1 }] });
+  const many = Array.from({ length: MOST_SKILLS + 3 }, (_, at) => `skill ${at}`).join('\n');
+  const read = readLadder(many);
+  expect(read.ok && read.skills).toHaveLength(MOST_SKILLS);
+  expect(read).toMatchObject({ issues: [{ code: 'tooMany', given: MOST_SKILLS + 3 }] });
+});
+
+test.each([
+  ['', 'empty'],
+  [' \n \n', 'empty'],
+  ['skill\n', 'empty'],
+  ['{ torn', 'notLadder'],
+  ['{"format":"gruppetto.class"}', 'notLadder'],
+  ['{"format":"gruppetto.ladder","version":2,"skills":[]}', 'newer'],
+])('%j is no ladder: %s', (text, code) => {
+  expect(readLadder(text)).toEqual({ ok: false, code });
+});

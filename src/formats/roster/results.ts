@@ -1,0 +1,92 @@
+import { readPoints, wholeOf } from './mastery';
+import { isMissing, plainWords } from './text';
+import type { ColumnRole, Reading, Roster, Table } from './types';
+import { guessKind } from './values';
+
+/** One column of a list that may hold the answers to one question. */
+export interface ResultColumn {
+  /** The heading, '' where there is none. */
+  readonly heading: string;
+  /** The most points that the question gives. */
+  readonly whole: number;
+  /** Place in the roster's students → points, null for no answer. */
+  readonly points: readonly (number | null)[];
+  /** Cells that are no answer that can be read, by place in the roster's students. */
+  readonly unread: readonly { readonly student: number; readonly cell: string }[];
+  /** Whether the column looks like answers, and not like another thing that is known of students. */
+  readonly likely: boolean;
+  /** Place on the ladder of the skill that the heading names, null for none. */
+  readonly skill: number | null;
+}
+
+/** Columns that tell who somebody is are no questions. */
+const WHO: ReadonlySet<ColumnRole> = new Set([
+  ...(['givenName', 'familyName', 'fullName', 'preferredName', 'email', 'externalId'] as const),
+  ...(['role', 'status', 'section'] as const),
+]);
+/** What stands over columns that sum up others: they are no question, though they read like one. */
+const SUMMED =
+  /^(total|sum|points|score|mark|grade|percent|per cent|average|mean|result)s?\b|%\s*$/i;
+/** A column in which so many cells of ten cannot be read is something else. */
+const MOST_UNREAD = 3;
+
+/**
+ * The columns of a list that can be read as answers: points, points of a maximum, percentages, ticks or words. Headings
+ * that hold the name of a skill, or begin like "3a" or "3.2" where all that are likely do, tell what is asked.
+ */
+export function resultColumnsIn(
+  table: Table,
+  { columns, headingRow }: Reading,
+  roster: Roster,
+  skills: readonly string[],
+): readonly ResultColumn[] {
+  const headings = headingRow < 0 ? [] : (table.rows[headingRow]?.cells ?? []);
+  const rowOf = new Map(table.rows.map((row) => [row.line, row]));
+  const found = columns.flatMap(({ role, kind, name }, at): ResultColumn[] => {
+    if (WHO.has(role)) return [];
+    const heading = headings[at]?.trim() ?? '';
+    const cells = roster.students.map(({ row }) => rowOf.get(row)?.cells[at]?.trim() ?? '');
+    const told = cells.filter((cell) => !isMissing(cell));
+    const { decimal } = guessKind(name, told, table.commaIsDecimal);
+    const whole = wholeOf(heading, told, decimal);
+    const points = cells.map((cell) => (isMissing(cell) ? null : readPoints(cell, whole, decimal)));
+    const unread = cells.flatMap((cell, student) =>
+      !isMissing(cell) && points[student] === null ? [{ student, cell }] : [],
+    );
+    if (told.length === 0 || 10 * unread.length > MOST_UNREAD * told.length) return [];
+    const skill = skillIn(heading, skills);
+    const likely =
+      skill !== null ||
+      kind === 'skill' ||
+      ((kind === 'number' || kind === 'yesNo') && !SUMMED.test(heading));
+    return [{ heading, whole, points, unread, likely, skill }];
+  });
+  return byNumber(found, skills.length);
+}
+
+/** The skill whose name a heading holds, the longest of several. */
+function skillIn(heading: string, skills: readonly string[]): number | null {
+  const words = ` ${plainWords(heading)} `;
+  let best: number | null = null;
+  skills.forEach((skill, at) => {
+    const name = plainWords(skill);
+    if (name === '' || !words.includes(` ${name} `)) return;
+    if (best === null || name.length > plainWords(skills[best] ?? '').length) best = at;
+  });
+  return best;
+}
+
+/** Where every likely heading without a skill begins with a skill's number and a part ("3a", "3.2"), that is the skill. */
+function byNumber(columns: readonly ResultColumn[], count: number): readonly ResultColumn[] {
+  const numberOf = ({ heading }: ResultColumn): number =>
+    Number(/^\D{0,6}?(\d{1,2})(?:\s?[a-z]\b|\.\d)/i.exec(heading)?.[1] ?? 0);
+  const open = columns.filter(({ likely, skill }) => likely && skill === null);
+  const told = open.every((column) => {
+    const number = numberOf(column);
+    return number >= 1 && number <= count;
+  });
+  if (!told) return columns;
+  return columns.map((column) =>
+    open.includes(column) ? { ...column, skill: numberOf(column) - 1 } : column,
+  );
+}

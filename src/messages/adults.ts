@@ -1,0 +1,5 @@
+import { adults } from './en/adults';
+import { part } from './speaking';
+
+/** The words of adults, times and timetables. */
+export const sayAdults = part('adults', adults);

@@ -1,0 +1,5 @@
+import { ladder } from './en/ladder';
+import { part } from './speaking';
+
+/** The words of the ladder and of results. */
+export const sayLadder = part('ladder', ladder);

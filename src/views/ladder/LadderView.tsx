@@ -1,0 +1,125 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useMemo, useState } from 'react';
+import { masteryIn } from '@/encode/mastery';
+import { sayLadder } from '@/messages/ladder';
+import type { ClassRecord } from '@/schema/classRecord';
+import type { LineupRecord } from '@/schema/lineup';
+import { classById, resultsOf } from '@/store/queries';
+import { useQuery } from '@/store/react';
+import { useNameMask } from '../frame/masking';
+import { useTileNames } from '../frame/names';
+import { useRealRoll, useStudents } from '../frame/students';
+import { useBench } from '../frame/useBench';
+import { useClassId } from '../frame/useClassId';
+import { useOpenLineup } from '../frame/useOpenLineup';
+import { Button, LinkButton } from '../primitives/Button';
+import { Changes } from './Changes';
+import { Contradictions } from './Contradictions';
+import styles from './Ladder.module.css';
+import { Picture, type Looked } from './Picture';
+import { Rule } from './Rule';
+import { Skills } from './Skills';
+import { StudentResults } from './StudentResults';
+import { Tests } from './Tests';
+import { useLedGroups } from '../frame/useLedGroups';
+
+/** A list is brought in now and then. */
+const TakeIn = dynamic(() => import('./TakeIn').then((module) => module.TakeIn), { ssr: false });
+
+/** The skills of a class in their order, where everybody stands, and the tests that tell. */
+export function LadderView() {
+  const theClass = useQuery(classById, useClassId());
+  const lineup = useOpenLineup();
+  return theClass && lineup ? <Standing theClass={theClass} lineup={lineup} /> : null;
+}
+
+interface StandingProps {
+  readonly theClass: ClassRecord;
+  readonly lineup: LineupRecord;
+}
+
+function Standing({ theClass, lineup }: StandingProps) {
+  const results = useQuery(resultsOf, theClass.id);
+  const everybody = useStudents(theClass.id);
+  const students = useMemo(() => everybody.filter(({ left }) => left === null), [everybody]);
+  const nameOf = useTileNames(everybody);
+  const mastery = useMemo(() => masteryIn(theClass, results), [theClass, results]);
+  const bench = useBench(lineup, theClass, useRealRoll(theClass.id, lineup));
+  const all = useLedGroups(bench);
+  const groups = lineup.recipe.needs === null ? [] : all;
+  const [mask] = useNameMask();
+  const [bringing, setBringing] = useState(false);
+  const [looked, setLooked] = useState<Looked>(null);
+  const empty = mastery.ladder.length === 0;
+  const mayBring = mask === 'names';
+  const student = looked?.of === 'student' ? students.find(({ id }) => id === looked.id) : null;
+  return (
+    <div className={styles.view}>
+      <div className={styles.head}>
+        <h2 className={styles.title}>{sayLadder.title}</h2>
+        <LinkButton size="small" variant="plain" href={`/c/${theClass.id}/roster`}>
+          {sayLadder.back}
+        </LinkButton>
+      </div>
+      {empty ? (
+        <p className={styles.text}>{sayLadder.none}</p>
+      ) : (
+        <>
+          <Rule theClass={theClass} />
+          <Picture
+            theClass={theClass}
+            lineup={lineup}
+            mastery={mastery}
+            students={students}
+            nameOf={nameOf}
+            groups={groups}
+            looked={looked}
+            onLook={setLooked}
+          />
+          {student && (
+            <StudentResults
+              student={student}
+              name={nameOf(student.id)}
+              mastery={mastery}
+              results={results}
+              onClose={() => setLooked(null)}
+            />
+          )}
+        </>
+      )}
+      <div className={styles.sides}>
+        <Skills theClass={theClass} mastery={mastery} />
+        <section className={styles.part} aria-label={sayLadder.tests(results.length)}>
+          <Tests results={results} mastery={mastery} />
+          {mayBring && !bringing && (
+            <div>
+              <Button
+                variant={results.length === 0 && !empty ? 'contained' : 'paper'}
+                size="small"
+                onClick={() => setBringing(true)}
+              >
+                {sayLadder.takeIn.title}
+              </Button>
+            </div>
+          )}
+          {bringing && mayBring && (
+            <TakeIn
+              theClass={theClass}
+              mastery={mastery}
+              tests={results.length}
+              onDone={() => setBringing(false)}
+            />
+          )}
+        </section>
+        {!empty && (
+          <div className={styles.part}>
+            <Changes theClass={theClass} results={results} students={students} nameOf={nameOf} />
+            <Contradictions mastery={mastery} students={students} nameOf={nameOf} />
+          </div>
+        )}
+      </div>
+    </div>
+  );
+}
