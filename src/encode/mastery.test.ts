@@ -191,6 +191,28 @@ describe('skills are judged by a rule', () => {
   });
 });
 
+test('regrouping after new results serves as many as can be served, and moves nobody who need not', () => {
+  // Two groups on maps and gauges; since then Bo has moved on to what the other group works on, and nobody else has.
+  const students = [
+    ...[at('Ana', 1, 10), at('Bo', 2, 90, 10), at('Caro', 3, 10), at('Dov', 4, 10)],
+    ...[at('Eli', 5, 90, 10), at('Fay', 6, 90, 10), at('Gus', 7, 90, 10), at('Hana', 8, 90, 90)],
+  ];
+  const of = testBench({
+    students,
+    theClass: skills,
+    recipe: {
+      sizing: { by: 'count', count: 2 },
+      needs: { focus: 1, importance: 'most', unknown: 'anywhere' },
+    },
+    bench: { take: take(['Ana Bo Caro Dov', 'Eli Fay Gus Hana']) },
+  });
+  const outcome = arrangeNow(requestFor(of, 5, { rows: null, pins: true, few: true }).request);
+  if (!outcome.ok) throw new Error('no result');
+  expect(outcome.result.measures.needs?.cost).toBe(0);
+  const groups = outcome.result.rounds[0]!.groups.map((ids) => [...ids].sort().join(' '));
+  expect([...groups].sort()).toEqual(['Ana Caro Dov Hana', 'Bo Eli Fay Gus']);
+});
+
 describe('students of whom nothing is known', () => {
   const students = [at('Ana', 1, 10), at('Bo', 2, 20), at('Caro', 3), at('Dov', 4)];
   const asked = (unknown: 'anywhere' | 'together' | 'out') =>

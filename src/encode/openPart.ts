@@ -11,6 +11,8 @@ export interface ShuffleScope {
   readonly pins: boolean;
   /** Whether other groups are worth more than good ones. */
   readonly letGo?: boolean;
+  /** Whether as many as can be stay where they are, and only as many move as the goals gain by. */
+  readonly few?: boolean;
 }
 
 export const WHOLE: ShuffleScope = { rows: null, pins: true };

@@ -38,10 +38,31 @@ export function requestFor(bench: Bench, seed: number, scope: ShuffleScope = WHO
   const rules = [...pins, ...recipeRules(bench, inIt)];
   const request = requestAbout(bench, inIt, seed, sizing, rules);
   return {
-    request: { ...request, ...differing(bench, request.goals ?? [], scope) },
+    request: {
+      ...request,
+      ...(scope.few
+        ? staying(bench, request.goals ?? [], openRows)
+        : differing(bench, request.goals ?? [], scope)),
+    },
     sources: rules.map(([source]) => source),
     keptRows,
   };
+}
+
+/** What a move costs a class beside the goals of a recipe: they gain by every move that is made. */
+const STAYING_WEIGHT = 0.2;
+
+/** What makes a shuffle move no more students than it gains by; larger groups keep the larger sizes. */
+function staying(
+  { take }: Bench,
+  goals: readonly RequestGoal[],
+  openRows: readonly number[],
+): Partial<ArrangeRequest> {
+  if (!take) return {};
+  const current = openRows
+    .map((row) => take.groups[row]?.studentIds ?? [])
+    .sort((a, b) => b.length - a.length);
+  return { current, goals: [...goals, { kind: 'steady', weight: STAYING_WEIGHT }] };
 }
 
 /** The last so many takes are differed from; with more there would be too little left to choose from. */

@@ -8,11 +8,14 @@ import {
   openBackup,
   poolClasses,
 } from './actions/classes';
+import { masteryIn } from '../encode/mastery';
 import { newGroup } from '../schema/take';
 import { draftText, keepDraft } from './actions/drafts';
 import { addTake, moveStudents, undealTake } from './actions/takes';
 import { addRule } from './actions/rules';
-import { addLeaveOut, removeSection, switchLeaveOut } from './actions/classParts';
+import { addAdult, addPeriod, removePeriod, setLeads } from './actions/adults';
+import { addLeaveOut, removeSection, setStaff, switchLeaveOut } from './actions/classParts';
+import { renameSkill, setLadder, takeInResults } from './actions/skills';
 import {
   deleteStudent,
   editStudent,
@@ -23,7 +26,16 @@ import {
 } from './actions/students';
 import { takeInRoster, type StudentFacts } from './actions/takeInRoster';
 import { openAppStore, type AppStore } from './appStore';
-import { allClasses, lineupsOf, rollOf, rulesOf, shownTake, studentsOf } from './queries';
+import {
+  adultsOf,
+  allClasses,
+  lineupsOf,
+  resultsOf,
+  rollOf,
+  rulesOf,
+  shownTake,
+  studentsOf,
+} from './queries';
 
 beforeEach(() => {
   globalThis.indexedDB = new IDBFactory();
@@ -293,7 +305,7 @@ test('pooled students keep their home class, joined sections and details, and th
       { classId: one.classId, sections: 'all' },
       { classId: two.classId, sections: [north] },
     ],
-    { name: 'Both', lineupName: 'First', homeClass: 'home class' },
+    { name: 'Both', lineupName: 'First', homeClass: 'home class', homeTeacher: 'home teacher' },
     true,
   );
   const pooled = store.records.get('class', pool)!;
@@ -313,6 +325,90 @@ test('pooled students keep their home class, joined sections and details, and th
   expect(pooled.temporary).toBe(true);
   store.history.undo();
   expect(allClasses(store.records)).toEqual(before);
+  await store.close();
+});
+
+test('a pool has the ladder, tests and adults of its classes, each once, and who taught whom', async () => {
+  const store = await open();
+  const made = ['Amira', 'Bram'].map((name) => {
+    const { classId, ids } = classWith(store, [name]);
+    setStaff(store, classId, [{ name: `Teacher of ${name}`, email: null, role: '' }]);
+    setLadder(store, classId, [{ name: name === 'Amira' ? 'maps' : 'Maps', text: name }]);
+    takeInResults(store, classId, {
+      ...{ name: 'First walk', on: '2026-10-01', answers: { [ids[0]!]: [1] } },
+      items: [{ name: 'q1', skill: 'maps', whole: 1 }],
+    });
+    const time = addPeriod(store, classId, { name: 'Mon', day: 1, from: null, to: null });
+    const own = addPeriod(store, classId, { name, day: null, from: null, to: null });
+    addAdult(store, classId, { name: 'Maren', times: [time, own], skills: [name] });
+    return classId;
+  });
+  const pool = poolClasses(
+    store,
+    made.map((classId) => ({ classId, sections: 'all' as const })),
+    { name: 'Year', lineupName: 'First', homeClass: 'home class', homeTeacher: 'home teacher' },
+    false,
+  );
+  const pooled = store.records.get('class', pool)!;
+  const students = studentsOf(store.records, pool);
+  expect(pooled.skillLadder).toEqual([{ name: 'maps', text: 'Amira' }]);
+  expect(pooled.periods.map(({ name }) => name)).toEqual(['Mon', 'Amira', 'Bram']);
+  const [test, ...others] = resultsOf(store.records, pool);
+  expect(others).toEqual([]);
+  expect(test!.answers).toEqual(Object.fromEntries(students.map(({ id }) => [id, [1]])));
+  const [maren, ...more] = adultsOf(store.records, pool);
+  expect(more).toEqual([]);
+  expect(maren!.times).toEqual(pooled.periods.map(({ id }) => id));
+  expect(maren!.skills).toEqual(['Amira', 'Bram']);
+  const teacher = pooled.details.find(({ name }) => name === 'home teacher')!.id;
+  expect(students.map(({ details }) => details[teacher])).toEqual([
+    'Teacher of Amira',
+    'Teacher of Bram',
+  ]);
+  await store.close();
+});
+
+test('a skill renamed keeps its results, its adults and what the class list says of it', async () => {
+  const store = await open();
+  const { classId, ids } = classWith(store, ['Amira']);
+  setLadder(store, classId, [{ name: 'maps', text: 'finds it' }]);
+  takeInResults(store, classId, {
+    ...{ name: 'First walk', on: '2026-10-01', answers: { [ids[0]!]: [1, 0] } },
+    items: ['maps', 'flow'].map((skill) => ({ name: skill, skill, whole: 1 })),
+  });
+  addAdult(store, classId, { name: 'Maren', skills: ['maps'] });
+  renameSkill(store, classId, 'maps', 'reading maps');
+  const theClass = store.records.get('class', classId)!;
+  // A skill that a test asks for and the ladder did not have was put above the others.
+  expect(theClass.skillLadder).toEqual([
+    { name: 'reading maps', text: 'finds it' },
+    { name: 'flow', text: '' },
+  ]);
+  const results = resultsOf(store.records, classId);
+  expect(results[0]!.items.map(({ skill }) => skill)).toEqual(['reading maps', 'flow']);
+  expect(adultsOf(store.records, classId)[0]!.skills).toEqual(['reading maps']);
+  const { of } = masteryIn(theClass, results);
+  expect(of(studentsOf(store.records, classId)[0]!).map(({ state }) => state)).toEqual([
+    'mastered',
+    'notYet',
+  ]);
+  await store.close();
+});
+
+test('a time that is removed is nobody’s any more, and groups that met then have none', async () => {
+  const store = await open();
+  const { classId } = classWith(store, ['Amira']);
+  const lineupId = store.records.all('lineup')[0]!.id;
+  const time = addPeriod(store, classId, { name: 'Mon', day: 1, from: null, to: null });
+  const maren = addAdult(store, classId, { name: 'Maren', times: [time] });
+  setLeads(store, lineupId, () => ({ '0': { adultId: maren, periodId: time, locked: false } }));
+  removePeriod(store, classId, time);
+  expect(store.records.get('adult', maren)!.times).toEqual([]);
+  expect(store.records.all('plan')[0]!.leads).toEqual({
+    '0': { adultId: maren, periodId: null, locked: false },
+  });
+  store.history.undo(classId);
+  expect(store.records.all('plan')[0]!.leads['0']!.periodId).toBe(time);
   await store.close();
 });
 

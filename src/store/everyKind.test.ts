@@ -391,7 +391,7 @@ describe.each(SEEDS)('with records of every kind at random (seed %i)', (seed) =>
       classId: ids.classId,
       sections: 'all' as const,
     }));
-    const words = { name: 'Pool', lineupName: 'First', homeClass: 'home' };
+    const words = { name: 'Pool', lineupName: 'First', homeClass: 'home', homeTeacher: 'teacher' };
     const pool = poolClasses(store, parts, words, true);
     const fresh = all().filter(({ id }) => !before.has(id));
     expect(fresh.every((record) => ownerOf(record) === pool)).toBe(true);

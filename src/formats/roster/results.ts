@@ -27,8 +27,9 @@ const WHO: ReadonlySet<ColumnRole> = new Set([
 /** What stands over columns that sum up others: they are no question, though they read like one. */
 const SUMMED =
   /^(total|sum|points|score|mark|grade|percent|per cent|average|mean|result)s?\b|%\s*$/i;
-/** A column in which so many cells of ten cannot be read is something else. */
-const MOST_UNREAD = 3;
+/** A column of which more than such a part cannot be read is something else, though less quickly where its heading names a skill. */
+const MOST_UNREAD = 0.34;
+const MOST_UNREAD_OF_SKILL = 0.7;
 
 /**
  * The columns of a list that can be read as answers: points, points of a maximum, percentages, ticks or words. Headings
@@ -53,8 +54,9 @@ export function resultColumnsIn(
     const unread = cells.flatMap((cell, student) =>
       !isMissing(cell) && points[student] === null ? [{ student, cell }] : [],
     );
-    if (told.length === 0 || 10 * unread.length > MOST_UNREAD * told.length) return [];
     const skill = skillIn(heading, skills);
+    const mayBeUnread = skill === null ? MOST_UNREAD : MOST_UNREAD_OF_SKILL;
+    if (told.length === 0 || unread.length > mayBeUnread * told.length) return [];
     const likely =
       skill !== null ||
       kind === 'skill' ||

@@ -60,6 +60,8 @@ const drawer = {
     keyOfGroup: 'Who of the group needs which skill next; the rungs it works on are lit.',
   },
   adults: 'Adults and times',
+  regroup: 'Regroup with few moves',
+  regroupHint: 'After new results: as many as can be are served, and nobody moves who need not.',
   worksOn: (skills: readonly string[]) => {
     const named = skills.filter((name) => name !== '');
     return named.length === 0

@@ -69,7 +69,7 @@ export const ladder = {
   won: (skills: readonly string[]) => `new: ${listNames(skills)}`,
   lost: (skills: readonly string[]) => `no longer: ${listNames(skills)}`,
   regroup:
-    'To make groups after this with the fewest moves, press Mend on the page of the term, or shuffle anew on the page of groups.',
+    'On the page of groups, "Regroup with few moves" serves as many as can be after this and moves nobody who need not.',
   skills: (number: number) => `Skills (${number})`,
   skillName: 'Name of the skill',
   skillText: (name: string) => `About ${name}`,

@@ -241,6 +241,7 @@ export const roster = {
   chooseDetail: 'choose a detail…',
   leaveOutValues: 'Those who have',
   leaveThemOut: 'Leave them out',
+  countsTo: (whole: number) => `counts up to ${whole}`,
   toLadder: 'Skill ladder and results',
   toAdults: 'Adults and times',
   leaveOutAlsoBy: 'and by',

@@ -34,6 +34,7 @@ export const shelf = {
   poolName: 'Name of the pooled class',
   pooledName: (names: readonly string[]) => listNames(names),
   homeClass: 'home class',
+  homeTeacher: 'home teacher',
   lastingLegend: 'How long',
   temporary: 'only until I delete it',
   kept: 'for good',

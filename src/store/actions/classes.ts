@@ -113,13 +113,18 @@ export interface PoolPart {
 }
 
 /**
- * One class of the students of several: each keeps the home class as a detail, sections and details of one name
+ * One class of the students of several: each keeps the home class, and its first teacher, as details, sections and details of one name
  * become one, and the quiet rules among the pooled students come along. The classes themselves stay as they are.
  */
 export function poolClasses(
   store: AppStore,
   parts: readonly PoolPart[],
-  words: { readonly name: string; readonly lineupName: string; readonly homeClass: string },
+  words: {
+    readonly name: string;
+    readonly lineupName: string;
+    readonly homeClass: string;
+    readonly homeTeacher: string;
+  },
   temporary: boolean,
 ): ClassId {
   const id = newId(ClassId, 'c');
@@ -130,9 +135,11 @@ export function poolClasses(
       kind: 'category',
       levels: [],
     };
+    const teacher: Detail = { ...home, id: newId(DetailId, 'det'), name: words.homeTeacher };
+    const anyTeacher = parts.some(({ classId }) => (get('class', classId)?.staff.length ?? 0) > 0);
     let pooled: ClassRecord = {
       ...emptyClass(id, words.name, new Date().toISOString()),
-      details: [home],
+      details: anyTeacher ? [home, teacher] : [home],
       temporary,
     };
     const newIdOf = new Map<StudentId, StudentId>();
@@ -163,7 +170,12 @@ export function poolClasses(
       for (const student of coming) {
         const moved = renamedRecord(student, to);
         if (!moved) continue;
-        const details = { ...moved.details, [home.id]: source.name };
+        const [first] = source.staff;
+        const details = {
+          ...moved.details,
+          [home.id]: source.name,
+          ...(first ? { [teacher.id]: first.name } : {}),
+        };
         students.push({ ...moved, details, order: students.length + 1 });
       }
       for (const rule of all('rule')) {

@@ -54,6 +54,7 @@ export function Changes({ theClass, results, students, nameOf }: ChangesProps) {
           ))}
         </ul>
       )}
+      {moved.length > 0 && <p className={styles.hint}>{sayLadder.regroup}</p>}
     </section>
   );
 }

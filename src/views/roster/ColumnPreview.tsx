@@ -1,7 +1,9 @@
 'use client';
 
 import { hasContent } from '@/formats/roster/delimited';
-import type { ColumnRole, DetailKind } from '@/formats/roster/types';
+import { wholeOf } from '@/formats/roster/mastery';
+import type { ColumnRole, DetailKind, Reading, Table } from '@/formats/roster/types';
+import { guessKind } from '@/formats/roster/values';
 import { sayRoster } from '@/messages/roster';
 import styles from './ColumnPreview.module.css';
 import type { PastedListState } from './usePastedList';
@@ -28,6 +30,13 @@ function ReadAs({ pasted }: { readonly pasted: PastedListState }) {
       onChange={pasted.readIn}
     />
   );
+}
+
+/** What a column of a skill counts up to, as the reader takes it. */
+function wholeIn({ rows, commaIsDecimal }: Table, { headingRow, columns }: Reading, at: number) {
+  const heading = rows[headingRow]?.cells[at] ?? columns[at]?.name ?? '';
+  const cells = rows.slice(headingRow + 1).map((row) => row.cells[at] ?? '');
+  return wholeOf(heading, cells, guessKind(heading, cells, commaIsDecimal).decimal);
 }
 
 /** How each column is taken, over the first rows of the teacher's own data; nothing for a plain list of names. */
@@ -105,6 +114,9 @@ export function ColumnPreview({ pasted }: { readonly pasted: PastedListState }) 
                       }))}
                       onChange={(kind) => pasted.setColumn(i, { kind })}
                     />
+                  )}
+                  {column.role === 'detail' && column.kind === 'skill' && (
+                    <small>{sayRoster.roster.countsTo(wholeIn(table, reading, i))}</small>
                   )}
                 </th>
               ))}

@@ -48,6 +48,7 @@ export function PoolClasses({ classes, onDone }: PoolClassesProps) {
       name: name.trim() === '' ? sayShelf.pooledName(names) : name.trim(),
       lineupName: freshLineupName([]),
       homeClass: sayShelf.homeClass,
+      homeTeacher: sayShelf.homeTeacher,
     };
     const id = poolClasses(store, parts, words, lasting === 'temporary');
     onDone();

@@ -1,6 +1,7 @@
 'use client';
 
 import { Button, LinkButton } from '../../primitives/Button';
+import { WHOLE } from '@/encode/openPart';
 import { freeSign } from '@/encode/takeGroups';
 import { sayBench } from '@/messages/bench';
 import { addGroup } from '@/store/actions/takes';
@@ -19,6 +20,7 @@ export function TakeFacts() {
   const take = useShownTake();
   const bench = useWorkbench('bench');
   const sheet = useWorkbench('sheet');
+  const shuffle = useWorkbench('shuffle');
   const nameOf = useWorkbench('nameOf');
   const store = useStore();
   const { announce } = useNotices();
@@ -50,7 +52,19 @@ export function TakeFacts() {
         ))}
         {take.dealt && <li>{drawer.changedByHand}</li>}
       </ul>
-      {bench.lineup.recipe.needs && <Ladder row={null} />}
+      {bench.lineup.recipe.needs && (
+        <>
+          <Ladder row={null} />
+          <Button
+            size="small"
+            variant="paper"
+            title={drawer.regroupHint}
+            onClick={() => void shuffle.make({ ...WHOLE, few: true })}
+          >
+            {drawer.regroup}
+          </Button>
+        </>
+      )}
       <Offers />
       <Roles />
       <Button size="small" variant="paper" onClick={add}>
