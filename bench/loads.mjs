@@ -14,6 +14,8 @@ const PAGES = {
   paper: 'print',
   'hand off': 'handoff',
   term: 'term',
+  ladder: 'roster/ladder',
+  adults: 'groups/adults',
   rooms: 'handoff/rooms',
   spaces: 'handoff/spaces',
 };

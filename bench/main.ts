@@ -1,5 +1,6 @@
 import { benchEveryday, benchHard, benchInfeasible, benchLateInTerm, benchScale } from './engine';
 import { benchExact } from './exact';
+import { benchLeads } from './leads';
 import { benchNeeds } from './needs';
 import { benchRoster } from './roster';
 import { benchRounds } from './rounds';
@@ -15,6 +16,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   infeasible: benchInfeasible,
   scale: benchScale,
   needs: benchNeeds,
+  leads: benchLeads,
   rounds: benchRounds,
   stations: benchStations,
   series: benchSeries,

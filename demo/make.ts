@@ -229,6 +229,7 @@ const JUNIOR_CLASSES = ['Junior Survey, Ford', 'Junior Survey, Weir', 'Junior Su
 function juniors(name: string, part: number): ClassFile {
   const theClass = {
     ...demoClass(`juniors ${part}`, name, 4 + part),
+    courseCode: 'JUN',
     details: [...JUNIOR_DETAILS],
     skillLadder: [...RIVER_LADDER],
     periods: [...JUNIOR_PERIODS],

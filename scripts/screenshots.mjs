@@ -33,10 +33,6 @@ await withDemoPage(PORT, async (page, address) => {
   await page.getByRole('button', { name: 'More about Ngozi Eze' }).click();
   await page.getByRole('combobox', { name: 'add a name…' }).waitFor();
   await shot('student');
-  await page.keyboard.press('a');
-  await page.getByText('Press whoever is not here').waitFor();
-  await shot('roll');
-  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Add students', exact: true }).click();
   const box = page.getByRole('textbox', { name: /One student a line/ });
   await box.fill(LATER_EXPORT);
@@ -65,13 +61,21 @@ await withDemoPage(PORT, async (page, address) => {
   await page.getByText('rules broken').waitFor();
   await shot('takes');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: /Other things the recipe/ }).click();
-  await page.getByRole('button', { name: 'what they need next' }).click();
-  await page.getByText('have something to learn next').waitFor();
-  await page.keyboard.press('Escape');
+  const JUNIORS = `${address}${demoPath('juniors-1')}`;
+  await open(`${JUNIORS}/groups`, 'text=at most 6');
   await page.keyboard.press('r');
-  await page.getByText('28 of 28 served').waitFor();
+  await page.getByText('21 of 21 served').first().waitFor();
+  await open(`${JUNIORS}/roster/ladder`, 'h3');
+  await page
+    .getByRole('button', { name: /; works on / })
+    .first()
+    .click();
   await shot('ladder');
+  await open(`${JUNIORS}/groups/adults`, 'h3');
+  await page.getByRole('button', { name: 'Give every group an adult' }).click();
+  await page.getByRole('heading', { name: 'Timetable' }).waitFor();
+  await page.getByText('All 4 groups have an adult.').waitFor({ state: 'hidden' });
+  await shot('adults');
   await open(`${CREW}/show`, 'h3');
   await shot('show');
   await open(`${CREW}/print`, '[data-page]');

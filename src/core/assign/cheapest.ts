@@ -73,7 +73,7 @@ export function shareCheapest({ offers, seats, holders, held, evenness }: Sharin
 
   const potential = new Float64Array(sink + 1);
   for (;;) {
-    const { distance, edgeTo } = shortestFrom(source, edges, potential);
+    const { distance, edgeTo } = shortestBetween(source, sink, edges, potential);
     if (distance[sink] === Infinity) break;
     const furthest = distance[sink] as number;
     for (let node = 0; node <= sink; node++) {
@@ -98,9 +98,13 @@ export function shareCheapest({ offers, seats, holders, held, evenness }: Sharin
   return { placeOf, short: shortOf(offers, placeOf) };
 }
 
-/** Distances by costs lessened by potentials, none of them below 0 (Dijkstra), and the edge by which each is reached. */
-function shortestFrom(
+/**
+ * Distances by costs lessened by potentials, none of them below 0 (Dijkstra), and the edge by which each is reached; what
+ * is further away than the sink is not looked at to the end.
+ */
+function shortestBetween(
   source: number,
+  sink: number,
   edges: readonly (readonly Edge[])[],
   potential: Float64Array,
 ): { readonly distance: Float64Array; readonly edgeTo: readonly (Edge | undefined)[] } {
@@ -111,7 +115,7 @@ function shortestFrom(
   heap.add(0, source);
   for (;;) {
     const next = heap.take();
-    if (!next) return { distance, edgeTo };
+    if (!next || next[1] === sink) return { distance, edgeTo };
     const [at, node] = next;
     if (at > (distance[node] as number)) continue;
     for (const edge of edges[node] as readonly Edge[]) {

@@ -148,7 +148,7 @@ export const roster = {
           : 'here',
   isHere: (name: string) => `${name} is here today`,
   hasLeft: 'has left',
-  leftOutToday: 'left out today',
+  leftOutToday: (reasons: readonly string[]) => `left out: ${reasons.join('; ')}`,
   nameOf: 'Name',
   emailOf: (name: string) => `Address of ${name}`,
   sectionOf: (name: string) => `Section of ${name}`,

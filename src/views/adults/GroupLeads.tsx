@@ -170,7 +170,9 @@ export function GroupLeads(props: GroupLeadsProps) {
                           value: period.id,
                           label: sayAdults.with(
                             period.name,
-                            lead.adultId === null ? [] : effect(key, { periodId: period.id }),
+                            lead.adultId === null || lead.periodId === period.id
+                              ? []
+                              : effect(key, { periodId: period.id }),
                           ),
                         })),
                       ]}
@@ -190,7 +192,10 @@ export function GroupLeads(props: GroupLeadsProps) {
                         { value: '', label: sayAdults.nobody },
                         ...adults.map((adult) => ({
                           value: adult.id,
-                          label: sayAdults.with(adult.name, effect(key, { adultId: adult.id })),
+                          label: sayAdults.with(
+                            adult.name,
+                            lead.adultId === adult.id ? [] : effect(key, { adultId: adult.id }),
+                          ),
                         })),
                       ]}
                       onChange={(id) =>

@@ -23,6 +23,7 @@ import { Choice } from '../primitives/Choice';
 import { IconPress } from '../primitives/IconPress';
 import { Select } from '../primitives/Select';
 import { Switch } from '../primitives/Switch';
+import { labelOf, leaveOutSentence } from './leaveOutWords';
 import styles from './RosterPanel.module.css';
 
 interface LeaveOutsProps {
@@ -168,20 +169,6 @@ function countOf(
   return students.filter((one) => filtersOn(one, only).length > 0).length;
 }
 
-/** What a filter leaves out, in words. */
-function leaveOutSentence(
-  { when, parts }: Pick<LeaveOut, 'when' | 'parts'>,
-  theClass: ClassRecord,
-): string {
-  return sayRoster.roster.leaveOutSentence(
-    when,
-    parts.map(({ by, values }) => ({
-      title: titleOf(by, theClass),
-      values: values.map((value) => labelOf(by, value, theClass)),
-    })),
-  );
-}
-
 /** Values that students have, in their order; long columns of numbers are no choice to make. */
 function valuesOf(
   by: string,
@@ -200,14 +187,4 @@ function valuesOf(
   const levels = detail?.levels.filter((level) => given.has(level)) ?? [];
   const others = [...given].filter((value) => !levels.includes(value));
   return [...levels, ...others.sort(say.compare)].slice(0, MOST_VALUES);
-}
-
-function titleOf(by: string, theClass: ClassRecord): string {
-  if (by === BY_SECTION) return sayRoster.roster.column.section;
-  return theClass.details.find(({ id }) => id === by)?.name ?? '';
-}
-
-function labelOf(by: string, value: string, theClass: ClassRecord): string {
-  if (by !== BY_SECTION) return value;
-  return theClass.sections.find(({ id }) => id === value)?.name ?? value;
 }

@@ -4,6 +4,8 @@ import MoreHorizRounded from '@mui/icons-material/MoreHorizRounded';
 import { memo } from 'react';
 import type { RosterWarning } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';
+import { filtersOn } from '@/schema/presence';
+import { leaveOutSentence } from './leaveOutWords';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
 import { editStudent, setTakesPart } from '@/store/actions/students';
@@ -154,7 +156,11 @@ function Cell({ column, tabIndex, row, theClass, doubts, readOnly }: CellProps) 
             }
           />
           {presence === 'leftOut' && (
-            <span className={styles.aside}>{sayRoster.roster.leftOutToday}</span>
+            <span className={styles.aside}>
+              {sayRoster.roster.leftOutToday(
+                filtersOn(student, theClass).map((one) => leaveOutSentence(one, theClass)),
+              )}
+            </span>
           )}
         </>
       );
