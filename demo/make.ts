@@ -4,6 +4,7 @@ import { arrangeNow } from '@/core/arrange';
 import { rngFromSeed } from '@/core/random/rng';
 import { uniformInt } from '@/core/random/uniform';
 import { masteryIn } from '@/encode/mastery';
+import { sentenceKey } from '@/encode/madeFrom';
 import { requestFor } from '@/encode/request';
 import { takeGroups } from '@/encode/takeGroups';
 import { writeClassFile, type ClassFile } from '@/schema/classFile';
@@ -344,6 +345,7 @@ function addLineup(
       ],
       dealt: null,
       starred: false,
+      madeBy: sentenceKey(recipe),
       createdAt,
     };
   });

@@ -34,7 +34,10 @@ test('groups are made by what students need next: each says what it works on, th
   await page.getByRole('button', { name: /^What students need next/ }).click();
   await page.getByRole('button', { name: 'One skill fewer' }).click();
   await page.keyboard.press('Escape');
+  const older = page.getByText('These groups are older than the sentence above.');
+  await expect(older).toBeVisible();
   await page.getByRole('button', { name: 'Reshuffle' }).click();
+  await expect(older).toHaveCount(0);
   const served = page.getByText(/\d+ of 28 served/);
   await expect(served).not.toHaveText('28 of 28 served');
   await page.getByRole('link', { name: 'Stage', exact: true }).click();

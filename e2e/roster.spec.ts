@@ -137,7 +137,18 @@ test('the roll is called by one key; who has something in common is left out, an
   await openDemo(page, `${CREW}/roster`);
   await expect(page.getByRole('row').nth(2)).toBeVisible();
   await page.keyboard.press('a');
-  await expect(page.getByRole('button', { name: 'Amira Haddad' })).toBeFocused();
+  // Typing finds: Enter turns whoever is found first; letters are names and no commands.
+  const find = page.getByRole('searchbox', { name: 'Type a name, Enter turns it' });
+  await expect(find).toBeFocused();
+  await page.keyboard.type('hadd');
+  await expect(page.getByRole('button', { name: /Amira Haddad|Anahera Walker/ })).toHaveCount(1);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('28 students, 27 here today')).toBeVisible();
+  await expect(find).toHaveValue('');
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('button', { name: /^Amira Haddad/ })).toBeFocused();
+  await page.keyboard.press('Space');
+  await expect(page.getByText('28 students, all here today')).toBeVisible();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('Space');
   await expect(page.getByText('28 students, 27 here today')).toBeVisible();

@@ -38,6 +38,22 @@ test('everything is saved as one file and put back from it; a newer file is refu
   );
 });
 
+test('a list pasted anywhere on the first page is a class, whose roster shows it before anybody is added', async ({
+  page,
+}) => {
+  await openDemo(page, '/');
+  // The newest class stands first.
+  await expect(page.getByRole('list').getByRole('link').first()).toHaveText(/Junior Survey, Mill/);
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData('text/plain', 'Name\tScore\nOna Reyes\t3\nPer Holm\t4');
+    const pasted = new ClipboardEvent('paste', { clipboardData: data, bubbles: true });
+    document.body.dispatchEvent(pasted);
+  });
+  await expect(page.getByRole('button', { name: 'Add 2 students' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Name of the class: New class' })).toBeVisible();
+});
+
 test('classes are copied, and pooled with chosen sections for now or to keep', async ({ page }) => {
   await openDemo(page, '/');
   await page.getByRole('button', { name: 'Copy Estuary Lab' }).click();

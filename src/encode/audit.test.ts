@@ -20,7 +20,14 @@ function lineup(
   const record = newLineup(LineupId.parse(name), classId, name, '');
   const take: TakeRecord = {
     ...{ record: 'take', id: TakeId.parse(`t ${name}`), lineupId: record.id, classId },
-    ...{ number: 1, seed: 0, dealt: null, starred: false, createdAt: '2026-11-26T10:00:00Z' },
+    ...{
+      number: 1,
+      seed: 0,
+      dealt: null,
+      starred: false,
+      madeBy: null,
+      createdAt: '2026-11-26T10:00:00Z',
+    },
     groups: groups.map((ids, sign) => newGroup(`G${sign}`, sign, idsOf(ids))),
   };
   const used = on === null ? null : { on, here: here === null ? null : idsOf(here), again: [] };

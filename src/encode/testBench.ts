@@ -47,7 +47,7 @@ export function rule(
 export function take(groups: readonly string[], known: Partial<TakeRecord> = {}): TakeRecord {
   return {
     ...{ record: 'take', id: TakeId.parse('t_1'), lineupId: LineupId.parse('l_1'), classId },
-    ...{ number: 1, seed: 1, dealt: null, starred: false, createdAt: MOMENT },
+    ...{ number: 1, seed: 1, dealt: null, starred: false, madeBy: null, createdAt: MOMENT },
     groups: groups.map((names, row) => newGroup(`Group ${row + 1}`, row, idsOf(names))),
     ...known,
   };

@@ -20,6 +20,8 @@ export const TakeRecord = z.object({
   /** The groups as they were dealt, kept from the first change by hand on; null while unchanged. */
   dealt: z.nullable(z.array(TakeGroup)),
   starred: z.boolean(),
+  /** The sentence they were made by, as a text that differs where it does (`encode/madeFrom`); null where it is not known. */
+  madeBy: z.nullable(z.string()),
   createdAt: z.iso.datetime(),
 });
 export type TakeRecord = z.infer<typeof TakeRecord>;
@@ -53,6 +55,10 @@ export const takeType: RecordType<TakeRecord> = {
         };
       },
     },
+    {
+      name: 'take/3 keep the sentence that groups were made by',
+      up: (data) => ({ ...data, madeBy: null }),
+    },
   ],
   freshId: () => newId(TakeId, 't'),
   owner: ({ classId }) => classId,
@@ -68,6 +74,8 @@ export const takeType: RecordType<TakeRecord> = {
       lineupId,
       groups: renamedGroups(take.groups, to),
       dealt: take.dealt && renamedGroups(take.dealt, to),
+      // In a copy details may have other ids, so that nothing could be compared.
+      madeBy: classId === take.classId ? take.madeBy : null,
     };
   },
   merging: {},

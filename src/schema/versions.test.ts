@@ -164,6 +164,14 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       dealt: null,
     },
   },
+  'take/3 keep the sentence that groups were made by': {
+    given: {
+      ...pastFile.takes[0]!,
+      groups: [],
+      ...{ dealt: null, starred: false },
+    },
+    became: { madeBy: null },
+  },
   'plan/1 give groups an adult and a time': {
     given: {
       ...emptyPlan('p_1' as never, 'c_1' as never, 'l_1' as never),

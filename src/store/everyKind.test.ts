@@ -136,7 +136,7 @@ const RANDOM: {
         roles: { lead: ids[0] as StudentId },
       }));
       const lineupId = lineups[i] as LineupId;
-      const about = { number: i + 1, seed: i, starred: false, createdAt: MOMENT };
+      const about = { number: i + 1, seed: i, starred: false, madeBy: null, createdAt: MOMENT };
       return { record: 'take', id, classId, lineupId, groups, dealt: groups, ...about };
     }),
   plan: (rng, { classId, lineups, adults }) =>

@@ -14,6 +14,8 @@ export const groups = {
   made: (number: number) => `${count(number, 'group')} made.`,
   again: (number: number) =>
     `These are the groups of take ${number} again: no others as good were found.`,
+  older: (parts: readonly ('sentence' | 'roll')[]) =>
+    `These groups are older than ${listNames(parts.map((part) => (part === 'sentence' ? 'the sentence above' : 'the roll')))}.`,
   letGo: 'Make other groups all the same',
   reshuffleChosen: (number: number) => `Reshuffle ${count(number, 'group')}`,
   pinnedStay: (number: number) =>

@@ -242,6 +242,8 @@ export const roster = {
   leaveOutValues: 'Those who have',
   leaveThemOut: 'Leave them out',
   countsTo: (whole: number) => `counts up to ${whole}`,
+  rollFind: 'Type a name, Enter turns it',
+  rollNobody: (sought: string) => `Nobody called ${sought}.`,
   toLadder: 'Skill ladder and results',
   toAdults: 'Adults and times',
   leaveOutAlsoBy: 'and by',

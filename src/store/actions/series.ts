@@ -139,6 +139,6 @@ function takeOf(
 ): TakeRecord {
   return {
     ...{ record: 'take', id: newId(TakeId, 't'), lineupId, classId, number, seed, createdAt },
-    ...{ groups: [...groups], dealt: null, starred: false },
+    ...{ groups: [...groups], dealt: null, starred: false, madeBy: null },
   };
 }

@@ -97,7 +97,7 @@ export function keepExperts(
     put({ ...lineup, takeId });
     put({
       ...{ record: 'take', id: takeId, lineupId: id, classId, number: 1, seed, createdAt },
-      ...{ groups: [...groups], dealt: null, starred: false },
+      ...{ groups: [...groups], dealt: null, starred: false, madeBy: null },
     });
     const plan = planOf(store.records, homeId) ?? emptyPlan(newId(PlanId, 'p'), classId, homeId);
     put({ ...plan, expertsId: id });

@@ -12,6 +12,7 @@ export function addTake(
   lineupId: LineupId,
   seed: number,
   groups: readonly TakeGroup[],
+  madeBy: string | null = null,
 ): void {
   store.history.act('shuffle', ({ get, all, put }) => {
     const lineup = get('lineup', lineupId);
@@ -29,6 +30,7 @@ export function addTake(
       groups: [...groups],
       dealt: null,
       starred: false,
+      madeBy,
       createdAt: new Date().toISOString(),
     };
     put(take);

@@ -5,6 +5,7 @@ import type { ArrangeResult } from '@/worker/protocol';
 import type { Bench } from '@/encode/bench';
 import { dealtWithoutDraw } from '@/encode/dealing';
 import { WHOLE, type ShuffleScope } from '@/encode/openPart';
+import { sentenceKey } from '@/encode/madeFrom';
 import { requestFor, type ShufflePlan } from '@/encode/request';
 import { freeSign, sameDivision } from '@/encode/takeGroups';
 import { say } from '@/messages';
@@ -69,7 +70,10 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
       return;
     }
     onMade(groups, () => {
-      addTake(store, of.lineup.id, seed, groups);
+      // Where some rows were left as they were, not all of it was made by this sentence.
+      const whole = (scope?.rows ?? null) === null;
+      const by = whole ? sentenceKey(of.lineup.recipe) : (of.take?.madeBy ?? null);
+      addTake(store, of.lineup.id, seed, groups, by);
       announce(say.groups.made(groups.length));
     });
   };

@@ -23,6 +23,7 @@ import { Drawer } from './drawer/Drawer';
 import { Invitation } from '../primitives/Invitation';
 import styles from './GroupsView.module.css';
 import { MakeButton } from './make/MakeButton';
+import { Older } from './make/Older';
 import { RecipeSentence } from './recipe/RecipeSentence';
 import { ScoreSheet } from './sheet/ScoreSheet';
 import { useGone } from './sheet/useGone';
@@ -113,7 +114,7 @@ function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
           <MakeButton chosenRows={chosenRows} onMake={make} />
         </div>
         {guard.pending && <GuardDialog pending={guard.pending} />}
-        {TROUBLES.has(shuffle.state.state) && <ShuffleTrouble />}
+        {TROUBLES.has(shuffle.state.state) ? <ShuffleTrouble /> : <Older />}
         <div ref={area} className={styles.middle} onKeyDown={onKeyDown}>
           <div className={styles.sheet} data-scroller>
             {made ? (

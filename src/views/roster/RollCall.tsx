@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from '../primitives/Button';
-import { useRef, type KeyboardEvent } from 'react';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
@@ -9,6 +9,7 @@ import { setTakesPart } from '@/store/actions/students';
 import { useStore } from '@/store/react';
 import { isKey } from '../frame/keyMap';
 import { inLines, roveAmong } from '../primitives/roving';
+import { plainWords } from '../frame/plainWords';
 import { KeyOf } from '../frame/KeyOf';
 import styles from './RollCall.module.css';
 import { presenceOf } from './useRosterTable';
@@ -25,6 +26,11 @@ export function RollCall({ theClass, students, onDone }: RollCallProps) {
   const store = useStore();
   const list = useRef<HTMLUListElement>(null);
   const day = useToday();
+  const [sought, setSought] = useState('');
+  const wanted = plainWords(sought);
+  const found = students.filter(({ name }) => plainWords(name).includes(wanted));
+  const turn = (student: StudentRecord): void =>
+    setTakesPart(store, [student.id], presenceOf(student, theClass, day) !== 'here', day);
   const onKeyDown = (event: KeyboardEvent): void => {
     const tiles = [...(list.current?.querySelectorAll<HTMLElement>('button') ?? [])];
     if (isKey('done', event)) onDone();
@@ -33,8 +39,32 @@ export function RollCall({ theClass, students, onDone }: RollCallProps) {
   return (
     <div className={styles.call} onKeyDown={onKeyDown}>
       <p className={styles.hint}>{sayRoster.roster.rollHint}</p>
+      <input
+        className={styles.find}
+        type="search"
+        aria-label={sayRoster.roster.rollFind}
+        placeholder={sayRoster.roster.rollFind}
+        value={sought}
+        autoFocus
+        autoComplete="off"
+        onChange={({ target }) => setSought(target.value)}
+        onKeyDown={(event) => {
+          const [first] = found;
+          // Letters are names here, and no commands; Enter turns whoever is found and is ready for the next.
+          if (event.key === 'Enter' && sought !== '' && first) {
+            turn(first);
+            setSought('');
+          } else if (event.key === 'ArrowDown') {
+            list.current?.querySelector('button')?.focus();
+          } else if (event.key !== 'Escape' || sought === '') return;
+          else setSought('');
+          event.preventDefault();
+          event.stopPropagation();
+        }}
+      />
+      {found.length === 0 && <p role="status">{sayRoster.roster.rollNobody(sought.trim())}</p>}
       <ul ref={list} className={styles.names}>
-        {students.map((student, place) => {
+        {found.map((student) => {
           const presence = presenceOf(student, theClass, day);
           return (
             <li key={student.id}>
@@ -43,8 +73,7 @@ export function RollCall({ theClass, students, onDone }: RollCallProps) {
                 className={styles.name}
                 data-presence={presence}
                 aria-pressed={presence === 'here'}
-                autoFocus={place === 0}
-                onClick={() => setTakesPart(store, [student.id], presence !== 'here', day)}
+                onClick={() => turn(student)}
               >
                 {student.name}
                 {presence !== 'here' && (

@@ -13,6 +13,7 @@ import { SaveMark } from '../frame/SaveMark';
 import { useUndoKeys } from '../frame/useUndoKeys';
 import { ClassRow } from './ClassRow';
 import { NewClass } from './NewClass';
+import { usePastedClass } from './usePastedClass';
 import styles from './ShelfView.module.css';
 
 /** Loaded when they are first asked for. */
@@ -26,6 +27,7 @@ export function ShelfView() {
   const classes = useQuery(allClasses);
   const [pooling, setPooling] = useState(false);
   useUndoKeys(SHELF);
+  usePastedClass();
   return (
     <div className={styles.shelf}>
       <header className={styles.bar}>
@@ -58,7 +60,7 @@ export function ShelfView() {
             </div>
             {pooling && <PoolClasses classes={classes} onDone={() => setPooling(false)} />}
             <ul className={styles.list}>
-              {classes.map((one) => (
+              {[...classes].reverse().map((one) => (
                 <ClassRow key={one.id} theClass={one} />
               ))}
             </ul>

@@ -2,6 +2,7 @@ import type { Bench } from '@/encode/bench';
 import { dealtWithoutDraw } from '@/encode/dealing';
 import { WHOLE } from '@/encode/openPart';
 import { masteryIn } from '@/encode/mastery';
+import { sentenceKey } from '@/encode/madeFrom';
 import { requestFor } from '@/encode/request';
 import { say } from '@/messages';
 import type { LineupRecord } from '@/schema/lineup';
@@ -39,7 +40,7 @@ export async function reshuffle(
   const outcome = await client.arrange(request);
   if (!outcome.ok || !outcome.result.feasible) return false;
   const groups = groupsFrom(bench, outcome.result, keptRows);
-  addTake(store, lineup.id, seed, groups);
+  addTake(store, lineup.id, seed, groups, sentenceKey(lineup.recipe));
   return true;
 }
 
