@@ -108,3 +108,39 @@ test('a year is pooled, some are left out, a third walk is brought in, groups ge
   await page.getByRole('button', { name: 'a calendar' }).click();
   expect((await saved).suggestedFilename()).toMatch(/timetable\.ics$/);
 });
+
+test('a list with the answers of a test makes a class and its ladder: no answer becomes a detail, nothing is typed twice', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByLabel(/Make (another|your first) class/).fill('Night walk');
+  await page.getByRole('button', { name: 'Make the class' }).click();
+  await page
+    .getByRole('textbox', { name: /One student a line/ })
+    .fill(
+      [
+        'Name\tShoe\tbanks\tmaps\tfloats\tgraphs',
+        ...['Ona Reyes\t37\t1\t1\t1\t0', 'Per Holm\t41\t1\t0\t0\t0'],
+        ...['Rua Tane\t39\t1\t1\t0\t0', 'Siv Berg\t40\t0\t0\t0\t0'],
+      ].join('\n'),
+    );
+  await expect(page.getByText('4 columns look like the answers of a test.')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep them as results' }).click();
+  await page.getByRole('button', { name: 'Add 4 students' }).click();
+  await expect(page.getByText('4 students, all here today')).toBeVisible();
+  await page.getByRole('link', { name: 'Skill ladder and results' }).first().click();
+  // Begun on the roster, it lies open here; without a ladder each question is a skill of its own.
+  const box = page.getByRole('region', { name: 'Bring in results' });
+  await expect(box.getByText('All 4 students are in the class.')).toBeVisible();
+  await box.getByRole('checkbox', { name: 'Take in Shoe' }).uncheck();
+  await box.getByRole('button', { name: 'Keep 4 questions' }).click();
+  await expect(page.getByRole('heading', { name: 'Skills (4)' })).toBeVisible();
+  const picture = page.getByRole('region', { name: 'Where everybody stands' }).first();
+  await expect(picture.getByRole('button', { name: 'Ona R., 4. graphs' })).toBeVisible();
+  await expect(picture.getByRole('button', { name: 'Per H., 2. maps' })).toBeVisible();
+  // The rule is changed in its sentence, and a skill is put in another place.
+  await page.getByRole('button', { name: 'floats is learned earlier' }).click();
+  await expect(picture.getByRole('button', { name: 'Rua T., 2. floats' })).toBeVisible();
+  await expect(page.getByText('Rua T. masters maps, and not floats.')).toBeAttached();
+  await expectAccessible(page);
+});

@@ -89,7 +89,8 @@ export function masteryIn(theClass: ClassFacts, results: readonly ResultsRecord[
       if (skill !== null) itemsOf.get(plain(skill))?.push([test, item]);
     }),
   );
-  const of = (student: StudentFacts): readonly Standing[] =>
+  const worked = new WeakMap<StudentFacts, readonly Standing[]>();
+  const workOut = (student: StudentFacts): readonly Standing[] =>
     ladder.map(({ id, name }) => {
       const answers = (itemsOf.get(plain(name)) ?? []).flatMap(([test, item]): Answer[] => {
         const points = tests[test]?.answers[student.id]?.[item] ?? null;
@@ -100,6 +101,12 @@ export function masteryIn(theClass: ClassFacts, results: readonly ResultsRecord[
       const listed = typeof said === 'number' ? said : student.mastery[name];
       return judged(theClass.masteryRule, answers, listed);
     });
+  // Asked for by every drawing and every request, of the same records.
+  const of = (student: StudentFacts): readonly Standing[] => {
+    const known = worked.get(student) ?? workOut(student);
+    worked.set(student, known);
+    return known;
+  };
   return {
     ladder,
     of,

@@ -1,5 +1,5 @@
 import { readRosterText } from './readRoster';
-import { resultColumnsIn } from './results';
+import { looksLikeTest, resultColumnsIn } from './results';
 
 const LADDER = ['maps', 'flow', 'flow gauging'];
 
@@ -40,6 +40,26 @@ test('headings that begin with the number of a skill tell which it is, where all
   // The ninth skill of three is none: these are numbers of questions.
   expect(skillsOf('1a,2a,9a')).toEqual([null, null, null]);
   expect(skillsOf('Q1,Q2,Q3')).toEqual([null, null, null]);
+});
+
+test('several columns of right and wrong beside names are a test; a few facts are none, nor are scores', () => {
+  const list = (headings: string, ...cells: readonly string[]) =>
+    looksLikeTest(
+      columnsOf(
+        [
+          `Name,${headings}`,
+          ...['Amira Haddad', 'Bo Lindqvist', 'Ngozi Eze'].map(
+            (name, at) => `${name},${cells[at] ?? ''}`,
+          ),
+        ].join('\n'),
+        [],
+      ),
+    ).map(({ column }) => column);
+  expect(list('Level,Q1,Q2,Q3,Q4', 'new,1,0,1,1', 'some,0,1,1,0', 'new,1,1,0,1')).toEqual([
+    2, 3, 4, 5,
+  ]);
+  expect(list('Swims,Drives', 'yes,no', 'no,yes', 'yes,yes')).toEqual([]);
+  expect(list('Maths,English,Art,Music', '12,31,8,40', '9,22,17,33', '15,8,11,29')).toEqual([]);
 });
 
 test('sums and other facts are offered, not taken; what is over the most is told with its cell', () => {

@@ -5,6 +5,8 @@ import { guessKind } from './values';
 
 /** One column of a list that may hold the answers to one question. */
 export interface ResultColumn {
+  /** Its place among the columns of the list. */
+  readonly column: number;
   /** The heading, '' where there is none. */
   readonly heading: string;
   /** The most points that the question gives. */
@@ -61,10 +63,26 @@ export function resultColumnsIn(
       skill !== null ||
       kind === 'skill' ||
       ((kind === 'number' || kind === 'yesNo') && !SUMMED.test(heading));
-    return [{ heading, whole, points, unread, likely, skill }];
+    return [{ column: at, heading, whole, points, unread, likely, skill }];
   });
   return byNumber(found, skills.length);
 }
+
+/**
+ * Whether columns beside names look like the answers of a test, and not like a few facts: several of them, all likely, that
+ * ask for skills, or give a point or none.
+ */
+export function looksLikeTest(columns: readonly ResultColumn[]): readonly ResultColumn[] {
+  const answers = columns.filter(
+    ({ likely, skill, points, whole }) =>
+      likely &&
+      (skill !== null || points.every((one) => one === null || one === 0 || one === whole)),
+  );
+  return answers.length >= FEWEST_QUESTIONS ? answers : [];
+}
+
+/** One or two columns of yes and no are facts about students. */
+const FEWEST_QUESTIONS = 4;
 
 /** The skill whose name a heading holds, the longest of several. */
 function skillIn(heading: string, skills: readonly string[]): number | null {

@@ -242,6 +242,10 @@ export const roster = {
   leaveOutValues: 'Those who have',
   leaveThemOut: 'Leave them out',
   countsTo: (whole: number) => `counts up to ${whole}`,
+  testFound: (columns: number) =>
+    `${columns} columns look like the answers of a test. They can wait for the skill ladder, in place of ${columns} details.`,
+  testTake: 'Keep them as results',
+  testWaits: 'Results wait with the skill ladder until the students are here.',
   rollFind: 'Type a name, Enter turns it',
   rollNobody: (sought: string) => `Nobody called ${sought}.`,
   toLadder: 'Skill ladder and results',

@@ -11,6 +11,7 @@ import { useQuery } from '@/store/react';
 import { useTileNames } from '../frame/names';
 import { useRealRoll, useStudents } from '../frame/students';
 import { useBench } from '../frame/useBench';
+import { noLineup } from '../frame/noLineup';
 import { useClassId } from '../frame/useClassId';
 import { useLedGroups } from '../frame/useLedGroups';
 import { useOpenLineup } from '../frame/useOpenLineup';
@@ -25,7 +26,9 @@ import { Timetable } from './Timetable';
 export function AdultsView() {
   const theClass = useQuery(classById, useClassId());
   const lineup = useOpenLineup();
-  return theClass && lineup ? <Leaders theClass={theClass} lineup={lineup} /> : null;
+  if (!theClass) return null;
+  // A class may have no lineup at all: then there are adults, and no groups yet.
+  return <Leaders theClass={theClass} lineup={lineup ?? noLineup(theClass)} />;
 }
 
 interface LeadersProps {

@@ -12,6 +12,8 @@ import { useNameMask } from '../frame/masking';
 import { useTileNames } from '../frame/names';
 import { useRealRoll, useStudents } from '../frame/students';
 import { useBench } from '../frame/useBench';
+import { useDraft } from '../frame/useDraft';
+import { noLineup } from '../frame/noLineup';
 import { useClassId } from '../frame/useClassId';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { Button, LinkButton } from '../primitives/Button';
@@ -32,7 +34,9 @@ const TakeIn = dynamic(() => import('./TakeIn').then((module) => module.TakeIn),
 export function LadderView() {
   const theClass = useQuery(classById, useClassId());
   const lineup = useOpenLineup();
-  return theClass && lineup ? <Standing theClass={theClass} lineup={lineup} /> : null;
+  if (!theClass) return null;
+  // A class may have no lineup at all; then no groups stand below the picture.
+  return <Standing theClass={theClass} lineup={lineup ?? noLineup(theClass)} />;
 }
 
 interface StandingProps {
@@ -50,7 +54,10 @@ function Standing({ theClass, lineup }: StandingProps) {
   const all = useLedGroups(bench);
   const groups = lineup.recipe.needs === null ? [] : all;
   const [mask] = useNameMask();
-  const [bringing, setBringing] = useState(false);
+  // What was begun, here or on the roster, lies open.
+  const begun = useDraft({ of: 'results', classId: theClass.id }) !== '';
+  const [asked, setBringing] = useState<boolean | null>(null);
+  const bringing = asked ?? begun;
   const [looked, setLooked] = useState<Looked>(null);
   const empty = mastery.ladder.length === 0;
   const mayBring = mask === 'names';

@@ -15,6 +15,7 @@ import { ColumnPreview } from './ColumnPreview';
 import { Doubts } from './Doubts';
 import { NamesToAdd } from './NamesToAdd';
 import styles from './PasteBox.module.css';
+import { TestFound } from './TestFound';
 import { useDroppedFiles } from './useDroppedFiles';
 import { usePastedList, type PastedListState } from './usePastedList';
 import { Select } from '../primitives/Select';
@@ -90,6 +91,7 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
           {sayRoster.roster.wrongLetters}
         </p>
       )}
+      <TestFound theClass={theClass} pasted={pasted} />
       {!idle && pasted.trouble === '' && (
         <>
           <NamesToAdd pasted={pasted} />

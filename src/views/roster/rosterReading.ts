@@ -97,6 +97,15 @@ export function useRosterReading(field: DraftField) {
         }),
       });
     },
+    /** Leaves several columns out at once. */
+    leaveColumnsOut: (columns: readonly number[]): void => {
+      if (!reading) return;
+      change({
+        columns: reading.columns.map((one, i) =>
+          columns.includes(i) ? { ...one, role: 'leftOut', name: '' } : one,
+        ),
+      });
+    },
     /** Says which row holds the headings, -1 for none. */
     setHeading: (row: number): void => {
       if (table)
