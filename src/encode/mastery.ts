@@ -41,22 +41,19 @@ const plain = (name: string): string => name.trim().toLowerCase();
 
 /**
  * The skills of a class in the order in which they are learned: those that its ladder names, each with the detail of that
- * name where there is one, then those of its details and tests that stand on no ladder yet.
+ * name where there is one, then those of its details that stand on no ladder yet. What only tests ask for stands on none: it
+ * was taken off, or another ladder was taken.
  */
-export function ladderOf(
-  { skillLadder, details }: Pick<ClassRecord, 'skillLadder' | 'details'>,
-  results: readonly Pick<ResultsRecord, 'items'>[] = [],
-): readonly Skill[] {
+export function ladderOf({
+  skillLadder,
+  details,
+}: Pick<ClassRecord, 'skillLadder' | 'details'>): readonly Skill[] {
   const skills = details.filter(({ kind }) => kind === 'skill');
   const skillNamed = (name: string): Skill => {
     const detail = skills.find((one) => plain(one.name) === plain(name));
     return detail ? { id: detail.id, name: detail.name } : { id: `skill ${name}`, name };
   };
-  const names = [
-    ...skillLadder.map(({ name }) => name),
-    ...skills.map(({ name }) => name),
-    ...results.flatMap(({ items }) => items.flatMap(({ skill }) => skill ?? [])),
-  ];
+  const names = [...skillLadder, ...skills].map(({ name }) => name);
   const known = new Set<string>();
   return names.flatMap((name) => {
     if (known.has(plain(name))) return [];
@@ -77,7 +74,7 @@ interface Answer {
  * added until there are enough; what the class list says counts as the oldest, and is enough by itself.
  */
 export function masteryIn(theClass: ClassFacts, results: readonly ResultsRecord[]): Mastery {
-  const ladder = ladderOf(theClass, results);
+  const ladder = ladderOf(theClass);
   const tests = [...results].sort((a, b) =>
     a.on === b.on ? (a.createdAt < b.createdAt ? 1 : -1) : a.on < b.on ? 1 : -1,
   );
@@ -183,7 +180,7 @@ export interface MovedOn {
 
 /**
  * Students whose skills stand otherwise since a day: what the tests of that day and later changed. Those of whom nothing was
- * known before, and those for whom nothing changed, are left out. The ladder is the same before and after, so that places can be compared.
+ * known before, and those for whom nothing changed, are left out.
  */
 export function movedOnSince(
   theClass: ClassFacts,
@@ -192,9 +189,8 @@ export function movedOnSince(
   day: string,
 ): readonly MovedOn[] {
   const now = masteryIn(theClass, results);
-  const skillLadder = now.ladder.map(({ name }) => ({ name, text: '' }));
   const before = masteryIn(
-    { ...theClass, skillLadder },
+    theClass,
     results.filter(({ on }) => on < day),
   );
   return students.flatMap((student): MovedOn[] => {

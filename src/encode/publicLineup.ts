@@ -109,7 +109,10 @@ export function publicLineup(
       const where = group.place === '' ? (adult?.room ?? '') : group.place;
       return {
         ...group,
-        place: [where, adult?.name ?? '', time].filter((one) => one !== '').join(' · '),
+        // A link is a link only while nothing stands behind it.
+        place: /^https?:/i.test(where)
+          ? where
+          : [where, adult?.name ?? '', time].filter((one) => one !== '').join(' · '),
       };
     }),
   };

@@ -1,5 +1,8 @@
 import { count, listNames } from './words';
 
+/** What stands for a skill where those are together of whom nothing is known. */
+const NO_RESULTS = 'no results yet';
+
 export const groups = {
   noStudents: 'There is nobody to put into groups yet.',
   toRoster: 'Paste the class list',
@@ -91,7 +94,8 @@ export const measures = {
   canBeExplained: (most: number, of: number) =>
     `In groups of these sizes ${most} of ${of} at the most can be in a group that works on what they need next.`,
   focusSpoken: (focus: readonly string[], met: number, of: number) =>
-    `Works on ${listNames(focus)}; what ${met} of ${of} need next.`,
+    `Works on ${listNames(focus.map((skill) => (skill === '' ? NO_RESULTS : skill)))}; what ${met} of ${of} need next.`,
+  noResults: NO_RESULTS,
   unserved: (number: number) => `${number} not served`,
   goneDetail: 'a removed detail',
   means: (least: number, most: number) =>

@@ -79,6 +79,7 @@ export const ladder = {
   up: (name: string) => `${name} is learned earlier`,
   down: (name: string) => `${name} is learned later`,
   remove: (name: string) => `Take ${name} off the ladder`,
+  isDetail: (name: string) => `${name} is a detail of the roster; remove it there`,
   removed: (name: string) => `${name} is off the ladder. Its results are kept.`,
   taken: (name: string) => `There is a skill called ${name} already.`,
   open: 'Open a ladder',

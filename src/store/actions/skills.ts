@@ -1,6 +1,7 @@
 import type { LadderSkill, MasteryRule } from '../../schema/classRecord';
 import { newId, ResultsId, type ClassId, type StudentId } from '../../schema/ids';
 import type { ResultsRecord } from '../../schema/results';
+import type { StudentRecord } from '../../schema/student';
 import type { AppStore } from '../appStore';
 
 /** Sets the skills of a class in the order in which they are learned. */
@@ -11,12 +12,15 @@ export function setLadder(store: AppStore, id: ClassId, skillLadder: readonly La
   });
 }
 
+const plain = (name: string): string => name.trim().toLowerCase();
+
 /** Gives a skill another name, with every question, adult and student of whom it is said by the old one. */
 export function renameSkill(store: AppStore, id: ClassId, from: string, to: string): void {
   store.history.act('editLadder', ({ get, all, put }) => {
     const theClass = get('class', id);
     if (!theClass || from === to) return;
-    const renamed = (name: string): string => (name === from ? to : name);
+    // The list, its details, its tests and its adults may write one name in several ways.
+    const renamed = (name: string): string => (plain(name) === plain(from) ? to : name);
     put({
       ...theClass,
       skillLadder: theClass.skillLadder.map((one) => ({ ...one, name: renamed(one.name) })),
@@ -36,9 +40,12 @@ export function renameSkill(store: AppStore, id: ClassId, from: string, to: stri
       if (adult.classId === id) put({ ...adult, skills: adult.skills.map(renamed) });
     }
     for (const student of all('student')) {
-      if (student.classId !== id || !(from in student.mastery)) continue;
-      const { [from]: value, ...mastery } = student.mastery;
-      put({ ...student, mastery: { ...mastery, [to]: value as number } });
+      if (student.classId !== id) continue;
+      const mastery = Object.entries(student.mastery).map(([name, value]) => [
+        renamed(name),
+        value,
+      ]);
+      put({ ...student, mastery: Object.fromEntries(mastery) as StudentRecord['mastery'] });
     }
   });
 }
@@ -59,7 +66,6 @@ export function takeInResults(
   store.history.act('takeInResults', ({ get, put }) => {
     const theClass = get('class', classId);
     if (!theClass) return;
-    const plain = (name: string): string => name.trim().toLowerCase();
     const known = new Set(theClass.skillLadder.map(({ name }) => plain(name)));
     const added = test.items.flatMap(({ skill }): LadderSkill[] => {
       if (skill === null || known.has(plain(skill))) return [];

@@ -64,6 +64,13 @@ export function GroupLeads(props: GroupLeadsProps) {
   };
   const change = (key: string, next: Partial<Lead>): void =>
     setLeads(store, lineup.id, (all) => ({ ...all, [key]: { ...(all[key] ?? OPEN), ...next } }));
+  /** Whoever is chosen comes at a time they can, where none was settled before. */
+  const choose = (key: string, adultId: AdultId | null): void => {
+    const adult = adults.find(({ id }) => id === adultId);
+    const settled = leads[key]?.periodId ?? null;
+    const free = leading.periods.find((id) => adult?.times.includes(id)) ?? null;
+    change(key, { adultId, periodId: settled ?? free });
+  };
   const saysOf = (found: readonly LeadTrouble[]): readonly string[] =>
     found.map((trouble) => troubleWords(trouble, nameOf));
   /** What is wrong with a group's lead if it were this one. */
@@ -198,9 +205,7 @@ export function GroupLeads(props: GroupLeadsProps) {
                           ),
                         })),
                       ]}
-                      onChange={(id) =>
-                        change(key, { adultId: id === '' ? null : AdultId.parse(id) })
-                      }
+                      onChange={(id) => choose(key, id === '' ? null : AdultId.parse(id))}
                     />
                     {said.length > 0 && <small className={styles.issue}>{said.join('; ')}</small>}
                   </td>

@@ -66,6 +66,11 @@ export function Skills({ theClass, mastery }: SkillsProps) {
   };
   const isTaken = (name: string): boolean =>
     skills.some((one) => one.name.toLowerCase() === name.toLowerCase());
+  /** A column of the roster stands on the ladder as long as it is there. */
+  const isDetail = (name: string): boolean =>
+    theClass.details.some(
+      (one) => one.kind === 'skill' && one.name.toLowerCase() === name.toLowerCase(),
+    );
   const rename = (from: string, to: string): void => {
     if (from.toLowerCase() !== to.toLowerCase() && isTaken(to)) setSaid([sayLadder.taken(to)]);
     else renameSkill(store, theClass.id, from, to);
@@ -167,7 +172,11 @@ export function Skills({ theClass, mastery }: SkillsProps) {
               >
                 <ArrowDownwardRounded fontSize="small" />
               </IconPress>
-              <IconPress label={sayLadder.remove(name)} onPress={() => removed(name)}>
+              <IconPress
+                label={isDetail(name) ? sayLadder.isDetail(name) : sayLadder.remove(name)}
+                disabled={isDetail(name)}
+                onPress={() => removed(name)}
+              >
                 <CloseRounded fontSize="small" />
               </IconPress>
             </li>

@@ -39,7 +39,9 @@ export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
     const { focus, met, of } = needs;
     return (
       <div className={styles.needs} title={say.measures.focusSpoken(focus, met, of)}>
-        <span className={styles.focus}>{focus.join(' · ')}</span>
+        <span className={styles.focus}>
+          {focus.map((skill) => (skill === '' ? say.measures.noResults : skill)).join(' · ')}
+        </span>
         {met < of && <span className={styles.unserved}>{say.measures.unserved(of - met)}</span>}
       </div>
     );
