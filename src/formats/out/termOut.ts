@@ -22,8 +22,7 @@ export interface TermDay {
   readonly on: string | null;
 }
 
-export const TERM_FILES = ['csv', 'xlsx', 'ics'] as const;
-export type TermFile = (typeof TERM_FILES)[number];
+export type TermFile = 'csv' | 'xlsx' | 'ics';
 
 /** The term as a file; a calendar holds the days and the names of the lineups alone, no student. */
 export async function termFile(kind: TermFile, term: TermOut): Promise<Written> {

@@ -142,8 +142,14 @@ export const ladder = {
       unknown.length === 0
         ? `All ${count(matched, 'student')} are in the class.`
         : `${count(matched, 'student')} found in the class. Not in it, and left out: ${listNames(unknown)}.`,
-    missing: (names: readonly string[]) =>
-      `Not in this list, and without these results: ${listNames(names)}.`,
+    missing: (names: readonly string[]) => {
+      const MOST = 8;
+      const told =
+        names.length <= MOST
+          ? names
+          : [...names.slice(0, MOST - 2), `${names.length - MOST + 2} others`];
+      return `Not in this list, and without these results: ${listNames(told)}.`;
+    },
     unread: (name: string, heading: string, cell: string, whole: number) =>
       `${name}, ${heading}: "${cell}" is no answer of ${whole}, and is left blank.`,
     unreadMore: (number: number) => `and ${number} more such cells`,

@@ -26,6 +26,7 @@ import { IconPress } from '../primitives/IconPress';
 import { InPlaceText } from '../primitives/InPlaceText';
 import { Opening } from '../primitives/Opening';
 import { Select } from '../primitives/Select';
+import page from '../frame/SidePage.module.css';
 import styles from './Adults.module.css';
 
 /** Loaded with the first student that is named. */
@@ -49,8 +50,8 @@ export function AdultTable({ theClass, adults, students, bench }: AdultTableProp
   const { periods, staff } = theClass;
   const missing = staff.filter(({ name }) => !adults.some((one) => one.name === name));
   return (
-    <section className={styles.part} aria-label={sayAdults.adults}>
-      <h3 className={styles.subtitle}>{sayAdults.adults}</h3>
+    <section className={`${page.part} ${styles.below}`} aria-label={sayAdults.adults}>
+      <h3 className={page.subtitle}>{sayAdults.adults}</h3>
       {(adults.length > 0 || periods.length > 0) && (
         <div className={styles.box} role="region" aria-label={sayAdults.adults} tabIndex={0}>
           <table className={styles.table}>
@@ -153,17 +154,17 @@ export function AdultTable({ theClass, adults, students, bench }: AdultTableProp
           </table>
         </div>
       )}
-      <div className={styles.doings}>
+      <div className={page.doings}>
         <AddNamed
           action={sayAdults.add}
           label={sayAdults.name}
-          className={styles.field}
+          className={page.field}
           onAdd={(name) => addAdult(store, theClass.id, { name })}
         />
         <AddNamed
           action={sayAdults.addTime}
           label={sayAdults.time}
-          className={styles.field}
+          className={page.field}
           onAdd={(text) => addPeriod(store, theClass.id, readPeriod(text))}
         />
         {missing.length > 0 && (
@@ -236,7 +237,7 @@ function Teaches({ adult, skills }: TeachesProps) {
     <Opening
       label={label}
       button={(props) => (
-        <button type="button" className={styles.said} aria-label={label} {...props}>
+        <button type="button" className={page.said} aria-label={label} {...props}>
           {sayAdults.teachesShort(adult.skills.length)}
         </button>
       )}
@@ -271,14 +272,14 @@ function Never({ adult, students }: NeverProps) {
     <Opening
       label={label}
       button={(props) => (
-        <button type="button" className={styles.said} aria-label={label} {...props}>
+        <button type="button" className={page.said} aria-label={label} {...props}>
           {sayAdults.neverShort(named.length)}
         </button>
       )}
     >
-      <div className={styles.editor}>
-        <p className={styles.hint}>{sayAdults.neverHint}</p>
-        <ul className={styles.doings}>
+      <div className={page.editor}>
+        <p className={page.hint}>{sayAdults.neverHint}</p>
+        <ul className={page.doings}>
           {named.map(({ id, name }) => (
             <li key={id}>
               <Button

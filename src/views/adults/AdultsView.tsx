@@ -17,6 +17,7 @@ import { useLedGroups } from '../frame/useLedGroups';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { LinkButton } from '../primitives/Button';
 import { Invitation } from '../primitives/Invitation';
+import page from '../frame/SidePage.module.css';
 import styles from './Adults.module.css';
 import { AdultTable } from './AdultTable';
 import { GroupLeads } from './GroupLeads';
@@ -69,14 +70,14 @@ function Leaders({ theClass, lineup }: LeadersProps) {
   // Once somebody has a time, giving them groups is what one comes for.
   const ready = groups.length > 0 && adults.some(({ times }) => times.length > 0);
   return (
-    <div className={styles.view}>
-      <div className={styles.head}>
-        <h2 className={styles.title}>{sayAdults.title}</h2>
+    <div className={`${page.view} ${styles.page}`}>
+      <div className={page.head}>
+        <h2 className={page.title}>{sayAdults.title}</h2>
         <LinkButton size="small" variant="plain" href={`/c/${theClass.id}/groups`}>
           {sayAdults.back}
         </LinkButton>
       </div>
-      {adults.length === 0 && <p className={styles.text}>{sayAdults.none}</p>}
+      {adults.length === 0 && <p className={page.text}>{sayAdults.none}</p>}
       {!ready && table}
       {groups.length === 0 ? (
         <Invitation text={sayAdults.noGroups}>

@@ -27,6 +27,7 @@ import { CheckList } from '../primitives/CheckList';
 import { OpenPart } from '../primitives/OpenPart';
 import { Select } from '../primitives/Select';
 import { Sign } from '../primitives/Sign';
+import page from '../frame/SidePage.module.css';
 import styles from './Adults.module.css';
 
 interface GroupLeadsProps {
@@ -79,9 +80,9 @@ export function GroupLeads(props: GroupLeadsProps) {
     return saysOf(leadTroubles(leading, { ...leads, [key]: lead })[key] ?? []);
   };
   return (
-    <section className={styles.part} aria-label={sayAdults.groups(lineup.name)}>
-      <h3 className={styles.subtitle}>{sayAdults.groups(lineup.name)}</h3>
-      <div className={styles.doings}>
+    <section className={`${page.part} ${styles.below}`} aria-label={sayAdults.groups(lineup.name)}>
+      <h3 className={page.subtitle}>{sayAdults.groups(lineup.name)}</h3>
+      <div className={page.doings}>
         <Button
           variant={anyGiven ? 'paper' : 'contained'}
           disabled={adults.length === 0 || leading.periods.length === 0}
@@ -147,7 +148,9 @@ export function GroupLeads(props: GroupLeadsProps) {
             <tr>
               <th scope="col">{sayAdults.group}</th>
               {groups.some(({ focus }) => focus.length > 0) && (
-                <th scope="col">{sayAdults.works}</th>
+                <th scope="col" className={styles.works}>
+                  {sayAdults.works}
+                </th>
               )}
               <th scope="col">{sayAdults.when}</th>
               <th scope="col">{sayAdults.who}</th>

@@ -18,6 +18,7 @@ import { useToday } from '../frame/useToday';
 import { Button } from '../primitives/Button';
 import { Choice } from '../primitives/Choice';
 import { NumberStepper } from '../primitives/NumberStepper';
+import page from '../frame/SidePage.module.css';
 import styles from './Adults.module.css';
 
 const MOST_WEEKS = 40;
@@ -76,9 +77,9 @@ export function Timetable({ theClass, lineup, groups, adults, leads, nameOf }: T
     );
   };
   return (
-    <section className={styles.part} data-print aria-label={sayAdults.timetable}>
-      <div className={styles.head}>
-        <h3 className={styles.subtitle}>{sayAdults.timetable}</h3>
+    <section className={`${page.part} ${styles.below}`} data-print aria-label={sayAdults.timetable}>
+      <div className={page.head}>
+        <h3 className={page.subtitle}>{sayAdults.timetable}</h3>
         <Choice
           inline
           legend={sayAdults.timetableBy}
@@ -156,7 +157,7 @@ export function Timetable({ theClass, lineup, groups, adults, leads, nameOf }: T
           onChange={setWeeks}
         />
         {undated.length > 0 && (
-          <p className={styles.hint}>{sayAdults.notInCalendar(undated.map(({ name }) => name))}</p>
+          <p className={page.hint}>{sayAdults.notInCalendar(undated.map(({ name }) => name))}</p>
         )}
       </div>
     </section>

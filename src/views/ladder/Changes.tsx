@@ -7,6 +7,7 @@ import type { ClassRecord } from '@/schema/classRecord';
 import type { ResultsRecord } from '@/schema/results';
 import type { StudentRecord } from '@/schema/student';
 import type { NameOf } from '../frame/names';
+import page from '../frame/SidePage.module.css';
 import styles from './Ladder.module.css';
 
 interface ChangesProps {
@@ -38,7 +39,7 @@ export function Changes({ theClass, results, students, nameOf }: ChangesProps) {
     places.flatMap((at) => ladder[at]?.name ?? []);
   return (
     <section aria-label={sayLadder.moved(before.name)}>
-      <h3 className={styles.subtitle}>{sayLadder.moved(before.name)}</h3>
+      <h3 className={page.subtitle}>{sayLadder.moved(before.name)}</h3>
       {moved.length === 0 ? (
         <p>{sayLadder.movedNone}</p>
       ) : (
@@ -54,7 +55,7 @@ export function Changes({ theClass, results, students, nameOf }: ChangesProps) {
           ))}
         </ul>
       )}
-      {moved.length > 0 && <p className={styles.hint}>{sayLadder.regroup}</p>}
+      {moved.length > 0 && <p className={page.hint}>{sayLadder.regroup}</p>}
     </section>
   );
 }

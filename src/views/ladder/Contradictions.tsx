@@ -4,6 +4,7 @@ import { contradictionsIn, type Mastery } from '@/encode/mastery';
 import { sayLadder } from '@/messages/ladder';
 import type { StudentRecord } from '@/schema/student';
 import type { NameOf } from '../frame/names';
+import page from '../frame/SidePage.module.css';
 import styles from './Ladder.module.css';
 
 interface ContradictionsProps {
@@ -28,10 +29,10 @@ export function Contradictions({ mastery, students, nameOf }: ContradictionsProp
   if (found.length === 0) return null;
   return (
     <details className={styles.fold}>
-      <summary className={styles.subtitle}>
+      <summary className={page.subtitle}>
         {sayLadder.contradictions} ({found.length})
       </summary>
-      <p className={styles.hint}>{sayLadder.contradictionsHint}</p>
+      <p className={page.hint}>{sayLadder.contradictionsHint}</p>
       <ul className={styles.list}>
         {found.map(({ key, said }) => (
           <li key={key}>{said}</li>

@@ -19,6 +19,7 @@ import { useOpenLineup } from '../frame/useOpenLineup';
 import { Button, LinkButton } from '../primitives/Button';
 import { Changes } from './Changes';
 import { Contradictions } from './Contradictions';
+import page from '../frame/SidePage.module.css';
 import styles from './Ladder.module.css';
 import { Picture, type Looked } from './Picture';
 import { Rule } from './Rule';
@@ -63,15 +64,15 @@ function Standing({ theClass, lineup }: StandingProps) {
   const mayBring = mask === 'names';
   const student = looked?.of === 'student' ? students.find(({ id }) => id === looked.id) : null;
   return (
-    <div className={styles.view}>
-      <div className={styles.head}>
-        <h2 className={styles.title}>{sayLadder.title}</h2>
+    <div className={page.view}>
+      <div className={page.head}>
+        <h2 className={page.title}>{sayLadder.title}</h2>
         <LinkButton size="small" variant="plain" href={`/c/${theClass.id}/roster`}>
           {sayLadder.back}
         </LinkButton>
       </div>
       {empty ? (
-        <p className={styles.text}>{sayLadder.none}</p>
+        <p className={page.text}>{sayLadder.none}</p>
       ) : (
         <>
           <Rule theClass={theClass} />
@@ -98,7 +99,7 @@ function Standing({ theClass, lineup }: StandingProps) {
       )}
       <div className={styles.sides}>
         <Skills theClass={theClass} mastery={mastery} />
-        <section className={styles.part} aria-label={sayLadder.tests(results.length)}>
+        <section className={page.part} aria-label={sayLadder.tests(results.length)}>
           <Tests results={results} mastery={mastery} />
           {mayBring && !bringing && (
             <div>
@@ -121,7 +122,7 @@ function Standing({ theClass, lineup }: StandingProps) {
           )}
         </section>
         {!empty && (
-          <div className={styles.part}>
+          <div className={page.part}>
             <Changes theClass={theClass} results={results} students={students} nameOf={nameOf} />
             <Contradictions mastery={mastery} students={students} nameOf={nameOf} />
           </div>

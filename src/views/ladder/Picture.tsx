@@ -11,6 +11,7 @@ import type { StudentRecord } from '@/schema/student';
 import type { NameOf } from '../frame/names';
 import { LinkButton } from '../primitives/Button';
 import { Sign } from '../primitives/Sign';
+import page from '../frame/SidePage.module.css';
 import styles from './Ladder.module.css';
 import type { FocusedGroup } from '../frame/useLedGroups';
 
@@ -160,9 +161,9 @@ export function Picture(props: PictureProps) {
         )}
       </div>
       {groups.length > 0 ? (
-        <p className={styles.hint}>{sayLadder.groupsKey}</p>
+        <p className={page.hint}>{sayLadder.groupsKey}</p>
       ) : (
-        <p className={styles.hint}>
+        <p className={page.hint}>
           {sayLadder.noGroups}{' '}
           <LinkButton size="small" variant="line" href={`/c/${theClass.id}/groups`}>
             {sayLadder.toGroups}

@@ -9,6 +9,7 @@ import { filled } from '../frame/filled';
 import { Choice } from '../primitives/Choice';
 import { NumberStepper } from '../primitives/NumberStepper';
 import { Opening } from '../primitives/Opening';
+import page from '../frame/SidePage.module.css';
 import styles from './Ladder.module.css';
 
 const MOST_ANSWERS = 50;
@@ -51,7 +52,7 @@ export function Rule({ theClass }: { readonly theClass: ClassRecord }) {
               button={(props) => (
                 <button
                   type="button"
-                  className={styles.said}
+                  className={page.said}
                   aria-label={`${sayLadder.ruleLabel}: ${said}`}
                   {...props}
                 >
@@ -59,7 +60,7 @@ export function Rule({ theClass }: { readonly theClass: ClassRecord }) {
                 </button>
               )}
             >
-              <div className={styles.editor}>
+              <div className={page.editor}>
                 <Choice
                   legend={sayLadder.ruleBy}
                   value={rule.by}
@@ -93,7 +94,7 @@ export function Rule({ theClass }: { readonly theClass: ClassRecord }) {
           ),
         })}
       </p>
-      <p className={styles.hint}>{sayLadder.ruleNote(RIGHT)}</p>
+      <p className={page.hint}>{sayLadder.ruleNote(RIGHT)}</p>
     </div>
   );
 }

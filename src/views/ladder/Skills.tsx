@@ -21,6 +21,7 @@ import { FileButton } from '../primitives/FileButton';
 import { IconPress } from '../primitives/IconPress';
 import { InPlaceText } from '../primitives/InPlaceText';
 import { Select } from '../primitives/Select';
+import page from '../frame/SidePage.module.css';
 import styles from './Ladder.module.css';
 
 interface Kept {
@@ -112,8 +113,8 @@ export function Skills({ theClass, mastery }: SkillsProps) {
     told(sayLadder.removed(name));
   };
   return (
-    <section className={styles.part} aria-label={sayLadder.skills(skills.length)}>
-      <h3 className={styles.subtitle}>{sayLadder.skills(skills.length)}</h3>
+    <section className={page.part} aria-label={sayLadder.skills(skills.length)}>
+      <h3 className={page.subtitle}>{sayLadder.skills(skills.length)}</h3>
       {said.length > 0 && (
         <ul role="alert" className={styles.issue}>
           {said.map((line) => (
@@ -183,12 +184,12 @@ export function Skills({ theClass, mastery }: SkillsProps) {
           ))}
         </ol>
       )}
-      <div className={styles.doings}>
+      <div className={page.doings}>
         {skills.length > 0 && (
           <AddNamed
             action={sayLadder.addSkill}
             label={sayLadder.skillName}
-            className={styles.field}
+            className={page.field}
             onAdd={add}
           />
         )}
@@ -215,7 +216,7 @@ export function Skills({ theClass, mastery }: SkillsProps) {
         )}
       </div>
       {skills.length > 0 && (
-        <div className={styles.doings}>
+        <div className={page.doings}>
           <span>{sayLadder.save}</span>
           {(['json', 'csv'] as const).map((kind) => (
             <Button key={kind} size="small" variant="paper" onClick={() => void save(kind)}>
@@ -225,7 +226,7 @@ export function Skills({ theClass, mastery }: SkillsProps) {
           <AddNamed
             action={sayLadder.keepEverywhere}
             label={sayLadder.keptName}
-            className={styles.field}
+            className={page.field}
             onAdd={(name) => {
               keep([...kept.filter((one) => one.name !== name), { name, skills }]);
               setSaid([sayLadder.kept(name)]);

@@ -9,6 +9,7 @@ import { setAnswer } from '@/store/actions/skills';
 import { useStore } from '@/store/react';
 import { Button } from '../primitives/Button';
 import { InPlaceText } from '../primitives/InPlaceText';
+import page from '../frame/SidePage.module.css';
 import styles from './Ladder.module.css';
 
 interface StudentResultsProps {
@@ -38,8 +39,8 @@ export function StudentResults(props: StudentResultsProps) {
   };
   return (
     <section className={styles.looked} aria-label={sayLadder.resultsOf(name)}>
-      <header className={styles.head}>
-        <h3 className={styles.subtitle}>{sayLadder.resultsOf(name)}</h3>
+      <header className={page.head}>
+        <h3 className={page.subtitle}>{sayLadder.resultsOf(name)}</h3>
         <Button size="small" variant="paper" onClick={onClose}>
           {sayLadder.close}
         </Button>

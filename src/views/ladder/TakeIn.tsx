@@ -6,13 +6,13 @@ import type { Mastery } from '@/encode/mastery';
 import { resultColumnsIn } from '@/formats/roster/results';
 import { plainWords } from '@/formats/roster/text';
 import { sayLadder } from '@/messages/ladder';
-import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { ResultsRecord } from '@/schema/results';
 import type { Setting } from '@/schema/setting';
 import { takeInResults } from '@/store/actions/skills';
 import { studentsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
+import { ListBox } from '../frame/ListBox';
 import { matchedStudents } from '../frame/matchedStudents';
 import { useSetting } from '../frame/useDraft';
 import { useListText } from '../frame/useListText';
@@ -20,8 +20,8 @@ import { useToday } from '../frame/useToday';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import { Field } from '../primitives/Field';
-import { FileButton } from '../primitives/FileButton';
 import { Select } from '../primitives/Select';
+import page from '../frame/SidePage.module.css';
 import styles from './Ladder.module.css';
 
 /** Heading → the skill that its question asks for, as it was said before; '' for none. */
@@ -51,7 +51,7 @@ export function TakeIn({ theClass, mastery, tests, onDone }: TakeInProps) {
   const told = useTold();
   const today = useToday();
   const list = useListText({ of: 'results', classId: theClass.id });
-  const { text, found, trouble } = list;
+  const { found } = list;
   const students = useQuery(studentsOf, theClass.id);
   const [asked, setAsked] = useSetting(ASKED, null);
   const [name, setName] = useState(words.usualName(tests + 1));
@@ -60,10 +60,6 @@ export function TakeIn({ theClass, mastery, tests, onDone }: TakeInProps) {
   const [said, setSaid] = useState<
     Readonly<Record<number, { readonly take?: boolean; readonly skill?: string }>>
   >({});
-  const keep = (next: string): void => {
-    setSaid({});
-    list.keep(next);
-  };
   const skills = useMemo(() => mastery.ladder.map((one) => one.name), [mastery]);
   const read = useMemo(() => {
     if (!found?.ok) return null;
@@ -123,31 +119,13 @@ export function TakeIn({ theClass, mastery, tests, onDone }: TakeInProps) {
         chosen.map((column) => [plainWords(column.title), skillOf(column) ?? '']),
       ),
     });
-    keep('');
+    list.keep('');
     told(words.done(Object.keys(answers).length));
     onDone();
   };
   return (
     <section className={styles.takeIn} aria-label={words.title}>
-      <Field label={words.text} hint={words.hint}>
-        <textarea rows={6} value={text} onChange={({ target }) => keep(target.value)} />
-      </Field>
-      <div className={styles.doings}>
-        <FileButton
-          label={words.open}
-          accept=".csv,.tsv,.txt,.xlsx,.ods,text/*"
-          onFile={(file) => {
-            setSaid({});
-            void list.openFile(file);
-          }}
-        />
-        <Button size="small" variant="plain" onClick={onDone}>
-          {words.leave}
-        </Button>
-      </div>
-      {trouble !== '' && <p className={styles.issue}>{trouble}</p>}
-      <div role="status">
-        {found && !found.ok && <p>{sayRoster.rosterErrorSentence(found.error)}</p>}
+      <ListBox words={words} list={list} onNext={() => setSaid({})} onLeave={onDone}>
         {read && columns.length === 0 && <p>{words.noColumn}</p>}
         {read && columns.length > 0 && (
           <>
@@ -163,7 +141,7 @@ export function TakeIn({ theClass, mastery, tests, onDone }: TakeInProps) {
             {unread.length > MOST_TOLD && <li>{words.unreadMore(unread.length - MOST_TOLD)}</li>}
           </ul>
         )}
-      </div>
+      </ListBox>
       {read && columns.length > 0 && (
         <>
           <ul className={styles.questions}>
@@ -197,11 +175,11 @@ export function TakeIn({ theClass, mastery, tests, onDone }: TakeInProps) {
             ))}
           </ul>
           {chosen.some(({ skill }) => skill === '') && (
-            <p className={styles.hint}>
+            <p className={page.hint}>
               {words.unmatched(chosen.filter(({ skill }) => skill === '').length)}
             </p>
           )}
-          <div className={styles.doings}>
+          <div className={page.doings}>
             <Field label={words.name}>
               <input value={name} onChange={({ target }) => setName(target.value)} />
             </Field>

@@ -11,6 +11,7 @@ import { IconPress } from '../primitives/IconPress';
 import { InPlaceText } from '../primitives/InPlaceText';
 import { OpenPart } from '../primitives/OpenPart';
 import { Select } from '../primitives/Select';
+import page from '../frame/SidePage.module.css';
 import styles from './Ladder.module.css';
 
 interface TestsProps {
@@ -24,8 +25,8 @@ export function Tests({ results, mastery }: TestsProps) {
   const told = useTold();
   return (
     <>
-      <h3 className={styles.subtitle}>{sayLadder.tests(results.length)}</h3>
-      {results.length === 0 && <p className={styles.text}>{sayLadder.testsNone}</p>}
+      <h3 className={page.subtitle}>{sayLadder.tests(results.length)}</h3>
+      {results.length === 0 && <p className={page.text}>{sayLadder.testsNone}</p>}
       <ul className={styles.tests}>
         {results.map(({ id, name, on, items, answers }) => (
           <li key={id}>

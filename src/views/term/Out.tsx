@@ -1,8 +1,7 @@
 'use client';
 
 import type { Term, TermRow } from '@/encode/term';
-import { safeName } from '@/formats/out/fileNames';
-import { TERM_FILES, termFile, type TermFile, type TermOut } from '@/formats/out/termOut';
+import type { TermFile, TermOut } from '@/formats/out/termOut';
 import { sayTerm } from '@/messages/term';
 import { download } from '../frame/download';
 import type { NameOf } from '../frame/names';
@@ -20,6 +19,10 @@ interface OutProps {
 /** The term on paper and as files: names as the screen shows them; a calendar holds days and lineups alone. */
 export function Out({ term, rows, nameOf, className }: OutProps) {
   const save = async (kind: TermFile): Promise<void> => {
+    const [{ termFile }, { safeName }] = await Promise.all([
+      import('@/formats/out/termOut'),
+      import('@/formats/out/fileNames'),
+    ]);
     const { content, end, type } = await termFile(kind, termOut(term, rows, nameOf));
     const blob = typeof content === 'string' ? content : new Blob([content as BlobPart]);
     download(`${safeName(sayTerm.fileName(className), 'term')}.${end}`, blob, type);
@@ -27,7 +30,7 @@ export function Out({ term, rows, nameOf, className }: OutProps) {
   return (
     <div className={styles.out} role="group" aria-label={sayTerm.out}>
       <span>{sayTerm.out}</span>
-      {TERM_FILES.map((kind) => (
+      {(['csv', 'xlsx', 'ics'] as const).map((kind) => (
         <Button key={kind} size="small" variant="paper" onClick={() => void save(kind)}>
           {sayTerm.saveAs[kind]}
         </Button>

@@ -3,7 +3,6 @@
 import { useMemo, useState } from 'react';
 import { pastColumnsIn, type PastColumn } from '@/formats/roster/pastGroups';
 import type { ReadRoster } from '@/formats/roster/readRoster';
-import { sayRoster } from '@/messages/roster';
 import { sayTerm } from '@/messages/term';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
@@ -13,13 +12,12 @@ import { newGroup } from '@/schema/take';
 import { takeInPast } from '@/store/actions/series';
 import { studentsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
+import { ListBox } from '../frame/ListBox';
 import { matchedStudents } from '../frame/matchedStudents';
 import { useListText } from '../frame/useListText';
 import { useToday } from '../frame/useToday';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
-import { Field } from '../primitives/Field';
-import { FileButton } from '../primitives/FileButton';
 import styles from './Term.module.css';
 
 interface PastGroupsProps {
@@ -34,12 +32,7 @@ export function PastGroups({ theClass, onDone }: PastGroupsProps) {
   const told = useTold();
   const today = useToday();
   const list = useListText({ of: 'past', classId: theClass.id });
-  const { text, found, trouble } = list;
-  const keep = (next: string): void => {
-    // What was said of the columns of another list says nothing of these.
-    setSaid({});
-    list.keep(next);
-  };
+  const { found } = list;
   const students = useQuery(studentsOf, theClass.id);
   const past = useMemo(
     () => (found?.ok ? pastIn(found, students, today) : null),
@@ -69,35 +62,17 @@ export function PastGroups({ theClass, onDone }: PastGroupsProps) {
         groups: groups.map(({ name, ids }, sign) => newGroup(words.group(name), sign, [...ids])),
       })),
     );
-    keep('');
+    list.keep('');
     told(words.done(chosen.length));
     onDone();
   };
   return (
     <section className={styles.past} aria-label={words.title}>
       <h3 className={styles.subtitle}>{words.title}</h3>
-      <Field label={words.text} hint={words.hint}>
-        <textarea rows={6} value={text} onChange={({ target }) => keep(target.value)} />
-      </Field>
-      <div className={styles.doings}>
-        <FileButton
-          label={words.open}
-          accept=".csv,.tsv,.txt,.xlsx,.ods,text/*"
-          onFile={(file) => {
-            setSaid({});
-            void list.openFile(file);
-          }}
-        />
-        <Button size="small" variant="plain" onClick={onDone}>
-          {words.leave}
-        </Button>
-      </div>
-      {trouble !== '' && <p className={styles.issue}>{trouble}</p>}
-      <div role="status">
-        {found && !found.ok && <p>{sayRoster.rosterErrorSentence(found.error)}</p>}
+      <ListBox words={words} list={list} onNext={() => setSaid({})} onLeave={onDone}>
         {past && columns.length === 0 && <p>{words.noColumn}</p>}
         {past && columns.length > 0 && <p>{words.matched(past.matched, past.unknown)}</p>}
-      </div>
+      </ListBox>
       {columns.length > 0 && past && past.matched > 0 && (
         <>
           <ul className={styles.pastColumns}>
