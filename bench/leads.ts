@@ -12,6 +12,7 @@ const CASES: readonly (readonly [number, number, number])[] = [
   [15, 6, 3],
   [60, 20, 10],
   [300, 60, 20],
+  [300, 20, 12],
 ];
 const SKILLS = Array.from({ length: 12 }, (_, at) => `skill ${at}`);
 

@@ -76,7 +76,8 @@ export interface LeadsGiven {
  * and times are never broken.
  */
 export function giveLeads(of: Leading, before: Leads): LeadsGiven {
-  const { leads, without, short } = given(of, before);
+  const first = given(of, before);
+  const { leads, without, short } = first;
   const open = openGroups(of, before);
   const impossible = without.filter(
     (key) => !of.adults.some((adult) => open.some((one) => one.key === key && mayLead(adult, one))),
@@ -84,8 +85,13 @@ export function giveLeads(of: Leading, before: Leads): LeadsGiven {
   return {
     ...{ leads, without, short },
     impossible,
-    wayOut: without.length === 0 ? [] : wayOutOf(of, before, without.length),
+    wayOut: wayOutOf(of, before, first),
   };
+}
+
+/** Whether every group can have an adult. */
+export function canAllBeLed(of: Leading, before: Leads): boolean {
+  return given(of, before).without.length === 0;
 }
 
 type OpenGroup = LedGroup & { readonly times: readonly PeriodId[] };
@@ -106,7 +112,9 @@ function mayLead(adult: AdultRecord, group: OpenGroup): boolean {
   );
 }
 
-function given(of: Leading, before: Leads): Pick<LeadsGiven, 'leads' | 'without' | 'short'> {
+type Given = Pick<LeadsGiven, 'leads' | 'without' | 'short'>;
+
+function given(of: Leading, before: Leads): Given {
   const { adults, groups, last } = of;
   const open = openGroups(of, before);
   const kept = groups.filter(({ key }) => !open.some((one) => one.key === key));
@@ -127,8 +135,9 @@ function given(of: Leading, before: Leads): Pick<LeadsGiven, 'leads' | 'without'
   const untaught = evenness * (groups.length * groups.length + 1);
   const { placeOf, short } = shareCheapest({
     offers: open.map((group) =>
-      places.flatMap(({ adult, time, seats }, place): Offer[] => {
-        if (seats === 0 || !group.times.includes(time) || !mayLead(adult, group)) return [];
+      // A place that is full with what is locked is offered too: with a seat more it would do.
+      places.flatMap(({ adult, time }, place): Offer[] => {
+        if (!group.times.includes(time) || !mayLead(adult, group)) return [];
         const fresh = group.studentIds.filter((id) => last.get(id) !== adult.id).length;
         return [{ place, cost: untaught * notTaught(adult, group).length + fresh }];
       }),
@@ -172,27 +181,137 @@ const plain = (name: string): string => name.trim().toLowerCase();
 
 /** No more is looked for than a teacher would do by hand. */
 const MOST_STEPS = 6;
+/**
+ * So many givings are tried in all, the fewer the larger they are, so that the page does not wait: of each group with each
+ * place there are so many in all of them together.
+ */
+const MOST_WORK = 250_000;
+const MOST_TRIED = 3_000;
+
+function triesFor({ groups, adults, periods }: Leading): number {
+  const work = Math.max(1, groups.length * adults.length * periods.length);
+  return Math.min(MOST_TRIED, Math.ceil(MOST_WORK / work));
+}
 
 /**
- * Changes that together give every group an adult, each the one that serves most of those still without; where a change
- * serves one more each time, no fewer would do. Rules that are private are let go last.
+ * Changes that together give every group an adult: the fewest, where few enough sets of changes have to be tried, else one
+ * after the other that serves most of those still without. Private rules are let go only where nothing else is enough.
  */
-function wayOutOf(of: Leading, before: Leads, missing: number): readonly LeadChange[] | null {
+function wayOutOf(of: Leading, before: Leads, first: Given): readonly LeadChange[] | null {
+  if (first.without.length === 0) return [];
+  const all = changesOf(of);
+  const open = all.filter(({ what }) => what !== 'letLead');
+  return (
+    fewestOf(of, before, open) ??
+    stepByStep(of, before, first, false) ??
+    fewestOf(of, before, all) ??
+    stepByStep(of, before, first, true)
+  );
+}
+
+/** The fewest of these changes that are enough, any of them more than once; null where too many sets are to be tried. */
+function fewestOf(
+  of: Leading,
+  before: Leads,
+  changes: readonly LeadChange[],
+): readonly LeadChange[] | null {
+  const mostSets = triesFor(of);
+  let tried = 0;
+  const among = (
+    from: number,
+    left: number,
+    adults: Leading['adults'],
+  ): readonly LeadChange[] | null => {
+    if (left === 0) {
+      tried++;
+      return canAllBeLed({ ...of, adults }, before) ? [] : null;
+    }
+    for (let at = from; at < changes.length && tried < mostSets; at++) {
+      const change = changes[at] as LeadChange;
+      const rest = among(at, left - 1, changed(adults, change));
+      if (rest) return [change, ...rest];
+    }
+    return null;
+  };
+  for (let count = 1; count <= MOST_STEPS && tried < mostSets; count++) {
+    const found = among(0, count, of.adults);
+    if (found) return found;
+  }
+  return null;
+}
+
+function stepByStep(
+  of: Leading,
+  before: Leads,
+  first: Given,
+  withPrivate: boolean,
+): readonly LeadChange[] | null {
   const steps: LeadChange[] = [];
-  let [now, left] = [of, missing];
-  while (left > 0 && steps.length < MOST_STEPS) {
-    let best: { change: LeadChange; next: Leading; left: number } | null = null;
-    for (const change of changesOf(now)) {
+  let [now, was] = [of, first];
+  let left = triesFor(of);
+  while (was.without.length > 0 && steps.length < MOST_STEPS) {
+    let best: { change: LeadChange; next: Leading; then: Given } | null = null;
+    const changes = promising(now, before, was);
+    // With the best of them again and again there would still not be enough.
+    const mostInAll = (changes[0]?.most ?? 0) * (MOST_STEPS - steps.length);
+    if (!withPrivate && mostInAll < was.without.length) return null;
+    for (const { change, most } of changes) {
+      if (change.what === 'letLead' && !withPrivate) continue;
+      const gain = best ? was.without.length - best.then.without.length : 0;
+      // No other can serve more than this one does.
+      if (most <= gain || left === 0) break;
+      left--;
       const next = { ...now, adults: changed(now.adults, change) };
-      const count = given(next, before).without.length;
-      if (count < (best?.left ?? left)) best = { change, next, left: count };
-      if (best && left - best.left >= left) break;
+      const then = given(next, before);
+      if (was.without.length - then.without.length > gain) best = { change, next, then };
     }
     if (!best) return null;
     steps.push(best.change);
-    [now, left] = [best.next, best.left];
+    [now, was] = [best.next, best.then];
   }
-  return left === 0 ? steps : null;
+  return was.without.length === 0 ? steps : null;
+}
+
+/**
+ * Changes that can serve more groups, with how many more at the most, the most promising first: a new place serves one
+ * more where a group that is short could take it (an augmenting path ends there), another seat where its place is one of
+ * those that are all full.
+ */
+function promising(
+  of: Leading,
+  before: Leads,
+  { short }: Given,
+): readonly { readonly change: LeadChange; readonly most: number }[] {
+  const groups = openGroups(of, before).filter(({ key }) => short.keys.includes(key));
+  const adultOf = new Map(of.adults.map((adult) => [adult.id, adult]));
+  const most = (change: LeadChange): number => {
+    const adult = adultOf.get(change.adultId);
+    if (!adult) return 0;
+    switch (change.what) {
+      case 'time': {
+        const then = groups.filter(
+          ({ times, studentIds }) =>
+            times.includes(change.periodId) && !adult.never.some((id) => studentIds.includes(id)),
+        );
+        return Math.min(adult.atOnce, then.length);
+      }
+      case 'atOnce':
+        return short.adultIds.includes(adult.id) ? adult.times.length : 0;
+      case 'letLead':
+        return groups.filter(({ studentIds }) =>
+          change.studentIds.some((id) => studentIds.includes(id)),
+        ).length;
+      default:
+        return change satisfies never;
+    }
+  };
+  const found = changesOf(of).flatMap((change) => {
+    const gain = most(change);
+    return gain > 0 ? [{ change, most: gain }] : [];
+  });
+  const isPrivate = ({ change }: (typeof found)[number]): boolean => change.what === 'letLead';
+  const open = found.filter((one) => !isPrivate(one));
+  return [...open.sort((a, b) => b.most - a.most), ...found.filter(isPrivate)];
 }
 
 function changesOf({ adults, periods, groups }: Leading): readonly LeadChange[] {
@@ -203,9 +322,7 @@ function changesOf({ adults, periods, groups }: Leading): readonly LeadChange[] 
         .filter((periodId) => !times.includes(periodId))
         .map((periodId): LeadChange => ({ what: 'time', adultId: id, periodId })),
     ),
-    ...adults
-      .filter(({ times }) => times.length > 0)
-      .map(({ id }): LeadChange => ({ what: 'atOnce', adultId: id })),
+    ...adults.map(({ id }): LeadChange => ({ what: 'atOnce', adultId: id })),
     ...adults.flatMap(({ id, never }): LeadChange[] => {
       const studentIds = never.filter((one) => inGroups.has(one));
       return studentIds.length > 0 ? [{ what: 'letLead', adultId: id, studentIds }] : [];
@@ -218,7 +335,7 @@ function changed(adults: Leading['adults'], change: LeadChange): Leading['adults
     if (adult.id !== change.adultId) return adult;
     switch (change.what) {
       case 'time':
-        return { ...adult, times: [...adult.times, change.periodId] };
+        return { ...adult, times: [...new Set([...adult.times, change.periodId])] };
       case 'atOnce':
         return { ...adult, atOnce: adult.atOnce + 1 };
       case 'letLead':
@@ -231,31 +348,40 @@ function changed(adults: Leading['adults'], change: LeadChange): Leading['adults
 
 /** What is not as it should be with each group that has an adult, by its key; groups in order have no entry. */
 export function leadTroubles(
-  { groups, adults }: Pick<Leading, 'groups' | 'adults'>,
+  of: Pick<Leading, 'groups' | 'adults'>,
   leads: Leads,
 ): Readonly<Record<string, readonly LeadTrouble[]>> {
   return Object.fromEntries(
-    groups.flatMap((group) => {
-      const lead = leads[group.key];
-      const adult = adults.find(({ id }) => id === lead?.adultId);
-      if (!lead || !adult) return [];
-      const beside = groups.filter(({ key }) => {
-        const other = leads[key];
-        return other?.adultId === adult.id && other.periodId === lead.periodId;
-      }).length;
-      const never = adult.never.filter((id) => group.studentIds.includes(id));
-      const skills = notTaught(adult, group);
-      const found: LeadTrouble[] = [
-        ...(lead.periodId === null || !adult.times.includes(lead.periodId)
-          ? [{ code: 'cannotThen' } as const]
-          : []),
-        ...(lead.periodId !== null && beside > adult.atOnce
-          ? [{ code: 'tooMany', atOnce: adult.atOnce, given: beside } as const]
-          : []),
-        ...(never.length > 0 ? [{ code: 'never', studentIds: never } as const] : []),
-        ...(skills.length > 0 ? [{ code: 'notTaught', skills } as const] : []),
-      ];
+    of.groups.flatMap((group) => {
+      const found = troublesOf(of, leads, group);
       return found.length > 0 ? [[group.key, found]] : [];
     }),
   );
+}
+
+/** The same of one group. */
+export function troublesOf(
+  { groups, adults }: Pick<Leading, 'groups' | 'adults'>,
+  leads: Leads,
+  group: LedGroup,
+): readonly LeadTrouble[] {
+  const lead = leads[group.key];
+  const adult = adults.find(({ id }) => id === lead?.adultId);
+  if (!lead || !adult) return [];
+  const beside = groups.filter(({ key }) => {
+    const other = leads[key];
+    return other?.adultId === adult.id && other.periodId === lead.periodId;
+  }).length;
+  const never = adult.never.filter((id) => group.studentIds.includes(id));
+  const skills = notTaught(adult, group);
+  return [
+    ...(lead.periodId === null || !adult.times.includes(lead.periodId)
+      ? [{ code: 'cannotThen' } as const]
+      : []),
+    ...(lead.periodId !== null && beside > adult.atOnce
+      ? [{ code: 'tooMany', atOnce: adult.atOnce, given: beside } as const]
+      : []),
+    ...(never.length > 0 ? [{ code: 'never', studentIds: never } as const] : []),
+    ...(skills.length > 0 ? [{ code: 'notTaught', skills } as const] : []),
+  ];
 }

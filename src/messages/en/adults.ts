@@ -84,7 +84,7 @@ export const adults = {
       ? `Nobody can lead ${listNames(groups)}.`
       : `${listNames(groups)} can only have ${listNames(adults)}, at the times they have: ${count(missing, 'group')} must do without.`,
   impossible: (group: string) => `Nobody may lead ${group} at a time at which it can meet.`,
-  wayOut: 'The smallest way out',
+  wayOut: 'What would be enough',
   change: {
     time: (adult: string, time: string) => `${adult} also comes at ${time}.`,
     atOnce: (adult: string) => `${adult} leads one group more at once.`,

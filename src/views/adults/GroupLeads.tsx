@@ -2,10 +2,11 @@
 
 import LockOpenRounded from '@mui/icons-material/LockOpenRounded';
 import LockRounded from '@mui/icons-material/LockRounded';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import {
   giveLeads,
   leadTroubles,
+  troublesOf,
   type LeadChange,
   type Leading,
   type Leads,
@@ -75,9 +76,9 @@ export function GroupLeads(props: GroupLeadsProps) {
   const saysOf = (found: readonly LeadTrouble[]): readonly string[] =>
     found.map((trouble) => troubleWords(trouble, nameOf));
   /** What is wrong with a group's lead if it were this one. */
-  const effect = (key: string, next: Partial<Lead>): readonly string[] => {
-    const lead = { ...(leads[key] ?? OPEN), ...next };
-    return saysOf(leadTroubles(leading, { ...leads, [key]: lead })[key] ?? []);
+  const effect = (group: FocusedGroup, next: Partial<Lead>): readonly string[] => {
+    const lead = { ...(leads[group.key] ?? OPEN), ...next };
+    return saysOf(troublesOf(leading, { ...leads, [group.key]: lead }, group));
   };
   return (
     <section className={`${page.part} ${styles.below}`} aria-label={sayAdults.groups(lineup.name)}>
@@ -158,7 +159,8 @@ export function GroupLeads(props: GroupLeadsProps) {
             </tr>
           </thead>
           <tbody>
-            {groups.map(({ key, name, sign, focus }) => {
+            {groups.map((group) => {
+              const { key, name, sign, focus } = group;
               const lead = leads[key] ?? OPEN;
               const said = saysOf(troubles[key] ?? []);
               return (
@@ -182,7 +184,7 @@ export function GroupLeads(props: GroupLeadsProps) {
                             period.name,
                             lead.adultId === null || lead.periodId === period.id
                               ? []
-                              : effect(key, { periodId: period.id }),
+                              : effect(group, { periodId: period.id }),
                           ),
                         })),
                       ]}
@@ -204,7 +206,7 @@ export function GroupLeads(props: GroupLeadsProps) {
                           value: adult.id,
                           label: sayAdults.with(
                             adult.name,
-                            lead.adultId === adult.id ? [] : effect(key, { adultId: adult.id }),
+                            lead.adultId === adult.id ? [] : effect(group, { adultId: adult.id }),
                           ),
                         })),
                       ]}
@@ -267,7 +269,10 @@ interface MissingProps {
 /** Which groups have to do without an adult, why, and the least that would change it. */
 function Missing(props: MissingProps) {
   const { leading, leads, groupName, adultName, periodName, nameOf, onDo } = props;
-  const { without, short, impossible, wayOut } = giveLeads(leading, leads);
+  const { without, short, impossible, wayOut } = useMemo(
+    () => giveLeads(leading, leads),
+    [leading, leads],
+  );
   if (without.length === 0) return null;
   const said = (change: LeadChange): string => {
     const adult = adultName(change.adultId);
