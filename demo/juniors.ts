@@ -73,7 +73,7 @@ export function juniorAdults(theClass: ClassRecord): readonly AdultRecord[] {
   }));
 }
 
-export const JUNIORS = 22;
+const JUNIORS = 22;
 
 /** The students of one of the three classes: names are taken in turn, so that no two are called alike. */
 export function juniorStudents(theClass: ClassRecord, part: number): readonly StudentRecord[] {

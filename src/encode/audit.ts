@@ -131,6 +131,7 @@ function auditLineup(
   const there = thereIn(lineup.used, take);
   const bench: Bench = {
     ...{ lineup, theClass, rules, take, history: [], others: {}, takes: [], today: day, compare },
+    // Rules and meetings are counted, and who sits where: what was mastered says nothing of either.
     mastery: masteryIn(theClass, []),
     students: students.map((student) => ({
       ...student,

@@ -1,5 +1,5 @@
 import { shareCheapest, type Offer } from '../core/assign/cheapest';
-import type { AdultRecord } from '../schema/adult';
+import { MOST_AT_ONCE, type AdultRecord } from '../schema/adult';
 import type { AdultId, PeriodId, StudentId } from '../schema/ids';
 import type { Lead } from '../schema/plan';
 
@@ -61,12 +61,8 @@ export interface LeadsGiven {
   readonly leads: Leads;
   /** Keys of groups that have no adult. */
   readonly without: readonly string[];
-  /** Those of them that have no adult who could lead them at all, whatever the others have. */
-  readonly impossible: readonly string[];
   /** Groups that get in each other's way, and the adults left to them: too few. Empty where every group has one. */
   readonly short: { readonly keys: readonly string[]; readonly adultIds: readonly AdultId[] };
-  /** One after the other, what would give every group an adult; null where no such steps were found. */
-  readonly wayOut: readonly LeadChange[] | null;
 }
 
 /**
@@ -76,45 +72,6 @@ export interface LeadsGiven {
  * and times are never broken.
  */
 export function giveLeads(of: Leading, before: Leads): LeadsGiven {
-  const first = given(of, before);
-  const { leads, without, short } = first;
-  const open = openGroups(of, before);
-  const impossible = without.filter(
-    (key) => !of.adults.some((adult) => open.some((one) => one.key === key && mayLead(adult, one))),
-  );
-  return {
-    ...{ leads, without, short },
-    impossible,
-    wayOut: wayOutOf(of, before, first),
-  };
-}
-
-/** Whether every group can have an adult. */
-export function canAllBeLed(of: Leading, before: Leads): boolean {
-  return given(of, before).without.length === 0;
-}
-
-type OpenGroup = LedGroup & { readonly times: readonly PeriodId[] };
-
-/** Groups whose lead is not settled, with the times at which they may meet. */
-function openGroups({ groups, periods }: Leading, before: Leads): readonly OpenGroup[] {
-  return groups.flatMap((group): OpenGroup[] => {
-    const lead = before[group.key];
-    if (lead?.locked && lead.adultId !== null) return [];
-    return [{ ...group, times: lead?.locked && lead.periodId ? [lead.periodId] : periods }];
-  });
-}
-
-function mayLead(adult: AdultRecord, group: OpenGroup): boolean {
-  return (
-    adult.times.some((time) => group.times.includes(time)) &&
-    !adult.never.some((id) => group.studentIds.includes(id))
-  );
-}
-
-type Given = Pick<LeadsGiven, 'leads' | 'without' | 'short'>;
-
-function given(of: Leading, before: Leads): Given {
   const { adults, groups, last } = of;
   const open = openGroups(of, before);
   const kept = groups.filter(({ key }) => !open.some((one) => one.key === key));
@@ -168,6 +125,31 @@ function given(of: Leading, before: Leads): Given {
   };
 }
 
+/** Keys of groups that no adult may lead at a time at which they can meet, whatever others have. */
+export function beyondAll(of: Leading, before: Leads): readonly string[] {
+  return openGroups(of, before).flatMap((group) =>
+    of.adults.some((adult) => mayLead(adult, group)) ? [] : [group.key],
+  );
+}
+
+type OpenGroup = LedGroup & { readonly times: readonly PeriodId[] };
+
+/** Groups whose lead is not settled, with the times at which they may meet. */
+function openGroups({ groups, periods }: Leading, before: Leads): readonly OpenGroup[] {
+  return groups.flatMap((group): OpenGroup[] => {
+    const lead = before[group.key];
+    if (lead?.locked && lead.adultId !== null) return [];
+    return [{ ...group, times: lead?.locked && lead.periodId ? [lead.periodId] : periods }];
+  });
+}
+
+function mayLead(adult: AdultRecord, group: OpenGroup): boolean {
+  return (
+    adult.times.some((time) => group.times.includes(time)) &&
+    !adult.never.some((id) => group.studentIds.includes(id))
+  );
+}
+
 /** Names of skills that a group works on and the adult does not teach; no skills named means all of them. */
 export function notTaught(
   { skills }: Pick<AdultRecord, 'skills'>,
@@ -195,9 +177,11 @@ function triesFor({ groups, adults, periods }: Leading): number {
 
 /**
  * Changes that together give every group an adult: the fewest, where few enough sets of changes have to be tried, else one
- * after the other that serves most of those still without. Private rules are let go only where nothing else is enough.
+ * after the other that serves most of those still without; null where none were found. Private rules are let go only where
+ * nothing else is enough.
  */
-function wayOutOf(of: Leading, before: Leads, first: Given): readonly LeadChange[] | null {
+export function wayOutOf(of: Leading, before: Leads): readonly LeadChange[] | null {
+  const first = giveLeads(of, before);
   if (first.without.length === 0) return [];
   const all = changesOf(of);
   const open = all.filter(({ what }) => what !== 'letLead');
@@ -224,11 +208,11 @@ function fewestOf(
   ): readonly LeadChange[] | null => {
     if (left === 0) {
       tried++;
-      return canAllBeLed({ ...of, adults }, before) ? [] : null;
+      return giveLeads({ ...of, adults }, before).without.length === 0 ? [] : null;
     }
     for (let at = from; at < changes.length && tried < mostSets; at++) {
       const change = changes[at] as LeadChange;
-      const rest = among(at, left - 1, changed(adults, change));
+      const rest = among(at, left - 1, afterChanges(adults, [change]));
       if (rest) return [change, ...rest];
     }
     return null;
@@ -243,26 +227,26 @@ function fewestOf(
 function stepByStep(
   of: Leading,
   before: Leads,
-  first: Given,
+  first: LeadsGiven,
   withPrivate: boolean,
 ): readonly LeadChange[] | null {
   const steps: LeadChange[] = [];
   let [now, was] = [of, first];
   let left = triesFor(of);
   while (was.without.length > 0 && steps.length < MOST_STEPS) {
-    let best: { change: LeadChange; next: Leading; then: Given } | null = null;
+    let best: { change: LeadChange; next: Leading; then: LeadsGiven } | null = null;
     const changes = promising(now, before, was);
-    // With the best of them again and again there would still not be enough.
-    const mostInAll = (changes[0]?.most ?? 0) * (MOST_STEPS - steps.length);
-    if (!withPrivate && mostInAll < was.without.length) return null;
+    // A time serves as many as are led at once, a seat more one at each time: where even that is not enough, nothing is.
+    const mostByOne = Math.max(MOST_AT_ONCE, now.periods.length);
+    if (!withPrivate && mostByOne * (MOST_STEPS - steps.length) < was.without.length) return null;
     for (const { change, most } of changes) {
       if (change.what === 'letLead' && !withPrivate) continue;
       const gain = best ? was.without.length - best.then.without.length : 0;
       // No other can serve more than this one does.
       if (most <= gain || left === 0) break;
       left--;
-      const next = { ...now, adults: changed(now.adults, change) };
-      const then = given(next, before);
+      const next = { ...now, adults: afterChanges(now.adults, [change]) };
+      const then = giveLeads(next, before);
       if (was.without.length - then.without.length > gain) best = { change, next, then };
     }
     if (!best) return null;
@@ -280,7 +264,7 @@ function stepByStep(
 function promising(
   of: Leading,
   before: Leads,
-  { short }: Given,
+  { short }: LeadsGiven,
 ): readonly { readonly change: LeadChange; readonly most: number }[] {
   const groups = openGroups(of, before).filter(({ key }) => short.keys.includes(key));
   const adultOf = new Map(of.adults.map((adult) => [adult.id, adult]));
@@ -322,7 +306,9 @@ function changesOf({ adults, periods, groups }: Leading): readonly LeadChange[] 
         .filter((periodId) => !times.includes(periodId))
         .map((periodId): LeadChange => ({ what: 'time', adultId: id, periodId })),
     ),
-    ...adults.map(({ id }): LeadChange => ({ what: 'atOnce', adultId: id })),
+    ...adults
+      .filter(({ atOnce }) => atOnce < MOST_AT_ONCE)
+      .map(({ id }): LeadChange => ({ what: 'atOnce', adultId: id })),
     ...adults.flatMap(({ id, never }): LeadChange[] => {
       const studentIds = never.filter((one) => inGroups.has(one));
       return studentIds.length > 0 ? [{ what: 'letLead', adultId: id, studentIds }] : [];
@@ -330,20 +316,28 @@ function changesOf({ adults, periods, groups }: Leading): readonly LeadChange[] 
   ];
 }
 
-function changed(adults: Leading['adults'], change: LeadChange): Leading['adults'] {
-  return adults.map((adult): AdultRecord => {
-    if (adult.id !== change.adultId) return adult;
-    switch (change.what) {
-      case 'time':
-        return { ...adult, times: [...new Set([...adult.times, change.periodId])] };
-      case 'atOnce':
-        return { ...adult, atOnce: adult.atOnce + 1 };
-      case 'letLead':
-        return { ...adult, never: [] };
-      default:
-        return change satisfies never;
-    }
-  });
+/** Adults as they are after changes; nobody leads more at once than can be said of an adult. */
+export function afterChanges(
+  adults: readonly AdultRecord[],
+  changes: readonly LeadChange[],
+): readonly AdultRecord[] {
+  return changes.reduce<readonly AdultRecord[]>(
+    (all, change) => all.map((one) => (one.id === change.adultId ? changed(one, change) : one)),
+    adults,
+  );
+}
+
+function changed(adult: AdultRecord, change: LeadChange): AdultRecord {
+  switch (change.what) {
+    case 'time':
+      return { ...adult, times: [...new Set([...adult.times, change.periodId])] };
+    case 'atOnce':
+      return { ...adult, atOnce: Math.min(MOST_AT_ONCE, adult.atOnce + 1) };
+    case 'letLead':
+      return { ...adult, never: adult.never.filter((id) => !change.studentIds.includes(id)) };
+    default:
+      return change satisfies never;
+  }
 }
 
 /** What is not as it should be with each group that has an adult, by its key; groups in order have no entry. */

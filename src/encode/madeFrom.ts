@@ -2,7 +2,10 @@ import type { Recipe } from '../schema/recipe';
 import type { TakeRecord } from '../schema/take';
 import { whoIsDealt, type Bench } from './bench';
 
-/** The sentence that groups were made by, as a short text that differs where it asks for something else. */
+/**
+ * The sentence that groups were made by, as a short text that differs where it asks for something else. A migration that
+ * changes what a recipe holds lets takes forget it (`madeBy: null`).
+ */
 export function sentenceKey({ naming: _naming, ...asked }: Recipe): string {
   // What groups are called says nothing of who is with whom.
   return folded(steadyText(asked));

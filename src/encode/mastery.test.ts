@@ -184,7 +184,9 @@ describe('skills are judged by a rule', () => {
       answers: { Ana: [2], Bo: [0], Caro: [2], Dov: [0] },
     };
     const crew = ['Ana', 'Bo', 'Caro', 'Dov'].map((name, order) => at(name, order));
-    expect(movedOnSince(ladder, [first, second], crew, '2026-10-01')).toEqual([
+    expect(
+      movedOnSince(masteryIn(ladder, [first, second]), ladder, [first, second], crew, '2026-10-01'),
+    ).toEqual([
       { id: 'Ana', from: 0, to: 3, won: [0], lost: [] },
       { id: 'Bo', from: 3, to: 0, won: [], lost: [0] },
     ]);

@@ -183,12 +183,12 @@ export interface MovedOn {
  * known before, and those for whom nothing changed, are left out.
  */
 export function movedOnSince(
+  now: Mastery,
   theClass: ClassFacts,
   results: readonly ResultsRecord[],
   students: readonly StudentFacts[],
   day: string,
 ): readonly MovedOn[] {
-  const now = masteryIn(theClass, results);
   const before = masteryIn(
     theClass,
     results.filter(({ on }) => on < day),

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { restored } from './harmless';
 import { csvFile } from './out/csv';
 import { textFile, type Written } from './out/wayOut';
 import { parseDelimited, type Delimiter } from './roster/delimited';
@@ -23,8 +24,6 @@ export type LadderIssue =
 export type LadderRead =
   | {
       readonly ok: true;
-      /** '' where the file says none. */
-      readonly name: string;
       readonly skills: readonly LadderSkillRead[];
       readonly issues: readonly LadderIssue[];
     }
@@ -48,11 +47,13 @@ export function readLadder(given: string): LadderRead {
   const [heading] = rows;
   const headed = /^(skills?|names?)$/i.test(heading?.cells[0]?.trim() ?? '');
   return taken(
-    '',
     rows.slice(headed ? 1 : 0).map(({ line, cells: [name = '', ...rest] }) => ({
       // "1. " and "- " before the skills of a plain list are no part of them.
-      name: delimiter ? name : name.replace(/^\s*(?:\d{1,3}[.)]|[-*•–])\s+/, ''),
-      text: rest.filter((cell) => cell.trim() !== '').join(delimiter === ',' ? ', ' : ' '),
+      name: delimiter ? restored(name) : name.replace(/^\s*(?:\d{1,3}[.)]|[-*•–])\s+/, ''),
+      text: rest
+        .map(restored)
+        .filter((cell) => cell.trim() !== '')
+        .join(delimiter === ',' ? ', ' : ' '),
       line,
     })),
   );
@@ -76,17 +77,12 @@ function fromJson(text: string): LadderRead {
   const read = LadderFile.safeParse(data);
   if (!read.success) return { ok: false, code: 'notLadder' };
   if (read.data.version > 1) return { ok: false, code: 'newer' };
-  const { name = '', skills } = read.data;
   return taken(
-    cleanText(name).slice(0, MOST_NAME),
-    skills.map((one, at) => ({ name: one.name, text: one.text ?? '', line: at + 1 })),
+    read.data.skills.map((one, at) => ({ name: one.name, text: one.text ?? '', line: at + 1 })),
   );
 }
 
-function taken(
-  name: string,
-  rows: readonly (LadderSkillRead & { readonly line: number })[],
-): LadderRead {
+function taken(rows: readonly (LadderSkillRead & { readonly line: number })[]): LadderRead {
   const issues: LadderIssue[] = [];
   const known = new Set<string>();
   const skills = rows.flatMap((row): LadderSkillRead[] => {
@@ -108,15 +104,12 @@ function taken(
   if (skills.length > MOST_SKILLS) {
     issues.push({ code: 'tooMany', given: skills.length, most: MOST_SKILLS });
   }
-  return { ok: true, name, skills: skills.slice(0, MOST_SKILLS), issues };
+  return { ok: true, skills: skills.slice(0, MOST_SKILLS), issues };
 }
 
-export const LADDER_FILES = ['json', 'csv'] as const;
-export type LadderFileKind = (typeof LADDER_FILES)[number];
-
-/** A ladder as a file that `readLadder` gives back; `heading` heads the two columns of CSV. */
+/** A ladder as a file that `readLadder` gives back. */
 export async function ladderFile(
-  kind: LadderFileKind,
+  kind: 'json' | 'csv',
   name: string,
   skills: readonly LadderSkillRead[],
 ): Promise<Written> {

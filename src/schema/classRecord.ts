@@ -175,7 +175,8 @@ export const classType: RecordType<ClassRecord> = {
         const asked = (recipe: unknown) => withUnknown(recipe as object);
         return {
           ...data,
-          skillLadder: (data.skillLadder as readonly string[])
+          // Two edits of a list are joined by its names, so that each stands there once.
+          skillLadder: [...new Set(data.skillLadder as readonly string[])]
             .filter((name) => name !== '')
             .map((name) => ({ name, text: '' })),
           masteryRule: USUAL_MASTERY,

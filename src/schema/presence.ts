@@ -7,16 +7,22 @@ export function valueKey(value: DetailValue): string {
   return typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value);
 }
 
-/** The filters in force that leave the student out, whether overruled or not. */
-export function filtersOn(student: StudentRecord, { leaveOuts }: ClassRecord): readonly LeaveOut[] {
+/** Whether a filter speaks of a student, on or off, overruled or not. */
+export function leavesOut(
+  { when, parts }: Pick<LeaveOut, 'when' | 'parts'>,
+  student: StudentRecord,
+): boolean {
   const applies = ({ by, values }: LeaveOutPart): boolean => {
     const value = by === BY_SECTION ? student.sectionId : student.details[by];
     return value !== undefined && value !== null && values.includes(valueKey(value));
   };
-  return leaveOuts.filter(({ on, when, parts }) => {
-    if (!on || parts.length === 0) return false;
-    return when === 'all' ? parts.every(applies) : parts.some(applies) === (when === 'any');
-  });
+  if (parts.length === 0) return false;
+  return when === 'all' ? parts.every(applies) : parts.some(applies) === (when === 'any');
+}
+
+/** The filters in force that leave the student out, whether overruled or not. */
+export function filtersOn(student: StudentRecord, { leaveOuts }: ClassRecord): readonly LeaveOut[] {
+  return leaveOuts.filter((filter) => filter.on && leavesOut(filter, student));
 }
 
 /** Whether the student is dealt into groups on a day: in the class, not away then, and not left out by a filter. */

@@ -67,7 +67,7 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
   'class/5 describe skills, say when one is mastered, and let filters ask several things': {
     given: {
       ...emptyClass('c_1' as never, 'Crew', '2026-10-15T08:00:00.000Z'),
-      skillLadder: ['maps', ''],
+      skillLadder: ['maps', '', 'maps'],
       leaveOuts: [{ id: 'f', by: 'swims', values: ['no'], on: true }],
       savedRecipes: [
         {

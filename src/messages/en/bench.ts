@@ -53,7 +53,6 @@ const drawer = {
       : `${name} needs ${need} next, which this group does not work on.`,
   ladder: {
     title: 'The ladder',
-    noResults: 'no results yet',
     rung: (students: number, groups: readonly string[]) =>
       `${count(students, 'student')} ${students === 1 ? 'needs' : 'need'} this next; ${groups.length === 0 ? 'no group works on it' : `worked on in ${listNames(groups)}`}`,
     key: 'A dot: somebody who needs this skill next; filled where their group works on it. The signs: the groups that do.',

@@ -25,8 +25,6 @@ export const ladder = {
   of: 'Of the last',
   fewer: 'One fewer',
   more: 'One more',
-  tenLess: 'Five per cent less',
-  tenMore: 'Five per cent more',
   between: (least: number, most: number) => `Between ${least} and ${most}.`,
   ruleNote: (right: number) =>
     `The newest answers count; where there are too few, those before them are added. An answer is right from ${right} % of its points on. What the class list says counts as the oldest.`,
@@ -44,7 +42,6 @@ export const ladder = {
   noGroups:
     'Groups stand here once they are matched by what students need next: that is a part of the sentence on the page of groups.',
   toGroups: 'Groups',
-  membersOf: (name: string) => `${name}, by what they need next`,
   close: 'Close',
   resultsOf: (name: string) => `What ${name} has mastered`,
   state: { mastered: 'mastered', notYet: 'not yet', unknown: 'not known' },

@@ -1,14 +1,6 @@
 import { newAdult, type AdultRecord } from '../../schema/adult';
 import type { Period } from '../../schema/classRecord';
-import {
-  AdultId,
-  newId,
-  PeriodId,
-  PlanId,
-  type ClassId,
-  type LineupId,
-  type StudentId,
-} from '../../schema/ids';
+import { AdultId, newId, PeriodId, PlanId, type ClassId, type LineupId } from '../../schema/ids';
 import { emptyPlan, type Lead } from '../../schema/plan';
 import type { AppStore } from '../appStore';
 import { adultsOf, planOf } from '../queries';
@@ -42,32 +34,10 @@ export function addAdults(
   });
 }
 
-/** What several adults are to be able to do more, as one step; gives the adults of the class as they are then. */
-export function changeAdults(
-  store: AppStore,
-  classId: ClassId,
-  changes: readonly AdultChange[],
-): readonly AdultRecord[] {
-  store.history.act('editAdults', ({ get, put }) => {
-    for (const change of changes) {
-      const adult = get('adult', change.adultId);
-      if (!adult) continue;
-      if (change.what === 'time') put({ ...adult, times: [...adult.times, change.periodId] });
-      if (change.what === 'atOnce') put({ ...adult, atOnce: adult.atOnce + 1 });
-      if (change.what === 'letLead') {
-        put({ ...adult, never: adult.never.filter((id) => !change.studentIds.includes(id)) });
-      }
-    }
-  });
-  return adultsOf(store.records, classId);
+/** Keeps adults as they are given, as one step. */
+export function putAdults(store: AppStore, adults: readonly AdultRecord[]): void {
+  store.history.act('editAdults', ({ put }) => adults.forEach(put));
 }
-
-/** One thing that an adult is to be able to do more. */
-export type AdultChange = { readonly adultId: AdultId } & (
-  | { readonly what: 'time'; readonly periodId: PeriodId }
-  | { readonly what: 'atOnce' }
-  | { readonly what: 'letLead'; readonly studentIds: readonly StudentId[] }
-);
 
 export function editAdult(store: AppStore, id: AdultId, change: AdultEdit): void {
   store.history.act('editAdults', ({ get, put }) => {

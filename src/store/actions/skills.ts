@@ -40,7 +40,8 @@ export function renameSkill(store: AppStore, id: ClassId, from: string, to: stri
       if (adult.classId === id) put({ ...adult, skills: adult.skills.map(renamed) });
     }
     for (const student of all('student')) {
-      if (student.classId !== id) continue;
+      const said = Object.keys(student.mastery).some((name) => plain(name) === plain(from));
+      if (student.classId !== id || !said) continue;
       const mastery = Object.entries(student.mastery).map(([name, value]) => [
         renamed(name),
         value,

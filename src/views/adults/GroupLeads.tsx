@@ -4,9 +4,12 @@ import LockOpenRounded from '@mui/icons-material/LockOpenRounded';
 import LockRounded from '@mui/icons-material/LockRounded';
 import { useMemo, useState } from 'react';
 import {
+  afterChanges,
+  beyondAll,
   giveLeads,
   leadTroubles,
   troublesOf,
+  wayOutOf,
   type LeadChange,
   type Leading,
   type Leads,
@@ -17,7 +20,7 @@ import type { ClassRecord } from '@/schema/classRecord';
 import { AdultId, PeriodId, type StudentId } from '@/schema/ids';
 import type { LineupRecord } from '@/schema/lineup';
 import type { Lead } from '@/schema/plan';
-import { changeAdults, setLeads } from '@/store/actions/adults';
+import { putAdults, setLeads } from '@/store/actions/adults';
 import { changePlan } from '@/store/actions/stage';
 import { useStore } from '@/store/react';
 import type { NameOf } from '../frame/names';
@@ -133,7 +136,11 @@ export function GroupLeads(props: GroupLeadsProps) {
           periodName={periodName}
           nameOf={nameOf}
           onDo={(changes) => {
-            const next = changeAdults(store, theClass.id, changes);
+            const next = afterChanges(adults, changes);
+            putAdults(
+              store,
+              next.filter((one) => !adults.includes(one)),
+            );
             give({ ...leading, adults: next });
           }}
         />
@@ -269,10 +276,9 @@ interface MissingProps {
 /** Which groups have to do without an adult, why, and the least that would change it. */
 function Missing(props: MissingProps) {
   const { leading, leads, groupName, adultName, periodName, nameOf, onDo } = props;
-  const { without, short, impossible, wayOut } = useMemo(
-    () => giveLeads(leading, leads),
-    [leading, leads],
-  );
+  const { without, short } = useMemo(() => giveLeads(leading, leads), [leading, leads]);
+  const wayOut = useMemo(() => wayOutOf(leading, leads), [leading, leads]);
+  const impossible = beyondAll(leading, leads);
   if (without.length === 0) return null;
   const said = (change: LeadChange): string => {
     const adult = adultName(change.adultId);

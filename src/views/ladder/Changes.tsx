@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { masteryIn, movedOnSince } from '@/encode/mastery';
+import { movedOnSince, type Mastery } from '@/encode/mastery';
 import { sayLadder } from '@/messages/ladder';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { ResultsRecord } from '@/schema/results';
@@ -12,6 +12,8 @@ import styles from './Ladder.module.css';
 
 interface ChangesProps {
   readonly theClass: ClassRecord;
+  /** As it is now, with all tests. */
+  readonly mastery: Mastery;
   /** Newest first. */
   readonly results: readonly ResultsRecord[];
   readonly students: readonly StudentRecord[];
@@ -19,16 +21,18 @@ interface ChangesProps {
 }
 
 /** What the newest test changed: who has moved on along the ladder, and who has lost a skill. */
-export function Changes({ theClass, results, students, nameOf }: ChangesProps) {
+export function Changes({ theClass, mastery, results, students, nameOf }: ChangesProps) {
   const newest = results[0]?.on;
   const before = results.find(({ on }) => newest !== undefined && on < newest);
   const moved = useMemo(
     () =>
-      newest === undefined || !before ? [] : movedOnSince(theClass, results, students, newest),
-    [theClass, results, students, newest, before],
+      newest === undefined || !before
+        ? []
+        : movedOnSince(mastery, theClass, results, students, newest),
+    [mastery, theClass, results, students, newest, before],
   );
   if (!before) return null;
-  const { ladder } = masteryIn(theClass, results);
+  const { ladder } = mastery;
   const place = (at: number | null): string =>
     at === null
       ? sayLadder.unknown

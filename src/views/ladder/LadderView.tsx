@@ -2,7 +2,6 @@
 
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
-import { masteryIn } from '@/encode/mastery';
 import { sayLadder } from '@/messages/ladder';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
@@ -50,8 +49,8 @@ function Standing({ theClass, lineup }: StandingProps) {
   const everybody = useStudents(theClass.id);
   const students = useMemo(() => everybody.filter(({ left }) => left === null), [everybody]);
   const nameOf = useTileNames(everybody);
-  const mastery = useMemo(() => masteryIn(theClass, results), [theClass, results]);
   const bench = useBench(lineup, theClass, useRealRoll(theClass.id, lineup));
+  const { mastery } = bench;
   const all = useLedGroups(bench);
   const groups = lineup.recipe.needs === null ? [] : all;
   const [mask] = useNameMask();
@@ -123,7 +122,13 @@ function Standing({ theClass, lineup }: StandingProps) {
         </section>
         {!empty && (
           <div className={page.part}>
-            <Changes theClass={theClass} results={results} students={students} nameOf={nameOf} />
+            <Changes
+              theClass={theClass}
+              mastery={mastery}
+              results={results}
+              students={students}
+              nameOf={nameOf}
+            />
             <Contradictions mastery={mastery} students={students} nameOf={nameOf} />
           </div>
         )}

@@ -12,7 +12,7 @@ import {
   type LeaveOutPart,
   type LeaveOutWhen,
 } from '@/schema/classRecord';
-import { filtersOn, valueKey } from '@/schema/presence';
+import { leavesOut, valueKey } from '@/schema/presence';
 import { BY_SECTION } from '@/schema/recipe';
 import type { StudentRecord } from '@/schema/student';
 import { addLeaveOut, removeLeaveOut, switchLeaveOut } from '@/store/actions/classParts';
@@ -49,9 +49,7 @@ export function LeaveOuts({ theClass, students }: LeaveOutsProps) {
             />
             <span className={styles.grow}>
               {sentence(filter)}{' '}
-              <span className={styles.dim}>
-                {sayShelf.students(countOf(filter, theClass, students))}
-              </span>
+              <span className={styles.dim}>{sayShelf.students(countOf(filter, students))}</span>
             </span>
             <IconPress
               label={sayRoster.roster.forgetFilter(sentence(filter))}
@@ -125,9 +123,7 @@ function NewFilter({ theClass, students, sentence }: NewFilterProps) {
           />
           <p role="status">
             {sentence(filter)}{' '}
-            <span className={styles.dim}>
-              {sayShelf.students(countOf(filter, theClass, students))}
-            </span>
+            <span className={styles.dim}>{sayShelf.students(countOf(filter, students))}</span>
           </p>
           <div className={styles.remedies}>
             <Button
@@ -160,13 +156,9 @@ function NewFilter({ theClass, students, sentence }: NewFilterProps) {
 /** How many of the students a filter leaves out while it is on, overruled or not. */
 function countOf(
   filter: Pick<LeaveOut, 'when' | 'parts'>,
-  theClass: ClassRecord,
   students: readonly StudentRecord[],
 ): number {
-  const [some] = theClass.leaveOuts;
-  const id = some?.id ?? ('new' as LeaveOut['id']);
-  const only = { ...theClass, leaveOuts: [{ ...filter, id, on: true }] };
-  return students.filter((one) => filtersOn(one, only).length > 0).length;
+  return students.filter((one) => leavesOut(filter, one)).length;
 }
 
 /** Values that students have, in their order; long columns of numbers are no choice to make. */

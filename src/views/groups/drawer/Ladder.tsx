@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/messages';
 import { sayBench } from '@/messages/bench';
 import { Sign } from '../../primitives/Sign';
 import { Spoken } from '../../primitives/Spoken';
@@ -31,7 +32,7 @@ export function Ladder({ row }: LadderProps) {
           const groups = rows.flatMap((one) => sheet.groups[one] ?? []);
           return (
             <li key={name} data-lit={(row !== null && rows.includes(row)) || undefined}>
-              <span className={styles.skill}>{name === '' ? ladder.noResults : name}</span>
+              <span className={styles.skill}>{name === '' ? say.measures.noResults : name}</span>
               {row === null ? (
                 <>
                   <span className={styles.marks} aria-hidden="true">
