@@ -747,3 +747,52 @@ test('what is doubtful is named before it goes: addresses only where they go too
   ]);
   expect(told(false, false)).not.toContain('noLead: Rush');
 });
+
+describe('whoever leads a group', () => {
+  const plain = lineupOf('Alder: Ana, Bo', 'Sedge: Caro');
+  const led: AddressedLineup = {
+    ...plain,
+    groups: plain.groups.map((one, row) =>
+      row === 0
+        ? {
+            ...{ ...one, place: 'Boathouse', time: 'Monday, early' },
+            led: [{ name: '=Maren', role: '', email: ' maren@example.org ' }],
+          }
+        : one,
+    ),
+  };
+
+  test('is staff of that group in the file for machines, with an address only where addresses are asked for', async () => {
+    const file = LineupFile.parse(JSON.parse(await textOf('json', led)));
+    expect(file.groups.map(({ meets, staff }) => ({ meets, staff }))).toEqual([
+      { meets: 'Monday, early', staff: [{ name: '=Maren', role: '' }] },
+      { meets: undefined, staff: undefined },
+    ]);
+    const asked = LineupFile.parse(JSON.parse(await textOf('json', led, { addresses: true })));
+    expect(asked.groups[0]?.staff?.[0]?.email?.trim()).toBe('maren@example.org');
+  });
+
+  test('stands in columns that are asked for, on every row of the group, and is no formula', async () => {
+    const layout = { ...PLAIN_OPTIONS.layout, columns: ['name', 'adult', 'time'] as const };
+    const text = await textOf('groups-csv', led, { layout });
+    expect(text.replace('\ufeff', '').split('\r\n').slice(1, 4)).toEqual([
+      `Ana,'=Maren,"Monday, early"`,
+      `Bo,'=Maren,"Monday, early"`,
+      'Caro,,',
+    ]);
+  });
+
+  test('leads the meeting of the group in a calendar, and is asked to no other', async () => {
+    const file = await textOf('icalendar', led, { ...NOON, addresses: true });
+    const calendar = new ICAL.Component(ICAL.parse(file) as never);
+    const chairs = calendar
+      .getAllSubcomponents('vevent')
+      .map((event) =>
+        event
+          .getAllProperties('attendee')
+          .flatMap((one) => (one.getParameter('role') === 'CHAIR' ? [one.getFirstValue()] : [])),
+      );
+    expect(chairs).toEqual([['mailto:maren@example.org'], []]);
+    expect(await textOf('icalendar', led, NOON)).not.toContain('maren@example.org');
+  });
+});

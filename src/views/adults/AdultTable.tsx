@@ -279,22 +279,24 @@ function Never({ adult, students }: NeverProps) {
     >
       <div className={page.editor}>
         <p className={page.hint}>{sayAdults.neverHint}</p>
-        <ul className={page.doings}>
-          {named.map(({ id, name }) => (
-            <li key={id}>
-              <Button
-                size="small"
-                variant="paper"
-                aria-label={sayAdults.neverDrop(name)}
-                onClick={() =>
-                  editAdult(store, adult.id, { never: adult.never.filter((one) => one !== id) })
-                }
-              >
-                {name} ✕
-              </Button>
-            </li>
-          ))}
-        </ul>
+        {named.length > 0 && (
+          <ul className={page.doings}>
+            {named.map(({ id, name }) => (
+              <li key={id}>
+                <Button
+                  size="small"
+                  variant="paper"
+                  aria-label={sayAdults.neverDrop(name)}
+                  onClick={() =>
+                    editAdult(store, adult.id, { never: adult.never.filter((one) => one !== id) })
+                  }
+                >
+                  {name} ✕
+                </Button>
+              </li>
+            ))}
+          </ul>
+        )}
         <StudentEntry
           key={named.length}
           label={sayAdults.neverAdd}

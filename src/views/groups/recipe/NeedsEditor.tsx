@@ -44,6 +44,7 @@ export function NeedsEditor({ change }: EditorProps) {
       />
       {needs && (
         <NumberStepper
+          labelled
           label={editors.focus}
           lessLabel={editors.fewerSkills}
           moreLabel={editors.moreSkills}
