@@ -7,7 +7,6 @@ import type { Metadata, Viewport } from 'next';
 import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import { say } from '@/messages';
-import { Providers } from './providers';
 
 export const metadata: Metadata = {
   title: { default: say.frame.product, template: `%s · ${say.frame.product}` },
@@ -21,9 +20,7 @@ export default async function RootLayout({ children }: { readonly children: Reac
   await connection();
   return (
     <html lang={say.language} data-demo={process.env.GRUPPETTO_DEMO === '1'}>
-      <body>
-        <Providers demo={process.env.GRUPPETTO_DEMO === '1'}>{children}</Providers>
-      </body>
+      <body>{children}</body>
     </html>
   );
 }

@@ -1,6 +1,7 @@
 import { say } from '.';
 import { sayAdults } from './adults';
 import { sayBench } from './bench';
+import { sayChoosing } from './choosing';
 import { sayClash } from './clash';
 import { sayHandoff } from './handoff';
 import { sayKeys } from './keys';
@@ -17,6 +18,7 @@ import { speak, type Catalogue, type Language } from './speaking';
 
 const ENGLISH: Catalogue = {
   ...{ main: say, adults: sayAdults, bench: sayBench, clash: sayClash, keys: sayKeys },
+  choosing: sayChoosing,
   ...{
     handoff: sayHandoff,
     ladder: sayLadder,

@@ -1,6 +1,7 @@
 import type { adults } from './en/adults';
 import type { benchEn } from './en/bench';
 import type { en } from './en';
+import type { choosing } from './en/choosing';
 import type { clashEn } from './en/clash';
 import type { handoffEn } from './en/handoff';
 import type { keyMap } from './en/frame';
@@ -21,6 +22,7 @@ export interface Catalogue {
   readonly main: typeof en;
   readonly adults: typeof adults;
   readonly bench: typeof benchEn;
+  readonly choosing: typeof choosing;
   readonly clash: typeof clashEn;
   readonly handoff: typeof handoffEn;
   readonly keys: typeof keyMap;

@@ -57,6 +57,9 @@ export type ReceiptId = z.infer<typeof ReceiptId>;
 export const SeriesId = text().brand<'SeriesId'>();
 export type SeriesId = z.infer<typeof SeriesId>;
 
+export const SeatSessionId = text().brand<'SeatSessionId'>();
+export type SeatSessionId = z.infer<typeof SeatSessionId>;
+
 export const SceneId = text(128).brand<'SceneId'>();
 export type SceneId = z.infer<typeof SceneId>;
 

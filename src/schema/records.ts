@@ -10,6 +10,7 @@ import type { Renaming } from './renaming';
 import { resultsType, type ResultsRecord } from './results';
 import { ruleType, type RuleRecord } from './rule';
 import { sceneType, type SceneRecord } from './scene';
+import { seatSessionType, type SeatSessionRecord } from './seatSession';
 import { seriesType, type SeriesRecord } from './series';
 import { settingFromText, settingType, type SettingRecord } from './setting';
 import { studentType, type StudentRecord } from './student';
@@ -35,6 +36,7 @@ interface RecordKinds {
   readonly series: SeriesRecord;
   readonly results: ResultsRecord;
   readonly adult: AdultRecord;
+  readonly seatSession: SeatSessionRecord;
   readonly scene: SceneRecord;
   readonly draft: DraftRecord;
   readonly setting: SettingRecord;
@@ -55,6 +57,7 @@ export const RECORD_TYPES: { readonly [K in RecordKind]: RecordType<RecordOf<K>>
   series: seriesType,
   results: resultsType,
   adult: adultType,
+  seatSession: seatSessionType,
   scene: sceneType,
   draft: draftType,
   setting: settingType,

@@ -10,6 +10,7 @@ import type {
   ResultsId,
   RuleId,
   SceneId,
+  SeatSessionId,
   SectionId,
   SeriesId,
   SettingId,
@@ -30,6 +31,7 @@ export interface NamedIds {
   readonly series: SeriesId;
   readonly results: ResultsId;
   readonly adult: AdultId;
+  readonly seatSession: SeatSessionId;
   readonly scene: SceneId;
   readonly draft: DraftId;
   readonly setting: SettingId;
@@ -55,6 +57,7 @@ export function renaming(given: Partial<Renaming>): Renaming {
     series: same,
     results: same,
     adult: same,
+    seatSession: same,
     scene: same,
     draft: same,
     setting: same,

@@ -33,6 +33,7 @@ import {
   type RecordOf,
 } from '../schema/records';
 import { emptyScene } from '../schema/scene';
+import { newSeatSession } from '../schema/seatSession';
 import { settingIdFor } from '../schema/setting';
 import { newStudent } from '../schema/student';
 import { newGroup } from '../schema/take';
@@ -210,6 +211,21 @@ const RANDOM: {
       },
     },
   ],
+  seatSession: (rng, { classId, students, lineups, sections }) => {
+    const group = { id: 'g1', sign: 0, name: 'Alder', topic: '', seats: 3, least: 1 };
+    const slips = some(rng, students, 4).map((studentId, at) => ({
+      ...{ id: `p${at}`, studentId, pin: '12345', secret: 'a secret that is not told' },
+    }));
+    return [
+      {
+        ...newSeatSession(classId, pick(rng, lineups), [
+          { ...group, staying: some(rng, students, 2) },
+        ]),
+        who: { of: 'section', sectionId: pick(rng, sections) },
+        opened: { sessionId: 's', code: 'abc234', at: MOMENT, slips, guarded: true },
+      },
+    ];
+  },
   draft: (rng, { classId, students }) => [
     { ...emptyDraft({ of: 'paste', classId }), text: 'half a list' },
     { ...emptyDraft({ of: 'note', classId, studentId: pick(rng, students) }), text: '=quiet' },
@@ -275,7 +291,7 @@ function randomClass(rng: Rng): { readonly ids: Ids; readonly records: readonly 
 
 /** What a file or a copy of a class has. */
 const leavesBrowser = ({ record }: AppRecord): boolean =>
-  record !== 'draft' && record !== 'setting' && record !== 'scene';
+  !['draft', 'setting', 'scene', 'seatSession'].includes(record);
 
 const SEEDS = [1, 2, 3, 4, 5];
 const text = (records: readonly AppRecord[]): string => JSON.stringify(records);
@@ -374,7 +390,8 @@ describe.each(SEEDS)('with records of every kind at random (seed %i)', (seed) =>
     deleteStudent(store, mine.ids.students[0] as StudentId);
     openBackup(store, [{ records: read.classes[0]!, answer: 'replace' }]);
     // What a stage shows stays as it is, without whom was deleted meanwhile.
-    const compared = ({ record }: AppRecord): boolean => record !== 'draft' && record !== 'scene';
+    const compared = ({ record }: AppRecord): boolean =>
+      !['draft', 'scene', 'seatSession'].includes(record);
     expect(byId(belongingTo(store.records, mine.ids.classId).filter(compared))).toEqual(
       byId(mine.records.filter(compared)),
     );

@@ -7,6 +7,7 @@ import { usesOf, type LineupRecord, type Use } from '../schema/lineup';
 import type { PlanRecord } from '../schema/plan';
 import type { ReceiptRecord } from '../schema/receipt';
 import type { ResultsRecord } from '../schema/results';
+import type { SeatSessionRecord } from '../schema/seatSession';
 import type { SeriesRecord } from '../schema/series';
 import type { RecordKind } from '../schema/records';
 import type { RuleRecord } from '../schema/rule';
@@ -312,4 +313,10 @@ export const shownTake = query<[LineupId], TakeRecord | undefined>(
     const takeId = store.get('lineup', lineupId)?.takeId;
     return takeId ? store.get('take', takeId) : undefined;
   },
+);
+
+/** The choosing of a lineup, whether it is being prepared, runs or is over; undefined where there was none. */
+export const seatSessionOf = query<[LineupId], SeatSessionRecord | undefined>(
+  ['seatSession'],
+  (store, lineupId) => store.all('seatSession').find((one) => one.lineupId === lineupId),
 );

@@ -265,11 +265,7 @@ export class Seats {
     }
   }
 
-  private async choose(
-    { state }: Running,
-    person: string,
-    group: string | null,
-  ): Promise<Reply> {
+  private async choose({ state }: Running, person: string, group: string | null): Promise<Reply> {
     const outcome = await new Promise<Outcome>((resolve) => {
       let late: ReturnType<typeof setTimeout> | null = null;
       const takeBack = state.choose(person, group, (decided) => {

@@ -13,7 +13,12 @@ function request(people: number, seats: readonly number[], more: Partial<SeatsRe
       ...{ id: `g${at}`, name: `Team ${at}`, sign: at, topic: '', seats: count },
     })),
     people: Array.from({ length: people }, (_, at) => ({
-      ...{ id: `p${at}`, name: `Student ${at}`, pin: '12345', secret: `secret-secret-secret-${at}` },
+      ...{
+        id: `p${at}`,
+        name: `Student ${at}`,
+        pin: '12345',
+        secret: `secret-secret-secret-${at}`,
+      },
     })),
     ...more,
   } satisfies SeatsRequest;

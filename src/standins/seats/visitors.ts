@@ -70,7 +70,11 @@ export class Visitors {
     const [want] = open.filter((id) => id !== seen.group);
     if (want === undefined) return;
     state.choose(person, want, (outcome) => {
-      if (outcome === 'taken') this.again(person, likes.filter((id) => id !== want));
+      if (outcome === 'taken')
+        this.again(
+          person,
+          likes.filter((id) => id !== want),
+        );
     });
   }
 

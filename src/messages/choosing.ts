@@ -1,0 +1,5 @@
+import { choosing } from './en/choosing';
+import { part } from './speaking';
+
+/** The words of the students' page. */
+export const sayChoosing = part('choosing', choosing);

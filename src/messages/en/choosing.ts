@@ -1,0 +1,77 @@
+import type { ChoiceRefusal } from '../../services/seats/contract';
+import { count, listNames } from './words';
+
+/** What students read where they choose; the teacher's side has words of its own. */
+export const choosing = {
+  page: 'Choose your group',
+  wait: 'One moment …',
+  none: 'There is nothing to choose here. Look at the address on your slip again: it may have a slip of the pen, or choosing is over.',
+  silent: 'Nothing answers at the moment. It is tried again by itself; leave this page open.',
+  again: 'Try again',
+  who: 'Who are you?',
+  find: 'Find your name',
+  nobody: 'Nobody is called that here.',
+  notMe: 'That is not me',
+  pin: 'The PIN on your slip',
+  enter: 'Go in',
+  wrong: 'That PIN does not go with this name. Look at your slip again.',
+  locked: (seconds: number) =>
+    `There were too many tries. Wait ${count(seconds, 'second')}, or ask your teacher.`,
+  entryLost: 'Nothing answered. Try again in a moment.',
+  outAgain: 'Your slip has changed, or choosing is over. Come in again.',
+  hello: (name: string) => `Hello, ${name}`,
+  leave: 'Not you?',
+  openUntil: (clock: string, left: string) => `Open until ${clock}, ${left} left`,
+  open: 'Open now',
+  paused: 'Your teacher has stopped choosing for a moment. What you have stays yours.',
+  over: 'Choosing is over.',
+  minutes: (minutes: number) => count(minutes, 'minute'),
+  seconds: (seconds: number) => count(seconds, 'second'),
+  lost: 'The connection is broken. It comes back by itself; what you have stays yours.',
+  sits: (group: string) => `You sit in ${group}`,
+  leads: 'You sat down first, so you lead.',
+  sitsNowhere: 'You sit nowhere yet. Choose a place.',
+  fixed: 'What you have chosen stays.',
+  noPlace: 'There is no place left to choose. Your teacher will place you.',
+  placed: 'Your teacher will place you.',
+  left: (left: number) => count(left, 'place left', 'places left'),
+  places: 'Places left',
+  taken: 'Taken',
+  with: (names: readonly string[]) => `With ${listNames(names)}`,
+  sit: 'Sit here',
+  sitIn: (group: string) => `Sit in ${group}`,
+  yours: 'Your place',
+  stand: 'Leave this place',
+  topics: 'The groups',
+  asking: 'Asking …',
+  done: (group: string | null) => (group === null ? 'You have left.' : `You sit in ${group} now.`),
+  refused: (why: ChoiceRefusal | 'lost' | 'token', group: string, has: string | null): string => {
+    const kept = has === null ? 'Choose another place.' : `You still sit in ${has}.`;
+    const why_: Record<ChoiceRefusal | 'lost' | 'token', string> = {
+      taken: `${group} is taken now. ${kept}`,
+      fixed: 'What you have chosen stays.',
+      paused: `Your teacher has stopped choosing for a moment. ${kept}`,
+      closed: 'Choosing is over; this came too late.',
+      unknown: `This cannot be had. ${kept}`,
+      wait: `Nothing was changed: your teacher’s screen did not answer. Try again in a moment.`,
+      lost: 'No answer came. What you see below is what counts; try again.',
+      token: 'Your slip has changed. Come in again.',
+    };
+    return why_[why];
+  },
+  partners: (most: number) =>
+    `Name up to ${count(most, 'person', 'people')} you would like to work with. Only your teacher sees it.`,
+  ranks: (most: number) =>
+    `Put up to ${count(most, 'topic')} in order, what you would like most first. Only your teacher sees it.`,
+  mine: 'What you have named',
+  nothing: 'Nothing yet.',
+  others: 'All there is',
+  name: 'Name',
+  nameOne: (name: string) => `Name ${name}`,
+  drop: 'Take out',
+  dropOne: (name: string) => `Take out ${name}`,
+  up: 'Earlier',
+  upOne: (name: string) => `Put ${name} earlier`,
+  kept: 'Your teacher has it.',
+  full: (most: number) => `That is ${most}. Take one out to name another.`,
+} as const;

@@ -1,0 +1,131 @@
+'use client';
+
+import { useId, useRef, useState, type FormEvent } from 'react';
+import { sayChoosing } from '@/messages/choosing';
+import { Button } from '../primitives/Button';
+import styles from './Choosing.module.css';
+import type { Visit } from './useVisit';
+
+/** From so many names on they are found by typing. */
+const WORTH_FINDING = 12;
+
+/** Who are you: a name of the list, then the PIN of the slip. */
+export function AtTheDoor({ visit }: { readonly visit: Visit }) {
+  const { door } = visit;
+  const [asked, setAsked] = useState('');
+  const [person, setPerson] = useState<{ readonly id: string; readonly name: string } | null>(null);
+  const findId = useId();
+  if (door === undefined || door === null) {
+    return (
+      <p className={styles.wait} role="status">
+        {door === null ? sayChoosing.silent : sayChoosing.wait}
+      </p>
+    );
+  }
+  if (door === 'none') return <p className={styles.wait}>{sayChoosing.none}</p>;
+  const plain = (text: string): string =>
+    text
+      .normalize('NFD')
+      .replace(/\p{Diacritic}/gu, '')
+      .toLocaleLowerCase();
+  const found = door.people.filter(({ name }) => plain(name).includes(plain(asked.trim())));
+  return (
+    <>
+      <header className={styles.head}>
+        <h1 className={styles.title}>{door.name}</h1>
+        {visit.sentOut && <p className={styles.said}>{sayChoosing.outAgain}</p>}
+      </header>
+      {person ? (
+        <PinEntry visit={visit} person={person} onBack={() => setPerson(null)} />
+      ) : (
+        <section className={styles.part} aria-labelledby={`${findId} who`}>
+          <h2 className={styles.subtitle} id={`${findId} who`}>
+            {sayChoosing.who}
+          </h2>
+          {door.people.length > WORTH_FINDING && (
+            <label className={styles.field}>
+              <span>{sayChoosing.find}</span>
+              <input
+                type="text"
+                value={asked}
+                autoComplete="off"
+                onChange={({ target }) => setAsked(target.value)}
+              />
+            </label>
+          )}
+          <ul className={styles.names}>
+            {found.map((one) => (
+              <li key={one.id}>
+                <button type="button" className={styles.name} onClick={() => setPerson(one)}>
+                  {one.name}
+                </button>
+              </li>
+            ))}
+          </ul>
+          {found.length === 0 && <p>{sayChoosing.nobody}</p>}
+        </section>
+      )}
+    </>
+  );
+}
+
+interface PinEntryProps {
+  readonly visit: Visit;
+  readonly person: { readonly id: string; readonly name: string };
+  readonly onBack: () => void;
+}
+
+function PinEntry({ visit, person, onBack }: PinEntryProps) {
+  const [pin, setPin] = useState('');
+  const [said, setSaid] = useState('');
+  const [busy, setBusy] = useState(false);
+  const field = useRef<HTMLInputElement>(null);
+  const enter = async (event: FormEvent): Promise<void> => {
+    event.preventDefault();
+    if (busy || pin === '') return;
+    setBusy(true);
+    const refused = await visit.enter(person.id, pin);
+    setBusy(false);
+    if (refused === null) return;
+    setSaid(
+      refused === 'wrong'
+        ? sayChoosing.wrong
+        : refused === 'lost'
+          ? sayChoosing.entryLost
+          : sayChoosing.locked(refused.lockedSeconds),
+    );
+    setPin('');
+    field.current?.focus();
+  };
+  return (
+    <form className={styles.part} onSubmit={(event) => void enter(event)}>
+      <h2 className={styles.subtitle}>{person.name}</h2>
+      <label className={styles.field}>
+        <span>{sayChoosing.pin}</span>
+        <input
+          ref={field}
+          className={styles.pin}
+          inputMode="numeric"
+          autoComplete="one-time-code"
+          pattern="[0-9]*"
+          maxLength={12}
+          value={pin}
+          // Whoever has come this far has one thing to type.
+          autoFocus
+          onChange={({ target }) => setPin(target.value.replace(/\D/g, ''))}
+        />
+      </label>
+      <p className={styles.said} role="alert">
+        {said}
+      </p>
+      <div className={styles.doings}>
+        <Button type="submit" variant="contained" size="large" disabled={busy || pin === ''}>
+          {sayChoosing.enter}
+        </Button>
+        <Button type="button" variant="plain" size="large" onClick={onBack}>
+          {sayChoosing.notMe}
+        </Button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,36 @@
+'use client';
+
+import { useParams } from 'next/navigation';
+import { sayChoosing } from '@/messages/choosing';
+import { Speaking } from '../frame/Speaking';
+import styles from './Choosing.module.css';
+import { AtTheDoor } from './AtTheDoor';
+import { Inside } from './Inside';
+import { useVisit } from './useVisit';
+
+/** The students' page: who are you, then places to sit, or wishes to name. */
+export function ChoosingView() {
+  const { code } = useParams<{ readonly code: string }>();
+  return (
+    <Speaking>
+      <Visited code={code} />
+    </Speaking>
+  );
+}
+
+function Visited({ code }: { readonly code: string }) {
+  const visit = useVisit(code);
+  return (
+    <main className={styles.page}>
+      {visit.isIn && visit.seen ? (
+        <Inside visit={visit} seen={visit.seen} />
+      ) : visit.isIn ? (
+        <p className={styles.wait} role="status">
+          {visit.line === 'lost' ? sayChoosing.silent : sayChoosing.wait}
+        </p>
+      ) : (
+        <AtTheDoor visit={visit} />
+      )}
+    </main>
+  );
+}
