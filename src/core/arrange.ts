@@ -97,7 +97,10 @@ function toResult(problem: Problem, request: ArrangeRequest, made: Made): Arrang
 
 /** Where nobody cares which group is which, the larger ones of a class come first. */
 function largerFirst(problem: Problem, groupOfStudent: Int32Array): Int32Array {
-  const named = problem.currentOfStudent !== null || tellGroupsApart(problem.rules);
+  const named =
+    problem.currentOfStudent !== null ||
+    problem.ranksOfStudent.some(({ length }) => length > 0) ||
+    tellGroupsApart(problem.rules);
   if (named) return groupOfStudent;
   const size = new Int32Array(problem.groupCount);
   for (const group of groupOfStudent) size[group] = (size[group] as number) + 1;

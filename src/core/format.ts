@@ -29,6 +29,8 @@ export interface RequestStudent {
   readonly wishes?: readonly string[] | undefined;
   /** Skills of a ladder that the student needs, the next one first; left out, or empty, for none. */
   readonly needs?: readonly string[] | undefined;
+  /** Groups, counted from 0, that the student would like to be in, the first one first. */
+  readonly topics?: readonly number[] | undefined;
 }
 
 export interface MembersRule {
@@ -53,7 +55,10 @@ export type RequestRule =
 
 export type RequestGoal =
   | { readonly kind: 'spread' | 'alike'; readonly attribute: string; readonly weight: number }
-  | { readonly kind: 'freshPartners' | 'wishes' | 'steady' | 'avoid'; readonly weight: number }
+  | {
+      readonly kind: 'freshPartners' | 'wishes' | 'steady' | 'avoid' | 'topics';
+      readonly weight: number;
+    }
   /** Each group works on at most `focus` skills of the ladder; whoever's first need is among them is served. */
   | {
       readonly kind: 'needs';
@@ -182,6 +187,8 @@ export interface Measures {
   readonly repeats?: { readonly pairs: number; readonly bestPossible: number };
   /** Students of whose wishes none is met. */
   readonly wishes?: { readonly unmet: number; readonly of: number; readonly bestPossible: number };
+  /** Ranks given to those who ranked groups, added up from 0 for the first; and how many did. */
+  readonly topics?: { readonly ranks: number; readonly of: number; readonly bestPossible: number };
   /** Students who are not where `current` has them. */
   readonly steady?: { readonly moves: number; readonly bestPossible: number };
   /** Pairs that are new too seldom, over all results to differ from; 0 where it differs from each as asked. */

@@ -11,6 +11,7 @@ import {
   repeatPairs,
   spreadCost,
   unmetWishes,
+  ranksGiven,
   unservedPart,
 } from './reference/costs';
 import { leastRepeatsOver, mostFreshRounds } from './rounds/bounds';
@@ -78,6 +79,15 @@ export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Mea
         const cost = mean((round) => unservedPart(problem, goal, round));
         measures.needs = { cost, bestPossible: least };
         note(cost, least, goal.weight);
+        break;
+      }
+      case 'topics': {
+        const ranks = mean((round) => ranksGiven(problem, round));
+        const of = problem.ranksOfStudent.filter(({ length }) => length > 0).length;
+        const worst = problem.ranksOfStudent.reduce((sum, { length }) => sum + length, 0);
+        const bestPossible = Math.round(least * worst);
+        if (of > 0) measures.topics = { ranks, of, bestPossible };
+        note(ranks, bestPossible, goal.weight);
         break;
       }
       case 'freshPartners':

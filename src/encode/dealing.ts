@@ -28,7 +28,7 @@ export function dealtWithoutDraw(
   }
   const sizes = groupSizes(students.length, sizing);
   if (!sizes.ok) return [];
-  if (dealing.by === 'hand')
+  if (dealing.by === 'hand' || dealing.by === 'choose')
     return [...sizes.sizes].map(() => ({ name: null, about: '', studentIds: [] }));
   const ordered = [...students].sort(inOrder(bench, dealing.order));
   return (dealing.inBlocks ? blocks : roundTheGroups)(ordered, [...sizes.sizes]);

@@ -12,6 +12,7 @@ import { sayOut } from './out';
 import { sayPrepare } from './prepare';
 import { sayRoster } from './roster';
 import { sayRules } from './rules';
+import { saySeats } from './seats';
 import { sayShelf } from './shelf';
 import { sayTerm } from './term';
 import { speak, type Catalogue, type Language } from './speaking';
@@ -27,6 +28,7 @@ const ENGLISH: Catalogue = {
     prepare: sayPrepare,
     roster: sayRoster,
     rules: sayRules,
+    seats: saySeats,
     shelf: sayShelf,
     term: sayTerm,
   },

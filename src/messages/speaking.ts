@@ -11,6 +11,7 @@ import type { outEn } from './en/stage';
 import type { prepare } from './en/prepare';
 import type { rosterEn } from './en/files';
 import type { rulesEn } from './en/ruleTools';
+import type { seats } from './en/seats';
 import type { shelf } from './en/shelf';
 import type { term } from './en/term';
 
@@ -32,6 +33,7 @@ export interface Catalogue {
   readonly prepare: typeof prepare;
   readonly roster: typeof rosterEn;
   readonly rules: typeof rulesEn;
+  readonly seats: typeof seats;
   readonly shelf: typeof shelf;
   readonly term: typeof term;
 }

@@ -193,6 +193,20 @@ export const classType: RecordType<ClassRecord> = {
         };
       },
     },
+    {
+      name: 'class/6 let a recipe look at ranked groups',
+      up: (data) => {
+        const ranked = (recipe: unknown) => ({ ...(recipe as object), topics: null });
+        return {
+          ...data,
+          savedRecipes: listOf(data.savedRecipes).map((saved) => ({
+            ...saved,
+            recipe: ranked((saved as { readonly recipe?: unknown }).recipe),
+          })),
+          usualRecipe: data.usualRecipe ? ranked(data.usualRecipe) : null,
+        };
+      },
+    },
   ],
   freshId: () => newId(ClassId, 'c'),
   owner: ({ id }) => id,

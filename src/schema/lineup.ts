@@ -34,6 +34,8 @@ export const LineupRecord = z.object({
       also: z.array(z.iso.date()),
     }),
   ),
+  /** Student → signs of the groups that they would like, the first one first. Private. */
+  ranks: z.record(z.string(), z.array(z.int().check(z.gte(0)))),
   createdAt: z.iso.datetime(),
 });
 export type LineupRecord = z.infer<typeof LineupRecord>;
@@ -88,6 +90,10 @@ export const lineupType: RecordType<LineupRecord> = {
       name: 'lineup/6 ask what becomes of those without results',
       up: (data) => ({ ...data, recipe: withUnknown(data.recipe as object) }),
     },
+    {
+      name: 'lineup/7 let students rank its groups',
+      up: (data) => ({ ...data, ranks: {}, recipe: { ...(data.recipe as object), topics: null } }),
+    },
   ],
   freshId: () => newId(LineupId, 'l'),
   owner: ({ classId }) => classId,
@@ -111,9 +117,15 @@ export const lineupType: RecordType<LineupRecord> = {
         })),
       },
       planned: inSeries(lineup.planned, to),
+      ranks: Object.fromEntries(
+        Object.entries(lineup.ranks).flatMap(([student, ranks]) => {
+          const next = to.student(student as StudentId);
+          return next === null ? [] : [[next, ranks] as const];
+        }),
+      ),
     };
   },
-  merging: { recipe: recipeMerging, pinned: 'set' },
+  merging: { recipe: recipeMerging, pinned: 'set', ranks: { each: 'whole' } },
 };
 
 function inSeries(planned: LineupRecord['planned'], to: Renaming): LineupRecord['planned'] {
@@ -151,6 +163,7 @@ export function newLineup(
     pinned: [],
     used: null,
     planned: null,
+    ranks: {},
     createdAt,
   };
 }

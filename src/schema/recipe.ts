@@ -44,13 +44,15 @@ export const DealOrder = z.union([
 ]);
 export type DealOrder = z.infer<typeof DealOrder>;
 
-/** How students come into groups: drawn by the engine, dealt in an order, one group for each value, or by hand. */
+/** How students come into groups: drawn by the engine, dealt in an order, one group for each value, by hand, or as they choose. */
 export const Dealing = z.discriminatedUnion('by', [
   z.object({ by: z.literal('shuffle') }),
   z.object({ by: z.literal('order'), order: DealOrder, inBlocks: z.boolean() }),
   /** `section`, or a detail's id. */
   z.object({ by: z.literal('value'), of: z.string() }),
   z.object({ by: z.literal('hand') }),
+  /** Students choose themselves, in empty groups: open seats. */
+  z.object({ by: z.literal('choose') }),
 ]);
 export type Dealing = z.infer<typeof Dealing>;
 
@@ -111,6 +113,8 @@ export const Recipe = z.object({
   wishes: z.nullable(Importance),
   /** Students who need the same skill next together; each group works on so many skills. Null where that is of no account. */
   needs: z.nullable(NeedsWish),
+  /** Groups that students ranked, the first ones as often as can be (`LineupRecord.ranks`). */
+  topics: z.nullable(Importance),
   limits: z.array(Limit),
   naming: GroupNaming,
 });
@@ -210,6 +214,7 @@ export const PLAIN_RECIPE: Recipe = {
   freshPartners: null,
   wishes: null,
   needs: null,
+  topics: null,
   limits: [],
   naming: { from: 'numbers', list: [], withCode: false, withDate: false },
 };

@@ -10,6 +10,7 @@ export const MOST_ROUNDS = 400;
 
 /** More skills than any ladder has rungs. */
 const MOST_SKILLS = 500;
+const MOST_TOPICS = 10_000;
 
 const Id = z.string().min(1);
 const Value = z.union([z.string(), z.number()]);
@@ -24,6 +25,7 @@ const Student = z.strictObject({
   absent: z.boolean().optional(),
   wishes: z.array(Id).optional(),
   needs: z.array(Id).optional(),
+  topics: z.array(z.int().min(0).max(MOST_TOPICS)).max(MOST_TOPICS).optional(),
 });
 
 const Rule = z.discriminatedUnion('kind', [
@@ -44,6 +46,7 @@ const Goal = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('wishes'), weight: Weight }),
   z.strictObject({ kind: z.literal('steady'), weight: Weight }),
   z.strictObject({ kind: z.literal('avoid'), weight: Weight }),
+  z.strictObject({ kind: z.literal('topics'), weight: Weight }),
   z.strictObject({
     kind: z.literal('needs'),
     ladder: z.array(Id).min(1).max(MOST_SKILLS),

@@ -57,6 +57,7 @@ const Measures = z.strictObject({
   alike: z.record(z.string(), Measure).optional(),
   repeats: z.strictObject({ pairs: z.int(), bestPossible: z.int() }).optional(),
   wishes: z.strictObject({ unmet: z.number(), of: z.int(), bestPossible: z.number() }).optional(),
+  topics: z.strictObject({ ranks: z.number(), of: z.int(), bestPossible: z.int() }).optional(),
   steady: z.strictObject({ moves: z.number(), bestPossible: z.int() }).optional(),
   avoid: z.strictObject({ short: z.number(), bestPossible: z.int() }).optional(),
   needs: Measure.optional(),

@@ -23,6 +23,11 @@ const person: Versioned<unknown> = {
   ],
 };
 
+function without(given: object, field: string): Record<string, unknown> {
+  const { [field]: _, ...rest } = given as Record<string, unknown>;
+  return rest;
+}
+
 /** Each migration with a past shape, and what it must have become. */
 const PAST: Readonly<Record<string, { given: object; became: object }>> = {
   'class/1 add signs of sections, filters, order of names and temporary classes': {
@@ -85,6 +90,14 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       usualRecipe: null,
     },
   },
+  'class/6 let a recipe look at ranked groups': {
+    given: {
+      ...emptyClass('c_1' as never, 'Crew', '2026-10-15T08:00:00.000Z'),
+      savedRecipes: [{ name: 'Usual', detailNames: {}, recipe: without(PLAIN_RECIPE, 'topics') }],
+      usualRecipe: without(PLAIN_RECIPE, 'topics'),
+    },
+    became: { savedRecipes: [{ recipe: { topics: null } }], usualRecipe: { topics: null } },
+  },
   'student/1 add preferred name, leaving, filters overruled and doubts settled': {
     given: pastFile.students[0]!,
     became: { name: 'Amira Haddad', preferredName: '', left: null, inAnyway: false, settled: [] },
@@ -143,6 +156,16 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       recipe: { ...PLAIN_RECIPE, needs: { focus: 1, importance: 'plain' } },
     },
     became: { recipe: { needs: { focus: 1, importance: 'plain', unknown: 'anywhere' } } },
+  },
+  'lineup/7 let students rank its groups': {
+    given: without(
+      {
+        ...newLineup('l_1' as never, 'c_1' as never, 'Week 1', '2026-10-15T08:00:00.000Z'),
+        recipe: without(PLAIN_RECIPE, 'topics'),
+      },
+      'ranks',
+    ),
+    became: { ranks: {}, recipe: { topics: null } },
   },
   'take/1 add roles, locks and stars': {
     given: { ...pastFile.takes[0]!, dealt: [['s_thursday_2']] },

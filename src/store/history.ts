@@ -58,6 +58,8 @@ export type ActionLabel =
   | 'lineupUsed'
   | 'saveRecipe'
   | 'editPlan'
+  | 'editSeats'
+  | 'takeWishes'
   | 'jigsaw'
   | 'draw'
   | 'dropReceipt'

@@ -320,3 +320,13 @@ export const seatSessionOf = query<[LineupId], SeatSessionRecord | undefined>(
   ['seatSession'],
   (store, lineupId) => store.all('seatSession').find((one) => one.lineupId === lineupId),
 );
+
+/** Every choosing that is open to students. */
+export const runningSeatSessions = query<[], readonly SeatSessionRecord[]>(
+  ['seatSession'],
+  (store) => store.all('seatSession').filter(({ opened, closedAt }) => opened && closedAt === null),
+);
+
+export const lineupById = query<[LineupId], LineupRecord | undefined>(['lineup'], (store, id) =>
+  store.get('lineup', id),
+);

@@ -7,6 +7,7 @@ import { openAppStore, type Opened } from '@/store/appStore';
 import type { Ended } from '@/store/database';
 import { StoreProvider, useOpenedStore } from '@/store/react';
 import { ArrangingProvider } from '@/views/frame/arranging';
+import { SeatKeeper } from '@/views/frame/SeatKeeper';
 import { Speaking } from '@/views/frame/Speaking';
 import { Waiting } from '@/views/frame/Waiting';
 
@@ -39,6 +40,7 @@ export function Providers({ demo, children }: ProvidersProps) {
       {status.state === 'ready' ? (
         <StoreProvider value={status.store}>
           <ArrangingProvider>{children}</ArrangingProvider>
+          <SeatKeeper />
         </StoreProvider>
       ) : (
         <Waiting status={status} />

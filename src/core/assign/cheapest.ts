@@ -12,6 +12,8 @@ export interface Sharing {
   readonly seats: readonly number[];
   /** Place → whose it is, from 0. */
   readonly holders: readonly number[];
+  /** Holder → the most of its places that are given; left out where all may be. */
+  readonly limits?: readonly number[];
   /** Holder → how many it has besides; each more costs `evenness` times one more than twice that. */
   readonly held: readonly number[];
   /** What unevenness costs: this times the sum of squares of what each holder has. */
@@ -41,7 +43,8 @@ interface Edge {
  * in which a holder's places cost more one after the other; costs are whole, so that nothing is rounded. Who is short is
  * the side of a minimum cut (Hall's condition). O(served · edges · log nodes).
  */
-export function shareCheapest({ offers, seats, holders, held, evenness }: Sharing): Shared {
+export function shareCheapest(sharing: Sharing): Shared {
+  const { offers, seats, holders, held, limits, evenness } = sharing;
   const [asking, places, people] = [offers.length, seats.length, held.length];
   const source = 0;
   const askingAt = (one: number): number => 1 + one;
@@ -65,7 +68,7 @@ export function shareCheapest({ offers, seats, holders, held, evenness }: Sharin
     most[holder] = (most[holder] as number) + count;
   });
   held.forEach((has, holder) => {
-    const room = Math.min(most[holder] as number, asking);
+    const room = Math.min(most[holder] as number, limits?.[holder] ?? asking, asking);
     for (let more = 0; more < room; more++) {
       join(holderAt(holder), sink, 1, evenness * (2 * (has + more) + 1));
     }

@@ -9,6 +9,7 @@ import {
   alikeCost,
   movesFromCurrent,
   pairsShort,
+  ranksGiven,
   repeatPairs,
   spreadCost,
   unmetWishes,
@@ -37,6 +38,7 @@ function classOf(goal: RequestGoal, seed: number): ArrangeRequest {
       },
       wishes: [id(), id()].slice(uniformInt(rng, 3)).filter((other) => other !== one),
       needs: needsOf(goal, rng),
+      ...(goal.kind === 'topics' && { topics: ranksFor(rng) }),
     })),
     sizing:
       seed % 4 === 3 ? { by: 'size', size: 3, leftover: 'smaller' } : { by: 'count', count: 3 },
@@ -63,6 +65,13 @@ function needsOf(goal: RequestGoal, rng: Rng): readonly string[] {
   return goal.kind === 'needs' ? goal.ladder.slice(uniformInt(rng, goal.ladder.length + 1)) : [];
 }
 
+/** None to three groups in an order. */
+function ranksFor(rng: Rng): readonly number[] {
+  const order = [0, 1, 2].map((group) => ({ group, at: uniformInt(rng, 100) }));
+  order.sort((a, b) => a.at - b.at);
+  return order.slice(0, uniformInt(rng, 4)).map(({ group }) => group);
+}
+
 /** What one arrangement costs, in the measure the result tells. */
 function costOf(problem: Problem, groups: Int32Array): number {
   const goal = problem.goals[0]!;
@@ -81,11 +90,14 @@ function costOf(problem: Problem, groups: Int32Array): number {
       return pairsShort(problem, groups);
     case 'needs':
       return unservedPart(problem, goal, groups);
+    case 'topics':
+      return ranksGiven(problem, groups);
   }
 }
 
 function told({ measures }: ArrangeResult): readonly [cost: number, bestPossible: number] {
-  const { repeats, wishes, steady, spread, alike, avoid, needs } = measures;
+  const { repeats, wishes, steady, spread, alike, avoid, needs, topics } = measures;
+  if (topics) return [topics.ranks, topics.bestPossible];
   if (needs) return [needs.cost, needs.bestPossible];
   if (avoid) return [avoid.short, avoid.bestPossible];
   if (repeats) return [repeats.pairs, repeats.bestPossible];

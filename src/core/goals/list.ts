@@ -6,6 +6,7 @@ import type { GoalKind, PreparedGoal } from './kind';
 import { needs } from './needs';
 import { spread } from './spread';
 import { steady } from './steady';
+import { topics } from './topics';
 import { wishes } from './wishes';
 
 /** Every kind of goal the engine knows. */
@@ -17,6 +18,7 @@ const GOAL_KINDS: { readonly [K in ProblemGoal['kind']]: GoalKind<K> } = {
   steady,
   avoid,
   needs,
+  topics,
 };
 
 /** The goals made ready for a search; those with nothing to be had are left out, and so are those of weight 0. */

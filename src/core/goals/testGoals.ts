@@ -10,6 +10,7 @@ export const EVERY_GOAL: readonly RequestGoal[] = [
   { kind: 'wishes', weight: 1 },
   { kind: 'steady', weight: 1 },
   { kind: 'avoid', weight: 1 },
+  { kind: 'topics', weight: 1 },
   { kind: 'needs', ladder: ['read', 'gauge', 'plot', 'tell'], focus: 1, weight: 1 },
   { kind: 'needs', ladder: ['read', 'gauge', 'plot', 'tell'], focus: 2, weight: 1 },
 ];

@@ -14,7 +14,10 @@ export type ProblemGoal =
       readonly weight: number;
       readonly attribute: Attribute;
     }
-  | { readonly kind: 'freshPartners' | 'wishes' | 'steady' | 'avoid'; readonly weight: number }
+  | {
+      readonly kind: 'freshPartners' | 'wishes' | 'steady' | 'avoid' | 'topics';
+      readonly weight: number;
+    }
   | {
       readonly kind: 'needs';
       readonly weight: number;
@@ -43,6 +46,8 @@ export interface Problem extends Layout {
   readonly currentOfStudent: Int32Array | null;
   /** student → present students they wish to work with. */
   readonly wishesOfStudent: readonly Int32Array[];
+  /** student → groups they ranked, the first one first. */
+  readonly ranksOfStudent: readonly Int32Array[];
   readonly rounds: number;
   /** Results to differ from: groups of present students, each of two or more. */
   readonly avoided: readonly (readonly Int32Array[])[];

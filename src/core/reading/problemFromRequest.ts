@@ -38,6 +38,9 @@ export function problemFromRequest(request: ArrangeRequest): ProblemOrIssue {
     wishesOfStudent: present.map(({ wishes = [], id }) =>
       indexes(wishes.filter((wish) => wish !== id)),
     ),
+    ranksOfStudent: present.map(({ topics = [] }) =>
+      Int32Array.from(new Set(topics.filter((group) => group < sizes.sizes.length))),
+    ),
     rounds: request.rounds ?? 1,
     avoided: (request.avoid?.results ?? []).map(({ groups }) =>
       groups.map(indexes).filter((members) => members.length > 1),

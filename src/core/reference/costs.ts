@@ -85,6 +85,14 @@ export function unmetWishes({ wishesOfStudent }: Problem, groupOfStudent: Assign
   ).length;
 }
 
+/** Ranks added up over those who ranked groups: 0 in their first, and in one they did not name as many as they named. */
+export function ranksGiven({ ranksOfStudent }: Problem, groupOfStudent: Assignment): number {
+  return ranksOfStudent.reduce((sum, ranks, student) => {
+    const rank = ranks.indexOf(groupOfStudent[student] as number);
+    return sum + (rank === -1 ? ranks.length : rank);
+  }, 0);
+}
+
 /** Students who are not in the group that `current` has them in. */
 export function movesFromCurrent(
   { currentOfStudent }: Problem,

@@ -14,6 +14,7 @@ import {
   alikeCost,
   movesFromCurrent,
   pairsShort,
+  ranksGiven,
   repeatPairs,
   spreadCost,
   unmetWishes,
@@ -42,6 +43,7 @@ function randomRequest(seed: number): ArrangeRequest {
     },
     wishes: [id(), id()].slice(uniformInt(rng, 3)),
     needs: ['read', 'gauge', 'plot', 'tell'].slice(uniformInt(rng, 5)),
+    topics: [2, 0, 1].slice(uniformInt(rng, 4)),
   }));
   const pair = (): string[] => {
     const first = uniformInt(rng, n);
@@ -104,6 +106,8 @@ function plainCost(problem: Problem, { goal }: PreparedGoal, groups: Int32Array)
       const apart = distances(problem, goal, groups) / (goal.ladder.length * needers ** 2);
       return unservedPart(problem, goal, groups) + apart;
     }
+    case 'topics':
+      return ranksGiven(problem, groups) / problem.ranksOfStudent.flatMap((all) => [...all]).length;
     default:
       return goal satisfies never;
   }

@@ -212,6 +212,7 @@ const editors = {
     order: 'in an order',
     value: 'one group for each value',
     hand: 'empty groups, filled by hand',
+    choose: 'students choose: open seats',
   },
   orderLegend: 'Order',
   blocksLegend: 'Dealt',

@@ -118,6 +118,8 @@ export const actions = {
   lineupUsed: 'used or not',
   saveRecipe: 'keep a recipe',
   editPlan: 'change what the class does',
+  editSeats: 'change how students choose',
+  takeWishes: 'take over the wishes',
   jigsaw: 'make expert groups',
   draw: 'draw by lot',
   undraw: 'take back a draw',

@@ -26,6 +26,7 @@ export const groups = {
   lockedStay: (number: number) =>
     `${count(number, 'locked group')} ${number === 1 ? 'stays' : 'stay'}`,
   evenPinned: 'Shuffle them too',
+  openSeats: 'Open seats',
   setOut: 'Set out the groups',
   sheet: 'Groups',
   column: { group: 'group', students: 'students', size: 'size', rules: 'rules' },

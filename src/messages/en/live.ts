@@ -1,7 +1,7 @@
 import type { Line } from '../../services/rooms/board';
 import type { Presence } from '../../services/rooms/contract';
 import { services } from './services';
-import { count, listNames } from './words';
+import { clockTime, count, listNames } from './words';
 
 /** "just now", "40 seconds ago", "3 minutes ago". */
 function ago(ms: number): string {
@@ -9,9 +9,6 @@ function ago(ms: number): string {
   if (ms < 60_000) return `${Math.floor(ms / 10_000) * 10} seconds ago`;
   return `${count(Math.floor(ms / 60_000), 'minute')} ago`;
 }
-
-const TIME = new Intl.DateTimeFormat('en', { hour: '2-digit', minute: '2-digit', hour12: false });
-const clockTime = (ms: number): string => TIME.format(new Date(ms));
 
 const presence: Readonly<Record<Presence, string>> = {
   waiting: 'not yet here',

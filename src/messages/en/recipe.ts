@@ -15,6 +15,7 @@ export const recipe = {
     orderLeftover: 'Deal {sizing} from {who}, leftovers {leftover}, by {dealing}.',
     value: 'Make one group for each {dealing} from {who}.',
     hand: 'Set out {sizing}, {dealing}, for {who}.',
+    choose: 'Set out {sizing}, and {who} {dealing}.',
     goals: 'With {goals}.',
     goalsWithoutRules: 'With {goals}, without {rules}.',
     withoutRules: 'Without {rules}.',
@@ -23,6 +24,7 @@ export const recipe = {
   },
   goal: { mix: 'mixed {details}', match: 'matched {details}' },
   empty: 'empty',
+  chosen: 'choose',
   also: 'Add more',
   alsoLabel: 'Other things the recipe can say',
   who: {

@@ -34,3 +34,10 @@ export function shortDay(day: string): string {
 export function compare(one: string, two: string): number {
   return COLLATOR.compare(one, two);
 }
+
+const TIME = new Intl.DateTimeFormat(LOCALE, { hour: '2-digit', minute: '2-digit', hour12: false });
+
+/** "14:05", of a moment in ms since 1970, where the reader is. */
+export function clockTime(ms: number): string {
+  return TIME.format(new Date(ms));
+}

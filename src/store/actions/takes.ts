@@ -14,28 +14,35 @@ export function addTake(
   groups: readonly TakeGroup[],
   madeBy: string | null = null,
 ): void {
-  store.history.act('shuffle', ({ get, all, put }) => {
-    const lineup = get('lineup', lineupId);
-    if (!lineup) return;
-    const numbers = all('take').flatMap((take) =>
-      take.lineupId === lineupId ? [take.number] : [],
-    );
-    const take: TakeRecord = {
-      record: 'take',
-      id: newId(TakeId, 't'),
-      lineupId,
-      classId: lineup.classId,
-      number: Math.max(0, ...numbers) + 1,
-      seed,
-      groups: [...groups],
-      dealt: null,
-      starred: false,
-      madeBy,
-      createdAt: new Date().toISOString(),
-    };
-    put(take);
-    put({ ...lineup, takeId: take.id });
-  });
+  store.history.act('shuffle', (change) => putTake(change, lineupId, seed, groups, madeBy));
+}
+
+/** The same as part of a step. */
+export function putTake(
+  { get, all, put }: Change,
+  lineupId: LineupId,
+  seed: number,
+  groups: readonly TakeGroup[],
+  madeBy: string | null,
+): void {
+  const lineup = get('lineup', lineupId);
+  if (!lineup) return;
+  const numbers = all('take').flatMap((take) => (take.lineupId === lineupId ? [take.number] : []));
+  const take: TakeRecord = {
+    record: 'take',
+    id: newId(TakeId, 't'),
+    lineupId,
+    classId: lineup.classId,
+    number: Math.max(0, ...numbers) + 1,
+    seed,
+    groups: [...groups],
+    dealt: null,
+    starred: false,
+    madeBy,
+    createdAt: new Date().toISOString(),
+  };
+  put(take);
+  put({ ...lineup, takeId: take.id });
 }
 
 export function bringBackTake(store: AppStore, take: TakeRecord): void {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import jsQR from 'jsqr';
-import { codeOf } from './code';
+import { codeOf } from '../primitives/codeOf';
 import { inColumns, inPages } from './paging';
 
 /** What a reader of another make reads in a code, drawn eight pixels a module with light around it. */

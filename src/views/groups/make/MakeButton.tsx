@@ -1,6 +1,6 @@
 'use client';
 
-import { Button } from '../../primitives/Button';
+import { Button, LinkButton } from '../../primitives/Button';
 import type { Bench } from '@/encode/bench';
 import { say } from '@/messages';
 import { KeyOf } from '../../frame/KeyOf';
@@ -42,13 +42,18 @@ export function MakeButton({ chosenRows, onMake }: MakeButtonProps) {
         {label(bench, chosenRows)}
         <KeyOf name="make" />
       </Button>
+      {recipe.dealing.by === 'choose' && (
+        <LinkButton variant="paper" href={`/c/${bench.theClass.id}/groups/seats`}>
+          {say.groups.openSeats}
+        </LinkButton>
+      )}
       <Staying />
     </div>
   );
 }
 
 function label({ take, lineup }: Bench, chosenRows: readonly number[]): string {
-  if (lineup.recipe.dealing.by === 'hand') return say.groups.setOut;
+  if (['hand', 'choose'].includes(lineup.recipe.dealing.by)) return say.groups.setOut;
   if (!take || lineup.recipe.dealing.by !== 'shuffle') return say.groups.make;
   return chosenRows.length > 0
     ? say.groups.reshuffleChosen(chosenRows.length)

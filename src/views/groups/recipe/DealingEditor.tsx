@@ -28,13 +28,14 @@ export function DealingEditor({ change }: EditorProps) {
     order: { by: 'order', order: 'familyName', inBlocks: false },
     value: { by: 'value', of: groupable[0] ?? BY_SECTION },
     hand: { by: 'hand' },
+    choose: { by: 'choose' },
   };
   return (
     <>
       <Choice
         legend={editors.dealing}
         value={dealing.by}
-        options={(['shuffle', 'order', 'value', 'hand'] as const)
+        options={(['shuffle', 'order', 'value', 'hand', 'choose'] as const)
           .filter((by) => by !== 'value' || groupable.length > 0)
           .map((value) => ({ value, label: editors.dealingOptions[value] }))}
         onChange={(by) => change({ dealing: starts[by] })}

@@ -115,7 +115,9 @@ function lookedAfter({ lineup, rules }: Bench, goals: readonly ReactNode[], quie
 
 /** Which sentence a recipe begins with. */
 function beginning({ dealing, sizing }: Recipe): keyof typeof say.recipe.sentence {
-  if (dealing.by === 'value' || dealing.by === 'hand') return dealing.by;
+  if (dealing.by === 'value' || dealing.by === 'hand' || dealing.by === 'choose') {
+    return dealing.by;
+  }
   return sizing.by === 'size' ? `${dealing.by}Leftover` : dealing.by;
 }
 

@@ -64,6 +64,7 @@ export function dealingWords({ lineup, theClass }: Bench): string {
   const { dealing } = lineup.recipe;
   if (dealing.by === 'shuffle') return '';
   if (dealing.by === 'hand') return say.recipe.empty;
+  if (dealing.by === 'choose') return say.recipe.chosen;
   if (dealing.by === 'value') return detailName(theClass, dealing.of);
   const { order, inBlocks } = dealing;
   const name =

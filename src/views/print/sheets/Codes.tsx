@@ -1,8 +1,8 @@
 import { publicNames, type PublicGroup } from '@/encode/publicLineup';
 import { say } from '@/messages';
 import { sayPrepare } from '@/messages/prepare';
+import { QrCode } from '../../primitives/QrCode';
 import { Sign } from '../../primitives/Sign';
-import { codeOf } from '../code';
 import { inPages } from '../paging';
 import styles from '../print.module.css';
 import { Page } from './Page';
@@ -47,22 +47,9 @@ function textOf(lineup: string, { name, place, members }: PublicGroup): string {
 }
 
 function Code({ text, title }: { readonly text: string; readonly title: string }) {
-  const modules = codeOf(text);
-  if (!modules) return <p className={styles.tooLong}>{sayPrepare.paper.tooLong(title)}</p>;
-  const path = modules
-    .flatMap((row, y) => row.flatMap((dark, x) => (dark ? [`M${x} ${y}h1v1h-1z`] : [])))
-    .join('');
-  // Four light modules around it, as the standard asks.
-  const size = modules.length + 8;
   return (
-    <svg
-      className={styles.code}
-      viewBox={`-4 -4 ${size} ${size}`}
-      role="img"
-      aria-label={sayPrepare.paper.codeOf(title)}
-      shapeRendering="crispEdges"
-    >
-      <path d={path} />
-    </svg>
+    <QrCode text={text} label={sayPrepare.paper.codeOf(title)} className={styles.code}>
+      <p className={styles.tooLong}>{sayPrepare.paper.tooLong(title)}</p>
+    </QrCode>
   );
 }

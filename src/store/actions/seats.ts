@@ -1,0 +1,110 @@
+import type { LineupId, SeatSessionId, StudentId } from '../../schema/ids';
+import { newSeatSession, type SeatGroup, type SeatSessionRecord } from '../../schema/seatSession';
+import type { TakeGroup } from '../../schema/takeGroup';
+import type { AppStore } from '../appStore';
+import { putTake } from './takes';
+
+/** Begins to prepare a choosing for a lineup in some groups. */
+export function prepareSeats(
+  store: AppStore,
+  lineupId: LineupId,
+  groups: readonly SeatGroup[],
+): void {
+  store.history.act('editSeats', ({ get, all, put }) => {
+    const lineup = get('lineup', lineupId);
+    if (!lineup || all('seatSession').some((one) => one.lineupId === lineupId)) return;
+    put(newSeatSession(lineup.classId, lineupId, groups));
+  });
+}
+
+/** Changes how students will choose, as one step. */
+export function changeSeats(
+  store: AppStore,
+  id: SeatSessionId,
+  change: (session: SeatSessionRecord) => Partial<SeatSessionRecord>,
+): void {
+  store.history.act('editSeats', ({ get, put }) => {
+    const session = get('seatSession', id);
+    if (session) put({ ...session, ...change(session) });
+  });
+}
+
+/** Keeps what came of a choosing so far: what students did is no step of the teacher's to undo; written at once. */
+export function keepSeats(
+  store: AppStore,
+  id: SeatSessionId,
+  change: Partial<SeatSessionRecord>,
+): void {
+  store.records.change('user', ({ get, put }) => {
+    const session = get('seatSession', id);
+    if (session) put({ ...session, ...change });
+  });
+  void store.saver.flush();
+}
+
+/** Makes a take of what was chosen, and notes that it was taken over. */
+export function takeSeats(
+  store: AppStore,
+  { id, lineupId }: SeatSessionRecord,
+  seed: number,
+  groups: readonly TakeGroup[],
+): void {
+  store.history.act('shuffle', (change) => {
+    putTake(change, lineupId, seed, groups, null);
+    const session = change.get('seatSession', id);
+    if (session) change.put({ ...session, takenAt: new Date().toISOString() });
+  });
+}
+
+/** Gives students the partners they named, those who named nobody theirs of before, and lets the recipe look at them. */
+export function takePartners(
+  store: AppStore,
+  { id, lineupId }: SeatSessionRecord,
+  named: ReadonlyMap<StudentId, readonly StudentId[]>,
+): void {
+  store.history.act('takeWishes', ({ get, put }) => {
+    for (const [studentId, wishes] of named) {
+      const student = get('student', studentId);
+      if (student) put({ ...student, wishes: wishes.filter((one) => one !== studentId) });
+    }
+    const lineup = get('lineup', lineupId);
+    if (lineup) {
+      const { recipe } = lineup;
+      put({
+        ...lineup,
+        recipe: { ...recipe, wishes: recipe.wishes ?? 'plain', dealing: { by: 'shuffle' } },
+      });
+    }
+    const session = get('seatSession', id);
+    if (session) put({ ...session, takenAt: new Date().toISOString() });
+  });
+}
+
+/** Forgets a choosing that is over, so that another one can be prepared with the same groups. */
+export function chooseAgain(store: AppStore, id: SeatSessionId): void {
+  changeSeats(store, id, () => ({
+    ...{ opened: null, seats: {}, wishes: {}, closedAt: null, takenAt: null },
+  }));
+}
+
+/** Keeps who ranked which groups with the lineup, by their signs, and lets its recipe look at them. */
+export function takeTopics(store: AppStore, { id, lineupId, ...session }: SeatSessionRecord): void {
+  const signOf = new Map(session.groups.map((group) => [group.id, group.sign]));
+  const ranks = (session.opened?.slips ?? []).flatMap(({ id: person, studentId }) => {
+    const signs = (session.wishes[person] ?? []).flatMap((group) => signOf.get(group) ?? []);
+    return signs.length > 0 ? [[studentId, signs] as const] : [];
+  });
+  store.history.act('takeWishes', ({ get, put }) => {
+    const lineup = get('lineup', lineupId);
+    if (lineup) {
+      const { recipe } = lineup;
+      put({
+        ...lineup,
+        ranks: { ...lineup.ranks, ...Object.fromEntries(ranks) },
+        recipe: { ...recipe, topics: recipe.topics ?? 'plain', dealing: { by: 'shuffle' } },
+      });
+    }
+    const own = get('seatSession', id);
+    if (own) put({ ...own, takenAt: new Date().toISOString() });
+  });
+}

@@ -1,0 +1,84 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { saySeats } from '@/messages/seats';
+import type { LineupRecord } from '@/schema/lineup';
+import { classById, seatSessionOf } from '@/store/queries';
+import { useQuery } from '@/store/react';
+import { useStageNames } from '../frame/names';
+import { useRealRoll } from '../frame/students';
+import { useClassId } from '../frame/useClassId';
+import { useOpenLineup } from '../frame/useOpenLineup';
+import { useReach } from '../frame/useReach';
+import { Button, LinkButton } from '../primitives/Button';
+import { Invitation } from '../primitives/Invitation';
+import { QrCode } from '../primitives/QrCode';
+import { inPages } from './paging';
+import styles from './print.module.css';
+import { Page } from './sheets/Page';
+
+/** Two in a row, five rows. */
+const PER_PAGE = 10;
+
+/** A slip for each who chooses: their name, the address, their PIN and their own code, to cut and hand out. */
+export function SeatSlips() {
+  const router = useRouter();
+  const classId = useClassId();
+  const theClass = useQuery(classById, classId);
+  const lineup = useOpenLineup();
+  const record = useQuery(seatSessionOf, lineup?.id ?? ('' as LineupRecord['id']));
+  const nameOf = useStageNames(useRealRoll(classId, lineup), classId);
+  const reach = useReach();
+  const opened = record?.opened;
+  if (!lineup || !theClass || !opened) {
+    return (
+      <main className={styles.none}>
+        <Invitation text={saySeats.slipsNone}>
+          <LinkButton variant="contained" href={`/c/${classId}/groups/seats`}>
+            {saySeats.slipsBack}
+          </LinkButton>
+        </Invitation>
+      </main>
+    );
+  }
+  if (!reach) return null;
+  const address = `${reach.base}/seats/${opened.code}`;
+  const pages = inPages(opened.slips, PER_PAGE);
+  return (
+    <div className={styles.print}>
+      <header className={styles.bar}>
+        <h1>{saySeats.slipsTitle(lineup.name)}</h1>
+        <p className={styles.count} role="status">
+          {saySeats.pages(pages.length)}
+        </p>
+        <Button variant="contained" onClick={() => window.print()}>
+          {saySeats.print}
+        </Button>
+        <Button variant="paper" onClick={() => router.push(`/c/${classId}/groups/seats`)}>
+          {saySeats.slipsBack}
+        </Button>
+      </header>
+      <main className={styles.sheets}>
+        {pages.map((slips, page) => (
+          <Page key={page} className={theClass.name} lineup={lineup.name} size="a4" bare>
+            <ul className={styles.seatSlips}>
+              {slips.map(({ id, studentId, pin, secret }) => (
+                <li key={id}>
+                  <div>
+                    <h3>{nameOf(studentId)}</h3>
+                    <p>{address}</p>
+                    <p className={styles.pin}>{saySeats.slipPin(pin)}</p>
+                  </div>
+                  <QrCode
+                    text={`${address}#t=${secret}`}
+                    label={saySeats.slipCode(nameOf(studentId))}
+                  />
+                </li>
+              ))}
+            </ul>
+          </Page>
+        ))}
+      </main>
+    </div>
+  );
+}
