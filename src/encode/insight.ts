@@ -5,7 +5,8 @@ import { focusOf } from '../core/goals/focus';
 import { measuresOf } from '../core/measures';
 import type { Problem, ProblemRule } from '../core/problem/problem';
 import { problemFromRequest } from '../core/reading/problemFromRequest';
-import { repeatPairs } from '../core/reference/costs';
+import { repeatPairs, ranksGiven } from '../core/reference/costs';
+import { leastRanks } from '../core/goals/topics';
 import { StudentId } from '../schema/ids';
 import { valueKey } from '../schema/presence';
 import type { TakeRecord } from '../schema/take';
@@ -21,7 +22,14 @@ import type {
   ToldFact,
 } from './insightTypes';
 import { MEASURED_ONLY, withMeasured } from './measuredGoals';
-import { goalsOf, matchedBy, recipeRules, requestStudent, type RuleSource } from './request';
+import {
+  goalsOf,
+  matchedBy,
+  recipeRules,
+  requestStudent,
+  topicsOf,
+  type RuleSource,
+} from './request';
 
 /** Costs that differ by less are the same. */
 const EPSILON = 1e-6;
@@ -60,11 +68,15 @@ export class Insight {
     );
     const seated = new Set(groupOfId.keys());
     const rules = recipeRules(bench, seated);
+    const allRows = [...groups.keys()];
     const read = problemFromRequest({
       format: 'gruppetto.request',
       version: 1,
       seed: 0,
-      students: bench.students.map((one) => requestStudent(one, bench, !seated.has(one.id))),
+      students: bench.students.map((one) => ({
+        ...requestStudent(one, bench, !seated.has(one.id)),
+        ...topicsOf(bench, one.id, allRows),
+      })),
       sizing: { by: 'count', count: groups.length },
       rules: rules.map(([, rule]) => rule),
       goals: withMeasured(bench, goalsOf(bench, seated), measured, seated),
@@ -164,6 +176,36 @@ export class Insight {
     });
     const total = (key: keyof Met): number => groups.reduce((sum, one) => sum + one[key], 0);
     return { groups, met: total('met'), of: total('of') };
+  }
+
+  /** group → students in the first group of their ranks, of those who ranked any; and what the class comes to. */
+  topics(): {
+    readonly groups: readonly Met[];
+    readonly met: number;
+    readonly figure: ClassFigure;
+  } {
+    const { ranksOfStudent } = this.problem;
+    const groups = this.members().map((group, row): Met => {
+      const ranking = group.filter((one) => (ranksOfStudent[one]?.length ?? 0) > 0);
+      return {
+        met: ranking.filter((one) => ranksOfStudent[one]?.[0] === row).length,
+        of: ranking.length,
+      };
+    });
+    const met = groups.reduce((sum, one) => sum + one.met, 0);
+    // Beside what these groups could have had: who ranks asks for one group, whatever its size.
+    const sizes = Int32Array.from(this.members(), (group) => group.length);
+    const bestPossible = leastRanks({
+      ...this.problem,
+      classOfGroup: sizes.map((_, row) => row),
+      baseOfClass: sizes,
+      extrasOfClass: sizes.map(() => 0),
+    });
+    return {
+      groups,
+      met,
+      figure: { cost: ranksGiven(this.problem, this.groupOfStudent), bestPossible },
+    };
   }
 
   /** What each group works on, and who of those with a need is served; null where the recipe does not ask for it. */

@@ -34,7 +34,7 @@ export function placingPlan(
   if (openRows.length === 0 || !canStay(sizes, inIt.size)) return null;
   const count = openRows.length;
   const rules = [...pinsOf(bench, openRows, count, inIt), ...recipeRules(bench, inIt)];
-  const request = requestAbout(bench, inIt, seed, { by: 'count', count }, rules);
+  const request = requestAbout(bench, inIt, seed, { by: 'count', count }, rules, openRows);
   const steady = { kind: 'steady', weight: STEADY_WEIGHT_A_STUDENT * inIt.size } as const;
   return { request: { ...request, goals: [steady, ...(request.goals ?? [])], current }, openRows };
 }
@@ -56,7 +56,7 @@ export function eveningPlan(bench: Bench, seed: number): PlacingPlan | null {
   if (inIt.size === 0) return null;
   const count = Math.min(openRows.length, inIt.size);
   const rules = [...pinsOf(bench, openRows, count, inIt), ...recipeRules(bench, inIt)];
-  const request = requestAbout(bench, inIt, seed, { by: 'count', count }, rules);
+  const request = requestAbout(bench, inIt, seed, { by: 'count', count }, rules, openRows);
   const steady = { kind: 'steady', weight: STEADY_WEIGHT_A_STUDENT * inIt.size } as const;
   return { request: { ...request, goals: [steady, ...(request.goals ?? [])], current }, openRows };
 }

@@ -36,7 +36,7 @@ export function requestFor(bench: Bench, seed: number, scope: ShuffleScope = WHO
   const groupCount = keptRows.length > 0 && sizing.by === 'count' ? sizing.count : Infinity;
   const pins = scope.pins ? pinsOf(bench, openRows, groupCount, inIt) : [];
   const rules = [...pins, ...recipeRules(bench, inIt)];
-  const request = requestAbout(bench, inIt, seed, sizing, rules);
+  const request = requestAbout(bench, inIt, seed, sizing, rules, openRows);
   return {
     request: {
       ...request,
@@ -92,26 +92,43 @@ function differing(
   };
 }
 
-/** The request to deal those in it by the goals of the recipe; everybody else is absent. */
+/** The request to deal those in it by the goals of the recipe, into these rows of the take; everybody else is absent. */
 export function requestAbout(
   bench: Bench,
   inIt: ReadonlySet<StudentId>,
   seed: number,
   sizing: ArrangeRequest['sizing'],
   rules: readonly Sourced[],
+  openRows: readonly number[],
 ): ArrangeRequest {
   return {
     format: 'gruppetto.request',
     version: 1,
     seed,
-    students: bench.students.map((student) =>
-      requestStudent(student, bench, !inIt.has(student.id)),
-    ),
+    students: bench.students.map((student) => ({
+      ...requestStudent(student, bench, !inIt.has(student.id)),
+      ...topicsOf(bench, student.id, openRows),
+    })),
     sizing,
     rules: rules.map(([, rule]) => rule),
     goals: goalsOf(bench, inIt),
     history: bench.history.map((past) => ({ groups: past })),
   };
+}
+
+/** The groups that a student ranked, as the request counts them: those of the rows that are dealt. */
+export function topicsOf(
+  { lineup, take }: Bench,
+  id: StudentId,
+  openRows: readonly number[],
+): Pick<RequestStudent, 'topics'> {
+  const ranks = lineup.recipe.topics ? (lineup.ranks[id] ?? []) : [];
+  const topics = ranks.flatMap((sign) => {
+    const row = take?.groups.findIndex((group) => group.sign === sign) ?? -1;
+    const group = openRows.indexOf(row);
+    return group < 0 ? [] : [group];
+  });
+  return topics.length > 0 ? { topics } : {};
 }
 
 type Sourced = readonly [RuleSource, RequestRule];
@@ -158,7 +175,8 @@ export function recipeRules(bench: Bench, inIt: ReadonlySet<StudentId>): readonl
 
 /** The goals of the recipe, each with the weight of its importance; a detail nobody has asks for nothing. */
 export function goalsOf(bench: Bench, inIt: ReadonlySet<StudentId>): readonly RequestGoal[] {
-  const { balance, sections, freshPartners, wishes, needs } = bench.lineup.recipe;
+  const { balance, sections, freshPartners, wishes, needs, topics } = bench.lineup.recipe;
+  const anyRanks = [...inIt].some((id) => (bench.lineup.ranks[id] ?? []).length > 0);
   const { mastery } = bench;
   const anyNeed = (): boolean =>
     bench.students.some((one) => inIt.has(one.id) && mastery.needs(one).length > 0);
@@ -178,6 +196,9 @@ export function goalsOf(bench: Bench, inIt: ReadonlySet<StudentId>): readonly Re
     ...mixed,
     ...(freshPartners ? [{ kind: 'freshPartners', weight: WEIGHT[freshPartners] } as const] : []),
     ...(wishes ? [{ kind: 'wishes', weight: WEIGHT[wishes] } as const] : []),
+    ...(topics && bench.take && anyRanks
+      ? [{ kind: 'topics', weight: WEIGHT[topics] } as const]
+      : []),
     ...(needs && anyNeed()
       ? [
           {

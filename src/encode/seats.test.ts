@@ -5,7 +5,14 @@ import { SectionId, StudentId } from '../schema/ids';
 import { newSeatSession } from '../schema/seatSession';
 import type { Bench } from './bench';
 import { brokenRules } from './ruleState';
-import { choosingBench, closedGroups, closingPlans, whoChooses, type Seating } from './seats';
+import {
+  choosingBench,
+  closedGroups,
+  closingPlans,
+  sizesForRanks,
+  whoChooses,
+  type Seating,
+} from './seats';
 import { rule, student, take, testBench } from './testBench';
 
 const places = (...seats: readonly number[]): Seating[] =>
@@ -246,6 +253,18 @@ describe('seating whoever has no place at the end', () => {
       expect(brokenRules(members, bench)).toEqual([]);
     }
   });
+});
+
+test('sizes follow what is ranked, within the seats, and even out where nobody cares', () => {
+  const groups = [
+    { seats: 3, least: 0 },
+    { seats: 3, least: 0 },
+    { seats: 3, least: 0 },
+  ];
+  expect(sizesForRanks(groups, [[0], [0], [0], [], [], []])).toMatchObject({ 0: 3, length: 3 });
+  expect(sizesForRanks(groups, [[0], [0], [0], [0, 1], [1], [1]])).toEqual([3, 3, 0]);
+  expect(sizesForRanks(groups, [[], [], [], [], [], []])).toEqual([2, 2, 2]);
+  expect(sizesForRanks(places(1, 1), [[0], [0], [1]])).toBeNull();
 });
 
 test('a session that is made asks for what is usual', () => {

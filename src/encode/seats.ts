@@ -322,7 +322,7 @@ export function closingPlans(
     const rows = one.flatMap((size, row) => (size > 0 ? [row] : []));
     const current = rows.map((row) => [...seated].flatMap(([id, at]) => (at === row ? [id] : [])));
     const sizing = { by: 'sizes', sizes: rows.map((row) => one[row] ?? 0) } as const;
-    const request = requestAbout(bench, inIt, seed, sizing, rules);
+    const request = requestAbout(bench, inIt, seed, sizing, rules, rows);
     const steady = { kind: 'steady', weight: STEADY_WEIGHT_A_STUDENT * inIt.size } as const;
     return { request: { ...request, goals: [steady, ...(request.goals ?? [])], current }, rows };
   });
@@ -401,4 +401,33 @@ function withLeast(given: readonly number[], groups: readonly Seating[]): readon
       move(gone, to);
     }
   }
+}
+
+/**
+ * How many each group is to hold so that ranks given add up to as little as can be, then as evenly as can be: exact, but
+ * that groups too small are filled up. Null where there are not enough seats.
+ */
+export function sizesForRanks(
+  groups: readonly Seating[],
+  ranks: readonly (readonly number[])[],
+): readonly number[] | null {
+  if (groups.reduce((sum, { seats }) => sum + seats, 0) < ranks.length) return null;
+  const rows = [...groups.keys()];
+  // Evenness is worth less than any rank: sums of squares of those who are here stay below.
+  const aRank = 2 * ranks.length ** 2 + 1;
+  const { placeOf } = shareCheapest({
+    offers: ranks.map((own) =>
+      rows.map((place) => {
+        const rank = own.indexOf(place);
+        return { place, cost: aRank * (rank < 0 ? own.length : rank) };
+      }),
+    ),
+    seats: groups.map(({ seats }) => seats),
+    holders: rows,
+    held: rows.map(() => 0),
+    evenness: 1,
+  });
+  const sizes = rows.map(() => 0);
+  for (const row of placeOf) sizes[row] = (sizes[row] ?? 0) + 1;
+  return withLeast(sizes, groups);
 }

@@ -9,6 +9,8 @@ export interface Beside {
   readonly keptRows?: readonly number[];
   /** Students who stay in their row: the engine has seated their groups. */
   readonly pinned?: readonly StudentId[];
+  /** Every group stays in its row, as where students have ranked them. */
+  readonly inOrder?: boolean;
   /** Whether every row has a size of its own. */
   readonly sized?: boolean;
   /** Of a result of several rounds, which one, counted from 0: each lineup of a series is given its own. */
@@ -25,7 +27,7 @@ export function takeGroups(
   nameOfGroup: (index: number) => string,
   beside: Beside = {},
 ): readonly TakeGroup[] {
-  const { take, keptRows = [], round = 0 } = beside;
+  const { take, keptRows = [], round = 0, inOrder = false } = beside;
   const dealt = (result.rounds[round]?.groups ?? []).map((ids) =>
     ids.map((id) => StudentId.parse(id)),
   );
@@ -44,7 +46,8 @@ export function takeGroups(
     else if (coming) {
       const before = take?.groups[row];
       const sign = before?.sign ?? freeSign([...groups, ...kept.values()], row);
-      const name = before && mostStay(before, coming) ? before.name : nameOfGroup(row);
+      const stays = before && (inOrder || mostStay(before, coming));
+      const name = stays ? before.name : nameOfGroup(row);
       groups.push(newGroup(name, sign, coming));
     }
   }
@@ -57,7 +60,7 @@ type Members = readonly StudentId[];
 function inPlace(
   dealt: readonly Members[],
   rows: readonly number[],
-  { take, pinned = [], sized = false }: Beside,
+  { take, pinned = [], sized = false, inOrder = false }: Beside,
 ): ReadonlyMap<number, StudentId[]> {
   const groupOfRow = new Map<number, StudentId[]>();
   const open = new Set(dealt.keys());
@@ -67,7 +70,8 @@ function inPlace(
   };
   dealt.forEach((members, group) => {
     const row = rows[group];
-    if (row !== undefined && members.some((id) => pinned.includes(id))) seat(row, group);
+    const fixed = inOrder || members.some((id) => pinned.includes(id));
+    if (row !== undefined && fixed) seat(row, group);
   });
   const staying = [...open].flatMap((group) =>
     rows.flatMap((row) => {

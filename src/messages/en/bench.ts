@@ -250,6 +250,9 @@ const editors = {
   wishes: 'Wishes',
   wishesHint: (students: number) =>
     `${count(students, 'student')} ${students === 1 ? 'has' : 'have'} named somebody. As many as can be get at least one of them.`,
+  topics: 'Ranked groups',
+  topicsHint: (students: number) =>
+    `${count(students, 'student has', 'students have')} ranked the groups. Each gets one as early in their ranks as can be.`,
   off: 'does not matter',
   sections: 'Sections',
   sectionOptions: {

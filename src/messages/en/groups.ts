@@ -89,6 +89,11 @@ export const measures = {
   section: 'section',
   partners: 'partners',
   wishes: 'wishes',
+  topics: 'ranked groups',
+  firstRank: (met: number, of: number) => `${met} of ${of} in their first`,
+  ranksLeft: (ranks: number) => `${count(ranks, 'rank')} from the best`,
+  ranksExplained: (cost: number, best: number) =>
+    `Counted from 0 for a first rank, all ranks given come to ${cost}; in groups of these sizes ${best} may be possible.`,
   needs: 'needs next',
   served: (met: number, of: number) => `${met} of ${of} served`,
   canBe: (most: number) => `${most} can be`,

@@ -87,8 +87,12 @@ export function chooseAgain(store: AppStore, id: SeatSessionId): void {
   }));
 }
 
-/** Keeps who ranked which groups with the lineup, by their signs, and lets its recipe look at them. */
-export function takeTopics(store: AppStore, { id, lineupId, ...session }: SeatSessionRecord): void {
+/** Keeps who ranked which groups with the lineup, by their signs, and lets its recipe look at them, in these sizes. */
+export function takeTopics(
+  store: AppStore,
+  { id, lineupId, ...session }: SeatSessionRecord,
+  sizes: readonly number[] | null,
+): void {
   const signOf = new Map(session.groups.map((group) => [group.id, group.sign]));
   const ranks = (session.opened?.slips ?? []).flatMap(({ id: person, studentId }) => {
     const signs = (session.wishes[person] ?? []).flatMap((group) => signOf.get(group) ?? []);
@@ -101,7 +105,12 @@ export function takeTopics(store: AppStore, { id, lineupId, ...session }: SeatSe
       put({
         ...lineup,
         ranks: { ...lineup.ranks, ...Object.fromEntries(ranks) },
-        recipe: { ...recipe, topics: recipe.topics ?? 'plain', dealing: { by: 'shuffle' } },
+        recipe: {
+          ...recipe,
+          ...(sizes ? { sizing: { by: 'sizes', sizes: [...sizes] } } : {}),
+          topics: recipe.topics ?? 'plain',
+          dealing: { by: 'shuffle' },
+        },
       });
     }
     const own = get('seatSession', id);

@@ -15,6 +15,8 @@ export function groupsFrom(
   const names = namesFor(theClass, lineup, rows);
   const { sizing } = lineup.recipe;
   const sized = sizing.by === 'sizes' || (sizing.by === 'size' && sizing.leftover === 'smaller');
-  const { pinned } = lineup;
-  return takeGroups(result, (row) => names[row] ?? '', { take, keptRows, pinned, sized });
+  const { pinned, recipe } = lineup;
+  const inOrder = recipe.topics !== null && Object.keys(lineup.ranks).length > 0;
+  const beside = { take, keptRows, pinned, sized, inOrder };
+  return takeGroups(result, (row) => names[row] ?? '', beside);
 }

@@ -1,6 +1,7 @@
 'use client';
 
-import type { Bench } from '@/encode/bench';
+import { whoIsDealt, type Bench } from '@/encode/bench';
+import { sizesForRanks } from '@/encode/seats';
 import { saySeats } from '@/messages/seats';
 import type { StudentId } from '@/schema/ids';
 import type { SeatSessionRecord } from '@/schema/seatSession';
@@ -18,7 +19,7 @@ interface WishedProps {
 }
 
 /** What students wished for, seen by the teacher alone, and given to the recipe. */
-export function Wished({ record }: WishedProps) {
+export function Wished({ bench, record }: WishedProps) {
   const store = useStore();
   const told = useTold();
   const nameOf = useTileNames(useStudents(record.classId));
@@ -43,7 +44,7 @@ export function Wished({ record }: WishedProps) {
           ]),
         ),
       );
-    } else takeTopics(store, record);
+    } else takeTopics(store, record, sizesOf(bench, record));
     told(saySeats.wishesTaken(answered.length));
   };
   return (
@@ -65,4 +66,14 @@ export function Wished({ record }: WishedProps) {
       )}
     </>
   );
+}
+
+/** Sizes in which the ranks are given best, of those who are dealt now; null where there are too few seats. */
+function sizesOf(bench: Bench, { groups, opened, wishes }: SeatSessionRecord) {
+  const rowOf = new Map(groups.map(({ id }, row) => [id, row]));
+  const slipOf = new Map(opened?.slips.map(({ id, studentId }) => [studentId, id]));
+  const ranks = whoIsDealt(bench).map(({ id }) =>
+    (wishes[slipOf.get(id) ?? ''] ?? []).flatMap((group) => rowOf.get(group) ?? []),
+  );
+  return sizesForRanks(groups, ranks);
 }

@@ -47,6 +47,7 @@ const STARTS: Readonly<Partial<Record<Also, Partial<Recipe>>>> = {
   sections: { sections: 'mixed' },
   freshPartners: { freshPartners: 'plain' },
   wishes: { wishes: 'plain' },
+  topics: { topics: 'plain' },
   needs: { needs: { focus: 2, importance: 'most', unknown: 'anywhere' } },
 };
 
@@ -61,6 +62,7 @@ function offered({ lineup, theClass, students, history, mastery }: Bench): reado
       'wishes',
       shuffled && recipe.wishes === null && students.some(({ wishes }) => wishes.length > 0),
     ],
+    ['topics', shuffled && recipe.topics === null && Object.keys(lineup.ranks).length > 0],
     [
       'needs',
       shuffled && recipe.needs === null && students.some((one) => mastery.needs(one).length > 0),

@@ -95,6 +95,15 @@ function EditorOf({ part, ...props }: EditorProps & { readonly part: PartKey }) 
           onChange={(wishes) => change({ wishes })}
         />
       );
+    case 'topics':
+      return (
+        <ImportanceChoice
+          legend={sayBench.editors.topics}
+          hint={sayBench.editors.topicsHint(Object.keys(bench.lineup.ranks).length)}
+          value={recipe.topics}
+          onChange={(topics) => change({ topics })}
+        />
+      );
     case 'needs':
       return <NeedsEditor {...props} />;
     case 'limits':

@@ -125,7 +125,7 @@ type Part = (key: PartKey, text: string, label: string, at?: string) => ReactNod
 
 /** What a shuffle looks after, each with its control. */
 function goalsOf(bench: Bench, part: Part): readonly ReactNode[] {
-  const { balance, sections, freshPartners, wishes, needs, limits } = bench.lineup.recipe;
+  const { balance, sections, freshPartners, wishes, topics, needs, limits } = bench.lineup.recipe;
   const { goal, weighed } = say.recipe;
   const details = (how: Balance['how']): ReactNode => {
     const words = balanceWords(
@@ -146,6 +146,7 @@ function goalsOf(bench: Bench, part: Part): readonly ReactNode[] {
     freshPartners &&
       part('freshPartners', weighed[freshPartners](say.recipe.fresh), say.recipe.freshLabel),
     wishes && part('wishes', weighed[wishes](say.recipe.wishes), say.recipe.wishesLabel),
+    topics && part('topics', weighed[topics](say.recipe.topics), say.recipe.topicsLabel),
     needs &&
       part(
         'needs',

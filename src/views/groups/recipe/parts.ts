@@ -13,6 +13,7 @@ export type PartKey =
   | 'sections'
   | 'freshPartners'
   | 'wishes'
+  | 'topics'
   | 'needs'
   | 'limits'
   | 'naming'

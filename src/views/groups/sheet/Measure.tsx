@@ -7,7 +7,7 @@ import type { ClassRecord } from '@/schema/classRecord';
 import { valueName } from '../../frame/detailWords';
 import { columnName } from '../workbench/columnName';
 import styles from './Measure.module.css';
-import { NEEDS, PARTNERS, WISHES, type ColumnKey } from '../workbench/useColumns';
+import { NEEDS, PARTNERS, TOPICS, WISHES, type ColumnKey } from '../workbench/useColumns';
 import { shortValues } from './shortValues';
 
 interface MeasureProps {
@@ -30,6 +30,14 @@ export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
     return (
       <div className={styles.measure} data-quiet={wishes?.of === 0}>
         {wishes && say.measures.met(wishes.met, wishes.of)}
+      </div>
+    );
+  }
+  if (key === TOPICS) {
+    const ranked = insight.topics().groups[row];
+    return (
+      <div className={styles.measure} data-quiet={ranked?.of === 0}>
+        {ranked && ranked.of > 0 && say.measures.firstRank(ranked.met, ranked.of)}
       </div>
     );
   }

@@ -2,7 +2,7 @@ import type { Insight } from '@/encode/insight';
 import { sameData } from '@/schema/merging';
 import type { StudentId } from '@/schema/ids';
 import type { GroupRowProps } from './rowProps';
-import { NEEDS, PARTNERS, WISHES, type ColumnKey } from '../workbench/useColumns';
+import { NEEDS, PARTNERS, TOPICS, WISHES, type ColumnKey } from '../workbench/useColumns';
 import type { SheetGroup } from '../workbench/useSheet';
 
 /** Whether a row would be drawn just as it stands: a move changes two rows, and only those are drawn anew. */
@@ -69,6 +69,7 @@ function measured(insight: Insight | null, key: ColumnKey, row: number): unknown
     return [groups[row], figure.cost > figure.bestPossible];
   }
   if (key === WISHES) return insight.wishes().groups[row];
+  if (key === TOPICS) return insight.topics().groups[row];
   if (key === NEEDS) return insight.needs()?.groups[row];
   const column = insight.column(key);
   if (!column) return null;

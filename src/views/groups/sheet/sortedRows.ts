@@ -1,6 +1,6 @@
 import { say } from '@/messages';
 import type { Insight } from '@/encode/insight';
-import { NEEDS, PARTNERS, WISHES } from '../workbench/useColumns';
+import { NEEDS, PARTNERS, TOPICS, WISHES } from '../workbench/useColumns';
 import type { Sorting } from './Headings';
 import type { Sheet, SheetGroup } from '../workbench/useSheet';
 
@@ -39,6 +39,10 @@ function valueOf(
     case WISHES: {
       const wishes = insight?.wishes().groups ?? [];
       return ({ index }) => wishes[index]?.met ?? 0;
+    }
+    case TOPICS: {
+      const ranked = insight?.topics().groups ?? [];
+      return ({ index }) => ranked[index]?.met ?? 0;
     }
     case NEEDS: {
       const needs = insight?.needs()?.groups ?? [];

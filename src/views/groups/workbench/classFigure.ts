@@ -1,7 +1,7 @@
 import type { Insight } from '@/encode/insight';
 import type { DetailColumn } from '@/encode/insightTypes';
 import { say } from '@/messages';
-import { NEEDS, PARTNERS, WISHES, type ColumnKey } from './useColumns';
+import { NEEDS, PARTNERS, TOPICS, WISHES, type ColumnKey } from './useColumns';
 
 /** A spread of means nearer than this to the best possible is told as near. */
 const NEARLY_BEST = 0.01;
@@ -25,6 +25,18 @@ export function classFigure(insight: Insight, key: ColumnKey): ToldFigure | null
     const { cost, bestPossible } = insight.partners().figure;
     const text = say.measures.repeats(cost);
     return told({ text, best: say.measures.pairs(bestPossible), isBest: cost <= bestPossible });
+  }
+  if (key === TOPICS) {
+    const { met, groups, figure } = insight.topics();
+    const of = groups.reduce((sum, one) => sum + one.of, 0);
+    const isBest = figure.cost <= figure.bestPossible;
+    return {
+      ...{ text: say.measures.firstRank(met, of), isBest },
+      best: isBest ? say.measures.best : say.measures.ranksLeft(figure.cost - figure.bestPossible),
+      explained: isBest
+        ? say.measures.bestExplained
+        : say.measures.ranksExplained(figure.cost, figure.bestPossible),
+    };
   }
   if (key === NEEDS) {
     const needs = insight.needs();

@@ -9,15 +9,16 @@ import { choose } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
 import { useSetting } from '../../frame/useDraft';
 
-/** A measure beside the groups: `partners`, `wishes`, `needs`, the section, or a detail's id. */
+/** A measure beside the groups: `partners`, `wishes`, `topics`, `needs`, the section, or a detail's id. */
 export type ColumnKey = string;
 export const PARTNERS = 'partners';
 export const WISHES = 'wishes';
+export const TOPICS = 'topics';
 export const NEEDS = 'needs';
 
-/** Whether a measure is a detail, or the section, and not one of the three that are counted otherwise. */
+/** Whether a measure is a detail, or the section, and not one of those that are counted otherwise. */
 export function isDetail(key: ColumnKey): boolean {
-  return key !== PARTNERS && key !== WISHES && key !== NEEDS;
+  return ![PARTNERS, WISHES, TOPICS, NEEDS].includes(key);
 }
 
 const Chosen = z.object({
@@ -70,18 +71,20 @@ function allColumns({ theClass, students, history, lineup }: Bench): readonly Co
     ...(theClass.sections.length > 1 ? [BY_SECTION] : []),
     ...(history.length > 0 ? [PARTNERS] : []),
     ...(students.some(({ wishes }) => wishes.length > 0) ? [WISHES] : []),
+    ...(lineup.recipe.topics ? [TOPICS] : []),
     ...(lineup.recipe.needs ? [NEEDS] : []),
   ];
 }
 
 /** What the recipe looks after, and how fresh the partners are wherever there were earlier lineups. */
 function usualColumns(bench: Bench): readonly ColumnKey[] {
-  const { balance, sections, wishes, needs } = bench.lineup.recipe;
+  const { balance, sections, wishes, topics, needs } = bench.lineup.recipe;
   const wanted = [
     ...balance.map(({ detail }) => detail),
     ...(sections === 'mixed' ? [BY_SECTION] : []),
     ...(bench.lineup.recipe.freshPartners || bench.history.length > 0 ? [PARTNERS] : []),
     ...(wishes ? [WISHES] : []),
+    ...(topics ? [TOPICS] : []),
     ...(needs ? [NEEDS] : []),
   ];
   const all = allColumns(bench);
