@@ -54,6 +54,17 @@ module.exports = {
       to: { path: '^src/views/', pathNot: '^src/views/(primitives|frame|theme|$1)/' },
     },
     {
+      // The students' page holds nothing of the teacher's side: neither records, nor words, nor what can search.
+      name: 'students-page-stands-alone',
+      severity: 'error',
+      from: { path: '^src/(views/choosing|app/seats)/' },
+      to: {
+        path: '^src/',
+        pathNot:
+          '^src/(views/(choosing|primitives|theme)/|views/frame/Speaking|app/seats/|messages/(choosing|speaking|languages)\\.ts|services/(client|eventLine)\\.ts|services/seats/(visit|contract)\\.ts)',
+      },
+    },
+    {
       name: 'nothing-imports-app',
       severity: 'error',
       from: { pathNot: '^src/app/' },

@@ -1,5 +1,5 @@
 import type { ChoiceRefusal } from '../../services/seats/contract';
-import { count, listNames } from './words';
+import { clockTime, count, listNames } from './words';
 
 /** What students read where they choose; the teacher's side has words of its own. */
 export const choosing = {
@@ -19,7 +19,7 @@ export const choosing = {
     `There were too many tries. Wait ${count(seconds, 'second')}, or ask your teacher.`,
   entryLost: 'Nothing answered. Try again in a moment.',
   outAgain: 'Your slip has changed, or choosing is over. Come in again.',
-  hello: (name: string) => `Hello, ${name}`,
+  clock: clockTime,
   leave: 'Not you?',
   openUntil: (clock: string, left: string) => `Open until ${clock}, ${left} left`,
   open: 'Open now',

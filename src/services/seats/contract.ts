@@ -168,6 +168,8 @@ export type SeenGroup = z.infer<typeof SeenGroup>;
 export const SeenByStudent = z.object({
   session: z.string(),
   name: z.string(),
+  /** What the student is called. */
+  me: z.string(),
   kind: z.enum(SEAT_KINDS),
   state: z.enum(SEATS_STATES),
   endsAt: z.nullable(z.string()),

@@ -16,14 +16,14 @@ export type SeatsOutcome =
 /** Nobody who leads a class waits longer for a press. */
 const COMMAND_MS = 8_000;
 
-/** Makes a session; null with the reason where there is none. */
+/** Makes a session; the reason where there is none. */
 export async function openSession(
   root: string,
   token: string,
   request: SeatsRequest,
   key: string,
   transport: Transport = MACHINE,
-): Promise<SeatsSession | SeatsOutcome> {
+): Promise<SeatsSession | Extract<SeatsOutcome, { readonly ok: false }>> {
   try {
     const answer = await new ServiceClient(root, token, transport).send('POST', '/sessions', {
       body: request,

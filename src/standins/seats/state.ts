@@ -300,6 +300,7 @@ export class SeatState {
     const partners = request.kind === 'partners';
     return {
       session: this.id,
+      me: me.name,
       ...{ name: request.name, kind: request.kind, state, endsAt: iso(this.endsAt) },
       now: new Date(this.now).toISOString(),
       ...{ mayChange: request.mayChange, most: request.most },

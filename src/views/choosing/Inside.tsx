@@ -5,6 +5,7 @@ import { sayChoosing } from '@/messages/choosing';
 import type { SeenByStudent, SeenGroup } from '@/services/seats/contract';
 import { Button } from '../primitives/Button';
 import { Sign } from '../primitives/Sign';
+import { Spoken } from '../primitives/Spoken';
 import styles from './Choosing.module.css';
 import type { Visit } from './useVisit';
 import { WishList } from './WishList';
@@ -36,7 +37,15 @@ export function Inside({ visit, seen }: InsideProps) {
   return (
     <>
       <header className={styles.head}>
-        <p className={styles.session}>{seen.name}</p>
+        <p className={styles.session}>
+          {seen.name}
+          <span className={styles.me}>
+            {seen.me}
+            <Button size="small" variant="plain" onClick={visit.goOut}>
+              {sayChoosing.leave}
+            </Button>
+          </span>
+        </p>
         <State visit={visit} seen={seen} />
       </header>
       {seen.kind === 'seats' ? (
@@ -52,7 +61,8 @@ export function Inside({ visit, seen }: InsideProps) {
             </div>
           </div>
           <p className={styles.said} role="status">
-            {said}
+            {/* What can be seen at a glance is only spoken. */}
+            {said === sayChoosing.done(mine) ? <Spoken>{said}</Spoken> : said}
           </p>
           {seen.state !== 'closed' && (
             <ul className={styles.groups} aria-label={sayChoosing.topics}>
@@ -71,9 +81,6 @@ export function Inside({ visit, seen }: InsideProps) {
       ) : (
         <WishList visit={visit} seen={seen} />
       )}
-      <Button variant="plain" onClick={visit.goOut}>
-        {sayChoosing.leave}
-      </Button>
     </>
   );
 }
@@ -136,11 +143,8 @@ function State({ visit, seen }: InsideProps) {
     if (state === 'closed') return sayChoosing.over;
     if (endsAt === null) return sayChoosing.open;
     const left = Math.max(0, Math.round((Date.parse(endsAt) - now) / 1000));
-    const clock = new Date(Date.parse(endsAt) - visit.ahead).toLocaleTimeString([], {
-      ...{ hour: '2-digit', minute: '2-digit' },
-    });
     return sayChoosing.openUntil(
-      clock,
+      sayChoosing.clock(Date.parse(endsAt) - visit.ahead),
       left > 90 ? sayChoosing.minutes(Math.ceil(left / 60)) : sayChoosing.seconds(left),
     );
   };

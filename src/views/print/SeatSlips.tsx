@@ -66,7 +66,8 @@ export function SeatSlips() {
                 <li key={id}>
                   <div>
                     <h3>{nameOf(studentId)}</h3>
-                    <p>{address}</p>
+                    <p>{reach.base.replace(/^http:\/\//, '')}</p>
+                    <p>/seats/{opened.code}</p>
                     <p className={styles.pin}>{saySeats.slipPin(pin)}</p>
                   </div>
                   <QrCode

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Bench } from '@/encode/bench';
 import { recipeRules } from '@/encode/request';
 import { choosingBench, whoChooses } from '@/encode/seats';
+import { say } from '@/messages';
 import { saySeats } from '@/messages/seats';
 import { SectionId } from '@/schema/ids';
 import {
@@ -86,9 +87,9 @@ export function Preparing({ bench, record, take }: PreparingProps) {
       groups: groups.map(({ id, sign, name, topic, seats, staying }) => ({
         ...{ id, sign, name, topic, seats: Math.max(0, seats - staying.length) },
       })),
-      people: slips.map(({ id, studentId, pin, secret }) => ({
-        ...{ id, name: shown(studentId), pin, secret },
-      })),
+      people: slips
+        .map(({ id, studentId, pin, secret }) => ({ id, name: shown(studentId), pin, secret }))
+        .sort((a, b) => say.compare(a.name, b.name)),
     };
     const made = await openSession(SEATS, seatsKey(), request, randomText(SECRET_LENGTH));
     setBusy(false);
@@ -193,24 +194,43 @@ export function Preparing({ bench, record, take }: PreparingProps) {
           </div>
         )}
       </section>
+      <section className={styles.go}>
+        <p role="status" className={styles.enough} data-short={seats && places < choosers.length}>
+          {choosers.length === 0
+            ? saySeats.nobody
+            : seats && places < choosers.length
+              ? saySeats.short(choosers.length, places)
+              : saySeats.enough(choosers.length, places)}
+        </p>
+        {guarded && <p className={page.hint}>{saySeats.guarded}</p>}
+        <div className={page.doings}>
+          <Button
+            variant="contained"
+            disabled={busy || choosers.length === 0}
+            onClick={() => void open()}
+          >
+            {busy ? saySeats.opening : saySeats.open[settings.kind]}
+          </Button>
+        </div>
+      </section>
       {settings.kind !== 'partners' && (
         <section className={page.part} aria-label={saySeats.groups}>
           <h3 className={page.subtitle}>{saySeats.groups}</h3>
           {groups.length > 1 && (
             <div className={styles.settings}>
               <span>{saySeats.all}:</span>
+              <span>{saySeats.seats}</span>
               <NumberStepper
                 label={saySeats.seats}
-                labelled
                 {...stepper}
                 value={
                   alike('seats') ? (same?.seats ?? 1) : Math.max(...groups.map((g) => g.seats))
                 }
                 onChange={(value) => changeAll({ seats: value })}
               />
+              <span>{saySeats.least}</span>
               <NumberStepper
                 label={saySeats.least}
-                labelled
                 {...stepper}
                 refusal={(value) =>
                   value < 0 || value > MOST_SEATS ? saySeats.between(0, MOST_SEATS) : null
@@ -250,25 +270,6 @@ export function Preparing({ bench, record, take }: PreparingProps) {
           </ul>
         </section>
       )}
-      <section className={page.part}>
-        <p role="status" className={styles.enough} data-short={seats && places < choosers.length}>
-          {choosers.length === 0
-            ? saySeats.nobody
-            : seats && places < choosers.length
-              ? saySeats.short(choosers.length, places)
-              : saySeats.enough(choosers.length, places)}
-        </p>
-        {guarded && <p className={page.hint}>{saySeats.guarded}</p>}
-        <div className={page.doings}>
-          <Button
-            variant="contained"
-            disabled={busy || choosers.length === 0}
-            onClick={() => void open()}
-          >
-            {busy ? saySeats.opening : saySeats.open[settings.kind]}
-          </Button>
-        </div>
-      </section>
     </>
   );
 }
