@@ -59,7 +59,9 @@ export const SeatSessionRecord = z.object({
   /** Null before it is opened. */
   opened: z.nullable(
     z.object({
-      /** Of the service. */
+      /** Under which the service was asked for the session: asked again, it is the same one. */
+      key: z.string(),
+      /** Of the service; '' until it has answered. */
       sessionId: z.string(),
       code: z.string(),
       at: z.iso.datetime(),

@@ -222,7 +222,7 @@ const RANDOM: {
           { ...group, staying: some(rng, students, 2) },
         ]),
         who: { of: 'section', sectionId: pick(rng, sections) },
-        opened: { sessionId: 's', code: 'abc234', at: MOMENT, slips, guarded: true },
+        opened: { key: 'k', sessionId: 's', code: 'abc234', at: MOMENT, slips, guarded: true },
       },
     ];
   },

@@ -324,7 +324,10 @@ export const seatSessionOf = query<[LineupId], SeatSessionRecord | undefined>(
 /** Every choosing that is open to students. */
 export const runningSeatSessions = query<[], readonly SeatSessionRecord[]>(
   ['seatSession'],
-  (store) => store.all('seatSession').filter(({ opened, closedAt }) => opened && closedAt === null),
+  (store) =>
+    store
+      .all('seatSession')
+      .filter(({ opened, closedAt }) => opened && opened.sessionId !== '' && closedAt === null),
 );
 
 export const lineupById = query<[LineupId], LineupRecord | undefined>(['lineup'], (store, id) =>

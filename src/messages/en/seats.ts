@@ -67,7 +67,6 @@ export const seats = {
   open: { seats: 'Open the seats', partners: 'Ask for partners', topics: 'Ask for ranks' },
   opening: 'Opening …',
   notOpened: 'The seats did not answer: nothing was opened. Try again in a moment.',
-  opened: (code: string) => `Open, under the code ${code}.`,
   failed: 'That did not arrive. Look at what is shown and try again.',
   line,
   code: 'How students get there',
@@ -138,8 +137,7 @@ export const seats = {
   placing: (placed: number, moved: number) =>
     placed === 0 && moved === 0
       ? 'Everybody who chose keeps their seat, and nobody is without one.'
-      : `${count(placed, 'student is', 'students are')} placed, ${moved === 0 ? 'nobody has' : count(moved, 'student has', 'students have')} to move.`,
-  placed: (name: string, to: string) => `${name} to ${to}`,
+      : `${count(placed, 'student is', 'students are')} placed, ${moved === 0 ? 'nobody has' : count(moved, 'student has', 'students have')} to move. ${placed + moved === 1 ? 'The name is' : 'Their names are'} in bold.`,
   moved: (name: string, from: string, to: string) => `${name} from ${from} to ${to}`,
   rulesBroken:
     'No way was found to keep every rule with these seats. This breaks as little as could be found; add seats, or mend it on the sheet.',

@@ -71,6 +71,7 @@ export function Inside({ visit, seen }: InsideProps) {
                   key={group.id}
                   group={group}
                   mine={group.id === seen.group}
+                  has={mine !== null}
                   mayAct={open && asking === null && (mine === null || seen.mayChange)}
                   onChoose={choose}
                 />
@@ -94,11 +95,13 @@ function mineWords({ state, groups }: SeenByStudent, mine: string | null): strin
 interface GroupRowProps {
   readonly group: SeenGroup;
   readonly mine: boolean;
+  /** Whether they sit somewhere: then the others are told less loudly. */
+  readonly has: boolean;
   readonly mayAct: boolean;
   readonly onChoose: (group: SeenGroup | null) => Promise<void>;
 }
 
-function GroupRow({ group, mine, mayAct, onChoose }: GroupRowProps) {
+function GroupRow({ group, mine, has, mayAct, onChoose }: GroupRowProps) {
   const { name, sign, topic, open, left, names } = group;
   const places = mine
     ? sayChoosing.yours
@@ -122,7 +125,7 @@ function GroupRow({ group, mine, mayAct, onChoose }: GroupRowProps) {
         </Button>
       ) : (
         <Button
-          variant="contained"
+          variant={has ? 'paper' : 'contained'}
           disabled={!mayAct || !open}
           aria-label={sayChoosing.sitIn(name)}
           onClick={() => void onChoose(group)}

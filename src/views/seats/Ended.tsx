@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { Fragment, useEffect, useMemo, useState } from 'react';
 import type { Bench } from '@/encode/bench';
 import { choosingBench, closingPlans } from '@/encode/seats';
 import { saySeats } from '@/messages/seats';
@@ -139,9 +139,6 @@ function Placing({ bench, record }: EndedProps) {
       )}
       <p role="status">{saySeats.placing(placed.length, moved.length)}</p>
       <ul className={styles.changes}>
-        {placed.map(([id, row]) => (
-          <li key={id}>{saySeats.placed(nameOf(id), groupName(row))}</li>
-        ))}
         {moved.map(([id, row]) => (
           <li key={id}>
             {saySeats.moved(nameOf(id), groupName(seated.get(id) ?? 0), groupName(row))}
@@ -157,10 +154,12 @@ function Placing({ bench, record }: EndedProps) {
               {group.topic !== '' && <span>{group.topic}</span>}
               <span>
                 {(state.groups[row] ?? []).map((id, at) => (
-                  <span key={id} data-new={changed.has(id)} className={styles.placed}>
+                  <Fragment key={id}>
                     {at > 0 && ', '}
-                    {nameOf(id)}
-                  </span>
+                    <span data-new={changed.has(id)} className={styles.placed}>
+                      {nameOf(id)}
+                    </span>
+                  </Fragment>
                 ))}
               </span>
             </div>

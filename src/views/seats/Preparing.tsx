@@ -4,7 +4,6 @@ import { useState } from 'react';
 import type { Bench } from '@/encode/bench';
 import { recipeRules } from '@/encode/request';
 import { choosingBench, whoChooses } from '@/encode/seats';
-import { say } from '@/messages';
 import { saySeats } from '@/messages/seats';
 import { SectionId } from '@/schema/ids';
 import {
@@ -14,18 +13,15 @@ import {
   type SeatSessionRecord,
 } from '@/schema/seatSession';
 import type { TakeRecord } from '@/schema/take';
-import type { SeatsRequest } from '@/services/seats/contract';
-import { openSession } from '@/services/seats/lead';
 import { changeSeats, prepareSeats } from '@/store/actions/seats';
 import { useStore } from '@/store/react';
-import { useStageNames, useTileNames } from '../frame/names';
-import { randomPin, randomText, SEATS, seatsKey } from '../frame/seatsService';
+import { useTileNames } from '../frame/names';
+import { randomPin, randomText } from '../frame/seatsService';
 import page from '../frame/SidePage.module.css';
 import { useStudents } from '../frame/students';
 import { Button } from '../primitives/Button';
 import { Choice } from '../primitives/Choice';
 import { InPlaceText } from '../primitives/InPlaceText';
-import { useNotices } from '../primitives/notices';
 import { NumberStepper } from '../primitives/NumberStepper';
 import { Select } from '../primitives/Select';
 import { Sign } from '../primitives/Sign';
@@ -46,9 +42,7 @@ const SECRET_LENGTH = 24;
 /** Everything that is settled before the seats are opened. */
 export function Preparing({ bench, record, take }: PreparingProps) {
   const store = useStore();
-  const { notify } = useNotices();
   const [busy, setBusy] = useState(false);
-  const shown = useStageNames(bench.students, bench.theClass.id);
   const nameOf = useTileNames(useStudents(bench.theClass.id));
   const { theClass, lineup } = bench;
   const settings = record ?? newSeatSession(theClass.id, lineup.id, []);
@@ -74,39 +68,20 @@ export function Preparing({ bench, record, take }: PreparingProps) {
 
   const open = async (): Promise<void> => {
     setBusy(true);
-    const now = Date.now();
     const slips = choosers.map(({ id: studentId }, at) => ({
       ...{ id: `p${at + 1}`, studentId, pin: randomPin(), secret: randomText(SECRET_LENGTH) },
     }));
-    const request: SeatsRequest = {
-      ...{ name: lineup.name, kind: settings.kind, guarded, most: settings.most },
-      ...{ mayChange: settings.mayChange, namesSeen: settings.namesSeen },
-      firstLeads: settings.firstLeads,
-      endsAt:
-        settings.minutes === null ? null : new Date(now + settings.minutes * 60_000).toISOString(),
-      groups: groups.map(({ id, sign, name, topic, seats, staying }) => ({
-        ...{ id, sign, name, topic, seats: Math.max(0, seats - staying.length) },
-      })),
-      people: slips
-        .map(({ id, studentId, pin, secret }) => ({ id, name: shown(studentId), pin, secret }))
-        .sort((a, b) => say.compare(a.name, b.name)),
-    };
-    const made = await openSession(SEATS, seatsKey(), request, randomText(SECRET_LENGTH));
-    setBusy(false);
-    if ('ok' in made) {
-      notify({ text: saySeats.notOpened });
-      return;
-    }
+    const at = new Date().toISOString();
     change({
       opened: {
-        ...{ sessionId: made.id, code: made.code, at: new Date(now).toISOString() },
-        ...{ slips: [...slips], guarded },
+        ...{ key: randomText(SECRET_LENGTH), sessionId: '', code: '', at },
+        slips,
+        guarded,
       },
       groups: [...groups],
       ...{ seats: {}, wishes: {}, closedAt: null, takenAt: null },
     });
-    void store.saver.flush();
-    notify({ text: saySeats.opened(made.code) });
+    await store.saver.flush();
   };
 
   const stepper = {
@@ -259,12 +234,25 @@ export function Preparing({ bench, record, take }: PreparingProps) {
                     <small>{saySeats.already(group.staying.map((id) => nameOf(id)))}</small>
                   )}
                 </div>
-                <NumberStepper
-                  label={saySeats.seatsIn(group.name)}
-                  {...stepper}
-                  value={group.seats}
-                  onChange={(value) => changeGroup(row, { seats: value })}
-                />
+                <div className={styles.figures}>
+                  <small>{saySeats.least}</small>
+                  <NumberStepper
+                    label={saySeats.leastIn(group.name)}
+                    {...stepper}
+                    refusal={(value) =>
+                      value < 0 || value > group.seats ? saySeats.between(0, group.seats) : null
+                    }
+                    value={group.least}
+                    onChange={(value) => changeGroup(row, { least: value })}
+                  />
+                  <small>{saySeats.seats}</small>
+                  <NumberStepper
+                    label={saySeats.seatsIn(group.name)}
+                    {...stepper}
+                    value={group.seats}
+                    onChange={(value) => changeGroup(row, { seats: value })}
+                  />
+                </div>
               </li>
             ))}
           </ul>

@@ -150,6 +150,9 @@ export function Running({ bench, record }: RunningProps) {
           <p className={page.text}>{saySeats.address(address)}</p>
           {reach?.isLocal && <p className={page.hint}>{saySeats.loopback}</p>}
           <div className={page.doings}>
+            <LinkButton variant="paper" href={`/c/${record.classId}/choosing`}>
+              {saySeats.show}
+            </LinkButton>
             <LinkButton variant="paper" href={`/c/${record.classId}/slips`}>
               {saySeats.slips}
             </LinkButton>

@@ -1,14 +1,18 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import type { Bench } from '@/encode/bench';
+import { say } from '@/messages';
 import { saySeats } from '@/messages/seats';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
+import type { SeatSessionRecord } from '@/schema/seatSession';
 import { newGroup } from '@/schema/take';
 import { addTake } from '@/store/actions/takes';
 import { classById, seatSessionOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { namesFor } from '../frame/groupNaming';
+import { useStageNames } from '../frame/names';
 import page from '../frame/SidePage.module.css';
 import { useRealRoll } from '../frame/students';
 import { useBench } from '../frame/useBench';
@@ -16,8 +20,10 @@ import { useClassId } from '../frame/useClassId';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { Button, LinkButton } from '../primitives/Button';
 import { Invitation } from '../primitives/Invitation';
+import { useNotices } from '../primitives/notices';
 import { NumberStepper } from '../primitives/NumberStepper';
 import { Ended } from './Ended';
+import { openSeats } from './openSeats';
 import { Preparing } from './Preparing';
 import { Running } from './Running';
 import styles from './Seats.module.css';
@@ -50,6 +56,7 @@ function ForLineup({ theClass, lineup }: ForLineupProps) {
   const bench = useBench(lineup, theClass, roll);
   const record = useQuery(seatSessionOf, lineup.id);
   const body = (): React.ReactNode => {
+    if (record?.opened?.sessionId === '') return <Opening bench={bench} record={record} />;
     if (record?.opened && record.closedAt === null)
       return <Running bench={bench} record={record} />;
     if (record?.opened) return <Ended bench={bench} record={record} />;
@@ -68,6 +75,27 @@ function ForLineup({ theClass, lineup }: ForLineupProps) {
       {body()}
     </div>
   );
+}
+
+interface OpeningProps {
+  readonly bench: Bench;
+  readonly record: SeatSessionRecord;
+}
+
+/** Until the service has answered; also after a reload in between. */
+function Opening({ bench, record }: OpeningProps) {
+  const store = useStore();
+  const { notify } = useNotices();
+  const shown = useStageNames(bench.students, bench.theClass.id);
+  const asked = useRef(false);
+  useEffect(() => {
+    if (asked.current) return;
+    asked.current = true;
+    void openSeats(store, record, shown, say.compare, bench.lineup.name).then((done) => {
+      if (!done) notify({ text: saySeats.notOpened });
+    });
+  }, [store, record, shown, bench.lineup.name, notify]);
+  return <p role="status">{saySeats.opening}</p>;
 }
 
 const MOST_GROUPS = 60;

@@ -1,0 +1,80 @@
+'use client';
+
+import { saySeats } from '@/messages/seats';
+import type { LineupRecord } from '@/schema/lineup';
+import { seatSessionOf } from '@/store/queries';
+import { useQuery } from '@/store/react';
+import { useLiveSeats } from '../frame/liveSeats';
+import { useClassId } from '../frame/useClassId';
+import { useNow } from '../frame/useNow';
+import { useOpenLineup } from '../frame/useOpenLineup';
+import { useReach } from '../frame/useReach';
+import { LinkButton } from '../primitives/Button';
+import { Invitation } from '../primitives/Invitation';
+import { QrCode } from '../primitives/QrCode';
+import styles from './SeatsShown.module.css';
+
+/** For the projector while a class chooses: where to go, how long it is open, how many have a place. No name, no rule. */
+export function SeatsShown() {
+  const classId = useClassId();
+  const lineup = useOpenLineup();
+  const record = useQuery(seatSessionOf, lineup?.id ?? ('' as LineupRecord['id']));
+  const live = useLiveSeats(record?.id ?? '');
+  const reach = useReach();
+  const endsAt = live.session?.endsAt ?? null;
+  const now = useNow(endsAt === null ? null : Date.parse(endsAt) - live.ahead) + live.ahead;
+  const code = record?.opened?.code;
+  if (!lineup || !record || !code || !reach) {
+    return (
+      <main className={styles.page}>
+        <Invitation text={saySeats.slipsNone}>
+          <LinkButton variant="contained" href={`/c/${classId}/groups/seats`}>
+            {saySeats.slipsBack}
+          </LinkButton>
+        </Invitation>
+      </main>
+    );
+  }
+  const address = `${reach.base}/seats/${code}`;
+  const { people = [], state = 'open' } = live.session ?? {};
+  const done = people.filter(({ group, wishes }) =>
+    record.kind === 'seats' ? group !== null : wishes.length > 0,
+  ).length;
+  const over = record.closedAt !== null || state === 'closed';
+  const left = endsAt === null ? null : Math.max(0, Math.round((Date.parse(endsAt) - now) / 1000));
+  return (
+    <main className={styles.page}>
+      <h1 className={styles.title}>{lineup.name}</h1>
+      {over ? (
+        <p className={styles.large}>{saySeats.over}</p>
+      ) : (
+        <>
+          <p className={styles.address}>
+            {reach.base.replace(/^http:\/\//, '')}/seats/<strong>{code}</strong>
+          </p>
+          <QrCode className={styles.code} text={address} label={saySeats.addressLabel} />
+          <p className={styles.text}>{saySeats.showPin}</p>
+          <p className={styles.large} data-paused={state === 'paused'}>
+            {state === 'paused'
+              ? saySeats.isPaused
+              : left === null
+                ? saySeats.isOpen
+                : left > 90
+                  ? saySeats.minutesLeft(Math.ceil(left / 60))
+                  : saySeats.secondsLeft(left)}
+          </p>
+        </>
+      )}
+      {people.length > 0 && (
+        <p className={styles.text}>
+          {record.kind === 'seats'
+            ? saySeats.showPlaces(done, people.length)
+            : saySeats.answered(done, people.length)}
+        </p>
+      )}
+      <LinkButton size="small" variant="plain" href={`/c/${classId}/groups/seats`}>
+        {saySeats.slipsBack}
+      </LinkButton>
+    </main>
+  );
+}
