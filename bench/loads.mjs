@@ -16,6 +16,9 @@ const PAGES = {
   term: 'term',
   ladder: 'roster/ladder',
   adults: 'groups/adults',
+  'open seats': 'groups/seats',
+  // Any code: the page is the same, whoever is let in.
+  choosing: '/seats/abcdef',
   rooms: 'handoff/rooms',
   spaces: 'handoff/spaces',
 };
@@ -40,7 +43,13 @@ await withDemoPage(PORT, async (page, address) => {
       const script = scripts.get(requestId);
       if (script) script.bytes = encodedDataLength;
     });
-    await fresh.goto(path === '' ? address : `${address}${demoPath('thursday-crew')}/${path}`);
+    await fresh.goto(
+      path === ''
+        ? address
+        : path.startsWith('/')
+          ? address + path
+          : `${address}${demoPath('thursday-crew')}/${path}`,
+    );
     await fresh.waitForTimeout(SETTLED_MS);
     const all = [...scripts.values()];
     const total = all.reduce((sum, { bytes }) => sum + bytes, 0);

@@ -4,6 +4,7 @@ import { benchLeads } from './leads';
 import { benchNeeds } from './needs';
 import { benchRoster } from './roster';
 import { benchRounds } from './rounds';
+import { benchSeats } from './seats';
 import { benchSeries } from './series';
 import { benchServices } from './services';
 import { benchStations } from './stations';
@@ -21,6 +22,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   stations: benchStations,
   series: benchSeries,
   services: benchServices,
+  seats: benchSeats,
   exact: benchExact,
 };
 

@@ -5,6 +5,7 @@ const VIEWS = {
   roster: `${CREW}/roster`,
   rules: `${CREW}/rules`,
   groups: `${CREW}/groups`,
+  seats: `${CREW}/groups/seats`,
   show: `${CREW}/show`,
   stage: `${CREW}/stage`,
   print: `${CREW}/print`,

@@ -38,8 +38,10 @@ export function openToLan(targetPort, port, host = '0.0.0.0') {
     const onward = ask(
       { host: 'localhost', port: targetPort, method, path: pathname + search, headers },
       (answer) => {
-        const { 'set-cookie': _, connection: __, ...rest } = answer.headers;
-        outgoing.writeHead(answer.statusCode ?? 502, rest);
+        const back = Object.entries(answer.headers).filter(
+          ([name]) => name !== 'set-cookie' && name !== 'connection',
+        );
+        outgoing.writeHead(answer.statusCode ?? 502, Object.fromEntries(back));
         answer.pipe(outgoing);
       },
     );

@@ -30,9 +30,6 @@ await withDemoPage(PORT, async (page, address) => {
   await open(`${CREW}/roster`, 'table');
   await page.locator('canvas').first().waitFor();
   await shot('roster');
-  await page.getByRole('button', { name: 'More about Ngozi Eze' }).click();
-  await page.getByRole('combobox', { name: 'add a name…' }).waitFor();
-  await shot('student');
   await page.getByRole('button', { name: 'Add students', exact: true }).click();
   const box = page.getByRole('textbox', { name: /One student a line/ });
   await box.fill(LATER_EXPORT);
@@ -76,8 +73,6 @@ await withDemoPage(PORT, async (page, address) => {
   await page.getByRole('heading', { name: 'Timetable' }).waitFor();
   await page.getByText('All 4 groups have an adult.').waitFor({ state: 'hidden' });
   await shot('adults');
-  await open(`${CREW}/show`, 'h3');
-  await shot('show');
   await open(`${CREW}/print`, '[data-page]');
   await page.getByRole('combobox', { name: 'Sheet' }).selectOption('One for each group');
   await page.getByText('7 pages').waitFor();
@@ -123,4 +118,25 @@ await withDemoPage(PORT, async (page, address) => {
   await page.getByRole('textbox', { name: 'Text' }).fill('{{group}}, you start at the weir.');
   await page.getByText(/^7 spaces; [1-3] ha/).waitFor();
   await shot('space');
+  await open(`${CREW}/groups/seats`, 'h3');
+  await page.getByRole('button', { name: 'Open the seats' }).click();
+  const told = await page.getByText(/^Students open http/).textContent();
+  await page.getByRole('button', { name: 'Let simulated students come' }).click();
+  await page.getByText(/^No place yet \([1-9]\)/).waitFor();
+  await shot('seats');
+  await open(`${CREW}/slips`, 'main h3');
+  const slip = page.getByRole('main').getByRole('listitem').first();
+  const [name, words] = [await slip.locator('h3').textContent(), await slip.textContent()];
+  const context = await page
+    .context()
+    .browser()
+    .newContext({ viewport: { width: 390, height: 844 }, reducedMotion: 'reduce' });
+  const phone = await context.newPage();
+  await phone.goto(`${address}/seats/${/seats\/(\w+)/.exec(told)[1]}`);
+  await phone.getByRole('button', { name, exact: true }).click();
+  await phone.getByLabel('The PIN on your slip').fill(/PIN (\d+)/.exec(words)[1]);
+  await phone.getByRole('button', { name: 'Go in' }).click();
+  await phone.getByRole('heading', { name: 'Alder' }).waitFor();
+  await phone.screenshot({ path: join(ROOT, 'docs', 'screenshots', 'choosing.png') });
+  await context.close();
 });

@@ -3,6 +3,7 @@ import { newLineup, type LineupRecord } from '../schema/lineup';
 import { emptyPlan } from '../schema/plan';
 import { PLAIN_RECIPE } from '../schema/recipe';
 import type { ReceiptRecord } from '../schema/receipt';
+import { newSeatSession } from '../schema/seatSession';
 import { daysAhead, dependentsOf, type Around } from './dependents';
 
 const classId = ClassId.parse('c');
@@ -17,7 +18,7 @@ const receipt = (of: string, to: string, at: string): ReceiptRecord => ({
   ...{ did: to === 'csv' ? 'saved' : 'sent', addresses: false, groups: [], service: null },
 });
 const around = (own: LineupRecord, known: Partial<Around> = {}): Around => ({
-  ...{ lineup: own, lineups: [own], plans: [], receipts: [], scenes: [] },
+  ...{ lineup: own, lineups: [own], plans: [], receipts: [], scenes: [], seatSessions: [] },
   ...known,
 });
 
@@ -78,4 +79,19 @@ test('what the class sees of it now', () => {
   const scenes = [scene as unknown as Around['scenes'][number]];
   expect(dependentsOf(around(lineup('Week 1'), { scenes }))).toEqual([{ kind: 'stage' }]);
   expect(dependentsOf(around(lineup('Week 2'), { scenes }))).toEqual([]);
+});
+
+test('a choosing hangs on its lineup while it is open', () => {
+  const own = lineup('Week 1');
+  const prepared = newSeatSession(classId, own.id, []);
+  const at = '2026-10-15T10:00:00.000Z';
+  const open = {
+    ...prepared,
+    opened: { ...{ key: 'k', sessionId: 's', code: 'c', at }, slips: [], guarded: false },
+  };
+  const hangs = (session: typeof prepared) =>
+    dependentsOf(around(own, { seatSessions: [session] })).map(({ kind }) => kind);
+  expect(hangs(prepared)).toEqual([]);
+  expect(hangs(open)).toEqual(['seats']);
+  expect(hangs({ ...open, closedAt: at })).toEqual([]);
 });

@@ -2,6 +2,7 @@ import { usesOf, type LineupRecord } from '../schema/lineup';
 import type { PlanRecord } from '../schema/plan';
 import type { ReceiptRecord } from '../schema/receipt';
 import type { SceneRecord } from '../schema/scene';
+import type { SeatSessionRecord } from '../schema/seatSession';
 
 /** A lineup and the records around it that may hang on it, all of one class. */
 export interface Around {
@@ -11,6 +12,7 @@ export interface Around {
   /** Newest first. */
   readonly receipts: readonly ReceiptRecord[];
   readonly scenes: readonly SceneRecord[];
+  readonly seatSessions: readonly SeatSessionRecord[];
 }
 
 /** One thing that hangs on a lineup; days are YYYY-MM-DD. */
@@ -21,7 +23,9 @@ export type Dependent =
   /** What stands in a service: rooms that may be open, spaces with what was written there. */
   | { readonly kind: 'rooms' | 'channels'; readonly on: string }
   /** Files, letters and sheets that say what will not be so any more; what the class sees now. */
-  | { readonly kind: 'copies' | 'stage' };
+  | { readonly kind: 'copies' | 'stage' }
+  /** Students choose just now. */
+  | { readonly kind: 'seats' };
 
 const SERVICES = ['rooms', 'channels'] as const;
 
@@ -63,6 +67,12 @@ const FINDERS: readonly ((around: Around) => readonly Dependent[])[] = [
     receipts.some(({ to }) => !SERVICES.some((one) => one === to)) ? [{ kind: 'copies' }] : [],
   ({ lineup, scenes }) =>
     scenes.some(({ held }) => held?.lineupId === lineup.id) ? [{ kind: 'stage' }] : [],
+  ({ lineup, seatSessions }) =>
+    seatSessions.some(
+      ({ lineupId, opened, closedAt }) => lineupId === lineup.id && opened && closedAt === null,
+    )
+      ? [{ kind: 'seats' }]
+      : [],
 ];
 
 /** All that hangs on a lineup: asked before its groups change, before it is deleted, and wherever it is told of. */

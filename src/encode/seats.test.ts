@@ -29,7 +29,7 @@ function benchOf(
   } = {},
 ): Bench {
   return testBench({
-    students: [...names].map((name, order) =>
+    students: names.split('').map((name, order) =>
       student(name, order, {
         sectionId: of.sections?.[name] ?? null,
         here: !(of.away ?? '').includes(name),

@@ -116,8 +116,7 @@ class Closing {
     });
     const all = [...this.groups.keys()];
     const blockOf = new Map(blocks.flatMap((block, at) => block.map((id) => [id, at] as const)));
-    for (const [at, block] of blocks.entries()) {
-      const home = homes[at] ?? new Set();
+    for (const block of blocks) {
       const shut = new Set(block.flatMap((id) => [...(this.closedTo.get(id) ?? [])]));
       for (const id of block) {
         const others = new Set(

@@ -26,13 +26,22 @@ const SILENT_MS = 25_000;
 const FIRST_WAIT_MS = 150;
 const LONGEST_WAIT_MS = 4_000;
 
+/** Answers after which nothing more is to be had. */
+const OVER: ReadonlyMap<number, LineState> = new Map([
+  [401, 'token'],
+  [403, 'token'],
+  [404, 'gone'],
+  [410, 'gone'],
+]);
+
 /** Follows a stream of events (`text/event-stream`) until it is stopped or over; a broken line is taken up again. */
 export async function followEvents(
   { url, token, last, onEvent, onLine, wake }: Following,
   transport: Transport,
   stop: AbortSignal,
 ): Promise<void> {
-  for (let failures = 0; !isStopped(stop);) {
+  let failures = 0;
+  while (!isStopped(stop)) {
     try {
       const since = last();
       const response = await inTime(
@@ -46,8 +55,7 @@ export async function followEvents(
         }),
         transport,
       );
-      const over = { 401: 'token', 403: 'token', 404: 'gone', 410: 'gone' } as const;
-      const ended = over[response.status as keyof typeof over];
+      const ended = OVER.get(response.status);
       if (ended) {
         onLine(ended);
         return;

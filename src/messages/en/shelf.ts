@@ -77,6 +77,7 @@ export const lineups = {
       `Group spaces were made of it on ${shortDay(day)}: whoever changes the group loses sight of what was written there, once it is handed off again.`,
     copies: 'Files or sheets of it have left; they stay as they were.',
     stage: 'It is what the stage shows.',
+    seats: 'Students are choosing their group in it just now.',
   },
   none: 'No lineup',
   nameLabel: 'Name of the lineup',

@@ -1,7 +1,7 @@
 import { rngFromSeed, type Rng } from '../../core/random/rng';
 import { uniformInt } from '../../core/random/uniform';
 import type { SeatsRequest } from '../../services/seats/contract';
-import { PIN_TRIES, SeatState, type Outcome } from './state';
+import { PIN_TRIES, SeatState, type KeptSession, type Outcome } from './state';
 
 const NOON = Date.parse('2026-11-27T12:00:00Z');
 
@@ -297,7 +297,10 @@ describe('choosing seats', () => {
     state.settle(1, { p2: ['g0'] });
     ask(state, 'p0', 'g0');
     state.settle(2, {});
-    const again = SeatState.from(JSON.parse(JSON.stringify(state.kept())), NOON + 20);
+    const again = SeatState.from(
+      JSON.parse(JSON.stringify(state.kept())) as KeptSession,
+      NOON + 20,
+    );
     expect(again.kept()).toEqual(state.kept());
     for (const one of ['p0', 'p1', 'p2', 'p3']) {
       const { now: _, ...before } = state.seenBy(one);

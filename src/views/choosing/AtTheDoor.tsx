@@ -1,6 +1,6 @@
 'use client';
 
-import { useId, useRef, useState, type FormEvent } from 'react';
+import { useId, useRef, useState, type SyntheticEvent } from 'react';
 import { sayChoosing } from '@/messages/choosing';
 import { Button } from '../primitives/Button';
 import styles from './Choosing.module.css';
@@ -80,7 +80,7 @@ function PinEntry({ visit, person, onBack }: PinEntryProps) {
   const [said, setSaid] = useState('');
   const [busy, setBusy] = useState(false);
   const field = useRef<HTMLInputElement>(null);
-  const enter = async (event: FormEvent): Promise<void> => {
+  const enter = async (event: SyntheticEvent): Promise<void> => {
     event.preventDefault();
     if (busy || pin === '') return;
     setBusy(true);

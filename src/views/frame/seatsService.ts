@@ -35,3 +35,13 @@ export function randomPin(): string {
   }
   return figures.join('');
 }
+
+/** Where students go, below the address at which their pages answer. */
+export function seatsAddress(base: string, code: string): string {
+  return `${base}/seats/${code}`;
+}
+
+/** The same as it is read out and typed. */
+export function typedAddress(base: string, code: string): string {
+  return seatsAddress(base, code).replace(/^http:\/\//, '');
+}

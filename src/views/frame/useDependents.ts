@@ -17,6 +17,7 @@ export function hangingOn(records: RecordStore, lineup: LineupRecord): readonly 
     plans: records.all('plan').filter(ofClass),
     receipts: receiptsOf(records, lineup.id),
     scenes: records.all('scene').filter(ofClass),
+    seatSessions: records.all('seatSession').filter(ofClass),
   }).map(sentenceOf);
 }
 
@@ -35,6 +36,7 @@ function sentenceOf(one: Dependent): string {
       return hangs[one.kind](one.on);
     case 'copies':
     case 'stage':
+    case 'seats':
       return hangs[one.kind];
   }
 }

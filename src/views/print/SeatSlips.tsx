@@ -6,6 +6,7 @@ import type { LineupRecord } from '@/schema/lineup';
 import { classById, seatSessionOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useStageNames } from '../frame/names';
+import { seatsAddress, typedAddress } from '../frame/seatsService';
 import { useRealRoll } from '../frame/students';
 import { useClassId } from '../frame/useClassId';
 import { useOpenLineup } from '../frame/useOpenLineup';
@@ -42,7 +43,7 @@ export function SeatSlips() {
     );
   }
   if (!reach) return null;
-  const address = `${reach.base}/seats/${opened.code}`;
+  const address = seatsAddress(reach.base, opened.code);
   const pages = inPages(opened.slips, PER_PAGE);
   return (
     <div className={styles.print}>
@@ -66,8 +67,7 @@ export function SeatSlips() {
                 <li key={id}>
                   <div>
                     <h3>{nameOf(studentId)}</h3>
-                    <p>{reach.base.replace(/^http:\/\//, '')}</p>
-                    <p>/seats/{opened.code}</p>
+                    <p>{typedAddress(reach.base, opened.code)}</p>
                     <p className={styles.pin}>{saySeats.slipPin(pin)}</p>
                   </div>
                   <QrCode

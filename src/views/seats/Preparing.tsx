@@ -84,6 +84,10 @@ export function Preparing({ bench, record, take }: PreparingProps) {
     await store.saver.flush();
   };
 
+  const whoOptions: readonly { readonly value: string; readonly label: string }[] = [
+    ...(['here', 'unplaced'] as const).map((value) => ({ value, label: saySeats.whoOf[value] })),
+    ...theClass.sections.map(({ id, name }) => ({ value: id, label: saySeats.whoSection(name) })),
+  ];
   const stepper = {
     ...{ lessLabel: saySeats.fewer, moreLabel: saySeats.more },
     refusal: (value: number) =>
@@ -106,14 +110,7 @@ export function Preparing({ bench, record, take }: PreparingProps) {
           <Select
             label={saySeats.who}
             value={settings.who.of === 'section' ? settings.who.sectionId : settings.who.of}
-            options={[
-              ...(['here', 'unplaced'] as const).map((value) => ({
-                ...{ value: value as string, label: saySeats.whoOf[value] },
-              })),
-              ...theClass.sections.map(({ id, name }) => ({
-                ...{ value: id as string, label: saySeats.whoSection(name) },
-              })),
-            ]}
+            options={whoOptions}
             onChange={(value) =>
               change({
                 who:

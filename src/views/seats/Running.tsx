@@ -12,7 +12,7 @@ import { changeSeats, keepSeats } from '@/store/actions/seats';
 import { useStore } from '@/store/react';
 import { useLiveSeats } from '../frame/liveSeats';
 import { useTileNames } from '../frame/names';
-import { randomPin, randomText, SEATS, seatsKey } from '../frame/seatsService';
+import { randomPin, randomText, SEATS, seatsAddress, seatsKey } from '../frame/seatsService';
 import { seatedIn } from '../frame/seatedIn';
 import page from '../frame/SidePage.module.css';
 import { useStudents } from '../frame/students';
@@ -109,7 +109,7 @@ export function Running({ bench, record }: RunningProps) {
       {...{ bench, record, session, act, led, renew }}
     />
   );
-  const address = `${reach?.base ?? ''}/seats/${opened?.code ?? ''}`;
+  const address = seatsAddress(reach?.base ?? '', opened?.code ?? '');
   return (
     <>
       <section className={styles.top}>

@@ -5,6 +5,7 @@ import type { LineupRecord } from '@/schema/lineup';
 import { seatSessionOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useLiveSeats } from '../frame/liveSeats';
+import { seatsAddress, typedAddress } from '../frame/seatsService';
 import { useClassId } from '../frame/useClassId';
 import { useNow } from '../frame/useNow';
 import { useOpenLineup } from '../frame/useOpenLineup';
@@ -35,7 +36,7 @@ export function SeatsShown() {
       </main>
     );
   }
-  const address = `${reach.base}/seats/${code}`;
+  const address = seatsAddress(reach.base, code);
   const { people = [], state = 'open' } = live.session ?? {};
   const done = people.filter(({ group, wishes }) =>
     record.kind === 'seats' ? group !== null : wishes.length > 0,
@@ -49,9 +50,7 @@ export function SeatsShown() {
         <p className={styles.large}>{saySeats.over}</p>
       ) : (
         <>
-          <p className={styles.address}>
-            {reach.base.replace(/^http:\/\//, '')}/seats/<strong>{code}</strong>
-          </p>
+          <p className={styles.address}>{typedAddress(reach.base, code)}</p>
           <QrCode className={styles.code} text={address} label={saySeats.addressLabel} />
           <p className={styles.text}>{saySeats.showPin}</p>
           <p className={styles.large} data-paused={state === 'paused'}>
