@@ -262,7 +262,7 @@ test('sizes follow what is ranked, within the seats, and even out where nobody c
     { seats: 3, least: 0 },
   ];
   expect(sizesForRanks(groups, [[0], [0], [0], [], [], []])).toMatchObject({ 0: 3, length: 3 });
-  expect(sizesForRanks(groups, [[0], [0], [0], [0, 1], [1], [1]])).toEqual([3, 3, 0]);
+  expect(sizesForRanks(groups, [[0], [0], [0], [0, 1], [1], [1]])).toEqual([3, 2, 1]);
   expect(sizesForRanks(groups, [[], [], [], [], [], []])).toEqual([2, 2, 2]);
   expect(sizesForRanks(places(1, 1), [[0], [0], [1]])).toBeNull();
 });

@@ -91,11 +91,13 @@ test('partners named become wishes that the recipe looks at', () => {
 
 test('ranks are kept by the signs of groups, with sizes that suit them', () => {
   const { store, session, lineup } = given({ kind: 'topics', wishes: { p2: ['g2', 'g1'] } });
-  takeTopics(store, session, [1, 1]);
+  takeTopics(store, session, [0, 2]);
   expect(lineup()).toMatchObject({
     ranks: { [bo]: [1, 0] },
-    recipe: { topics: 'plain', sizing: { by: 'sizes', sizes: [1, 1] }, dealing: { by: 'shuffle' } },
+    recipe: { topics: 'most', sizing: { by: 'sizes', sizes: [0, 2] }, dealing: { by: 'shuffle' } },
   });
+  takeTopics(store, session, [1, 2]);
+  expect(lineup()?.recipe.sizing).toEqual({ by: 'count', count: 2 });
 });
 
 test('choosing anew forgets who sat where and keeps the groups', () => {

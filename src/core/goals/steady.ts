@@ -10,7 +10,7 @@ export const steady: GoalKind<'steady'> = {
     if (!currentOfStudent) return null;
     const term = new SeatTerm((student, group) => {
       const current = currentOfStudent[student] as number;
-      return current !== -1 && current !== group;
+      return current === -1 || current === group ? 0 : 1;
     }, 1 / studentCount);
     return { goal, term, leastValue: leastMoves(problem) / studentCount };
   },

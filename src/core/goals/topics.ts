@@ -1,6 +1,6 @@
 import { shareCheapest } from '../assign/cheapest';
 import type { Problem } from '../problem/problem';
-import type { Arrangement, Exchange, Term } from '../terms/arrangement';
+import { SeatTerm } from '../terms/seatTerm';
 import type { GoalKind } from './kind';
 
 /** Whoever ranked groups is in one as early in their ranks as can be; all ranks given are added up, the first is 0. */
@@ -9,7 +9,17 @@ export const topics: GoalKind<'topics'> = {
   prepare(problem, goal) {
     const worst = worstRanks(problem);
     if (worst === 0) return null;
-    const term = new RankTerm(problem, 1 / worst);
+    const { ranksOfStudent, groupCount } = problem;
+    const rank = new Uint16Array(ranksOfStudent.length * groupCount);
+    ranksOfStudent.forEach((ranks, student) => {
+      for (let group = 0; group < groupCount; group++) {
+        rank[student * groupCount + group] = rankIn(ranks, group);
+      }
+    });
+    const term = new SeatTerm(
+      (student, group) => rank[student * groupCount + group] as number,
+      1 / worst,
+    );
     return { goal, term, leastValue: leastRanks(problem) / worst };
   },
 };
@@ -55,66 +65,4 @@ export function leastRanks(problem: Problem): number {
 function rankIn(ranks: Int32Array, group: number): number {
   const rank = ranks.indexOf(group);
   return rank < 0 ? ranks.length : rank;
-}
-
-class RankTerm implements Term {
-  value = 0;
-  private readonly groupCount: number;
-  /** student × group → rank. */
-  private readonly rank: Uint16Array;
-
-  constructor(
-    { ranksOfStudent, groupCount }: Problem,
-    private readonly scale: number,
-  ) {
-    this.groupCount = groupCount;
-    this.rank = new Uint16Array(ranksOfStudent.length * groupCount);
-    ranksOfStudent.forEach((ranks, student) => {
-      for (let group = 0; group < groupCount; group++) {
-        this.rank[student * groupCount + group] = rankIn(ranks, group);
-      }
-    });
-  }
-
-  reset({ groupOfStudent }: Arrangement): void {
-    let sum = 0;
-    groupOfStudent.forEach((group, student) => (sum += this.rankOf(student, group)));
-    this.value = sum * this.scale;
-  }
-
-  delta({ from, to, going, goingCount, coming, comingCount }: Exchange): number {
-    let change = 0;
-    for (let i = 0; i < goingCount; i++) change += this.move(going[i] as number, from, to);
-    for (let i = 0; i < comingCount; i++) change += this.move(coming[i] as number, to, from);
-    return change * this.scale;
-  }
-
-  commit(exchange: Exchange): void {
-    this.value += this.delta(exchange);
-  }
-
-  /** Nobody gains more than their rank in the group they are in, less that in the other. */
-  mostGain(one: number, two: number, arrangement: Arrangement): number {
-    return (this.gainIn(one, two, arrangement) + this.gainIn(two, one, arrangement)) * this.scale;
-  }
-
-  private gainIn(
-    group: number,
-    other: number,
-    { members, sizeOfGroup, capacity }: Arrangement,
-  ): number {
-    let gain = 0;
-    for (let seat = 0; seat < (sizeOfGroup[group] as number); seat++) {
-      gain += Math.max(0, -this.move(members[group * capacity + seat] as number, group, other));
-    }
-    return gain;
-  }
-
-  private rankOf(student: number, group: number): number {
-    return this.rank[student * this.groupCount + group] as number;
-  }
-
-  private move(student: number, from: number, to: number): number {
-    return this.rankOf(student, to) - this.rankOf(student, from);
-  }
 }

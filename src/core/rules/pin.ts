@@ -21,7 +21,7 @@ export const pin: RuleKind<'pin'> = {
       const pinned = groupOfPinned[student] as number;
       return pinned !== -1 && pinned !== group;
     };
-    return new SeatTerm(isWrong, 1);
+    return new SeatTerm((student, group) => (isWrong(student, group) ? 1 : 0), 1);
   },
   about: ({ student }) => [student],
   logLuck: (_rule, groupCount) => -Math.log(groupCount),

@@ -17,7 +17,10 @@ export const sameSection: RuleKind<'sameSection'> = {
   },
   term({ sectionOfStudent, sectionOfGroup }, rules) {
     if (rules.length === 0 || sectionOfGroup.every((section) => section === -1)) return null;
-    return new SeatTerm((student, group) => sectionOfStudent[student] !== sectionOfGroup[group], 1);
+    return new SeatTerm(
+      (student, group) => (sectionOfStudent[student] === sectionOfGroup[group] ? 0 : 1),
+      1,
+    );
   },
   about: () => null,
   logLuck: () => 0,

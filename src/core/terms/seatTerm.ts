@@ -1,21 +1,19 @@
 import type { Arrangement, Exchange, Term } from './arrangement';
 
-/** Students who sit where they should not, each counted `scale`: pins, sections, and staying where one was. */
+/** What every student's seat costs by itself, times `scale`: pins, sections, staying where one was, ranks. */
 export class SeatTerm implements Term {
   value = 0;
 
-  /** `isWrong` must answer alike for the same student and group. */
+  /** `cost`, 0 and up, must be the same for the same student and group. */
   constructor(
-    private readonly isWrong: (student: number, group: number) => boolean,
+    private readonly cost: (student: number, group: number) => number,
     private readonly scale: number,
   ) {}
 
   reset({ groupOfStudent }: Arrangement): void {
-    let wrong = 0;
-    groupOfStudent.forEach((group, student) => {
-      if (this.isWrong(student, group)) wrong++;
-    });
-    this.value = wrong * this.scale;
+    let cost = 0;
+    groupOfStudent.forEach((group, student) => (cost += this.cost(student, group)));
+    this.value = cost * this.scale;
   }
 
   delta({ from, to, going, goingCount, coming, comingCount }: Exchange): number {
@@ -29,20 +27,20 @@ export class SeatTerm implements Term {
     this.value += this.delta(exchange);
   }
 
-  /** Only those who sit wrong in the two groups can be helped. */
+  /** No seat can cost less than nothing. */
   mostGain(one: number, two: number, arrangement: Arrangement): number {
-    return (this.wrongIn(one, arrangement) + this.wrongIn(two, arrangement)) * this.scale;
+    return (this.costIn(one, arrangement) + this.costIn(two, arrangement)) * this.scale;
   }
 
-  private wrongIn(group: number, { members, sizeOfGroup, capacity }: Arrangement): number {
-    let wrong = 0;
+  private costIn(group: number, { members, sizeOfGroup, capacity }: Arrangement): number {
+    let cost = 0;
     for (let seat = 0; seat < (sizeOfGroup[group] as number); seat++) {
-      if (this.isWrong(members[group * capacity + seat] as number, group)) wrong++;
+      cost += this.cost(members[group * capacity + seat] as number, group);
     }
-    return wrong;
+    return cost;
   }
 
   private move(student: number, from: number, to: number): number {
-    return (this.isWrong(student, to) ? 1 : 0) - (this.isWrong(student, from) ? 1 : 0);
+    return this.cost(student, to) - this.cost(student, from);
   }
 }

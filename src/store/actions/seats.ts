@@ -1,4 +1,5 @@
 import type { LineupId, SeatSessionId, StudentId } from '../../schema/ids';
+import type { SizingChoice } from '../../schema/recipe';
 import { newSeatSession, type SeatGroup, type SeatSessionRecord } from '../../schema/seatSession';
 import type { TakeGroup } from '../../schema/takeGroup';
 import type { AppStore } from '../appStore';
@@ -107,8 +108,9 @@ export function takeTopics(
         ranks: { ...lineup.ranks, ...Object.fromEntries(ranks) },
         recipe: {
           ...recipe,
-          ...(sizes ? { sizing: { by: 'sizes', sizes: [...sizes] } } : {}),
-          topics: recipe.topics ?? 'plain',
+          ...(sizes ? { sizing: sizingFor(sizes) } : {}),
+          // Whoever was asked for it expects it to count.
+          topics: recipe.topics ?? 'most',
           dealing: { by: 'shuffle' },
         },
       });
@@ -116,4 +118,10 @@ export function takeTopics(
     const own = get('seatSession', id);
     if (own) put({ ...own, takenAt: new Date().toISOString() });
   });
+}
+
+/** Sizes that differ by no more than one need not be told one by one. */
+function sizingFor(sizes: readonly number[]): SizingChoice {
+  const even = Math.max(...sizes) - Math.min(...sizes) <= 1;
+  return even ? { by: 'count', count: sizes.length } : { by: 'sizes', sizes: [...sizes] };
 }

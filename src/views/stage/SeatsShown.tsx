@@ -58,9 +58,11 @@ export function SeatsShown() {
               ? saySeats.isPaused
               : left === null
                 ? saySeats.isOpen
-                : left > 90
-                  ? saySeats.minutesLeft(Math.ceil(left / 60))
-                  : saySeats.secondsLeft(left)}
+                : saySeats.showLeft(
+                    left > 90
+                      ? saySeats.minutesLeft(Math.ceil(left / 60))
+                      : saySeats.secondsLeft(left),
+                  )}
           </p>
         </>
       )}
