@@ -1,3 +1,5 @@
+import { rngFromSeed } from '../../core/random/rng';
+import { uniformInt } from '../../core/random/uniform';
 import { Seats } from '../../standins/seats/service';
 import type { Transport } from '../client';
 import type { LineState } from '../eventLine';
@@ -129,6 +131,48 @@ describe('the seats service, over its adapters', () => {
     const session = await led.read();
     expect(seatOf(session, 'p1')).toBe('g1');
     expect(session?.log.filter(({ what }) => what === 'sat')).toHaveLength(1);
+  });
+
+  test('asked again under its key nothing is done twice, in whatever order answers come or are lost', async () => {
+    for (let seed = 1; seed <= 100; seed++) {
+      const rng = rngFromSeed(seed);
+      const line = wire();
+      const guarded = seed % 2 === 0;
+      const { visit, led, made } = await opened(line, { guarded });
+      const asked: { readonly person: number; readonly outcome: Promise<string> }[] = [];
+      for (let step = 0; step < 24; step++) {
+        const person = uniformInt(rng, 5);
+        const group = ['g1', 'g2', null][uniformInt(rng, 3)] ?? null;
+        // Some press again before an answer has come, under the same key.
+        const times = 1 + uniformInt(rng, 2);
+        for (let again = 0; again < times; again++) {
+          const token = `a-secret-that-is-long-${person}`;
+          asked.push({ person, outcome: visit.choose(token, group, `${seed} ${step}`) });
+        }
+        line.lose += uniformInt(rng, 2);
+        if (guarded) await led.settle((await led.read())?.revision ?? 0, {});
+        if (step === 20) await led.patch({ state: 'closed' });
+      }
+      const outcomes = await Promise.all(asked.map(({ outcome }) => outcome));
+      const end = await led.read();
+      for (const { id, seats } of made.groups) {
+        const inside = end?.people.filter(({ group }) => group === id).length ?? 0;
+        expect(inside).toBeLessThanOrEqual(seats);
+      }
+      // Every line of the log is one change: as many as took somebody somewhere, and no more.
+      const changes = end?.log.filter(({ what }) => what === 'sat' || what === 'left') ?? [];
+      expect(changes).toHaveLength(end?.revision ?? -1);
+      expect(outcomes).not.toContain('wait');
+    }
+  });
+
+  test('an old choice that comes late once more moves nobody back', async () => {
+    const { visit, led } = await opened(wire());
+    const token = 'a-secret-that-is-long-0';
+    await visit.choose(token, 'g1', 'first');
+    await visit.choose(token, 'g2', 'second');
+    expect(await visit.choose(token, 'g1', 'first')).toBe('done');
+    expect(seatOf(await led.read(), 'p1')).toBe('g2');
   });
 
   test('of many who want the last seat at once one has it, and the others are told so', async () => {

@@ -50,7 +50,8 @@ export function Ended({ bench, record }: EndedProps) {
       <h3 className={page.subtitle}>{saySeats.over}</h3>
       {record.takenAt !== null && <p className={page.text}>{saySeats.isTaken}</p>}
       {record.kind === 'seats' ? (
-        <Placing bench={bench} record={record} />
+        // What was taken over stands on the sheet; it is not found anew here.
+        record.takenAt === null && <Placing bench={bench} record={record} />
       ) : (
         <Wished bench={bench} record={record} />
       )}
@@ -169,13 +170,11 @@ function Placing({ bench, record }: EndedProps) {
           </li>
         ))}
       </ul>
-      {record.takenAt === null && (
-        <div className={page.doings}>
-          <Button variant="contained" onClick={take}>
-            {saySeats.take}
-          </Button>
-        </div>
-      )}
+      <div className={page.doings}>
+        <Button variant="contained" onClick={take}>
+          {saySeats.take}
+        </Button>
+      </div>
     </>
   );
 }
