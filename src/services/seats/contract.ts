@@ -1,9 +1,6 @@
 import * as z from 'zod/mini';
 
-/** Where the seats of a service are, below its address. */
-export const SEATS_ROOT = '/seats/v1';
-/** Below the root: what students' pages speak with. All else there is the teacher's. */
-export const OPEN_ROOT = '/open';
+export * from './plain';
 
 /** What students are asked for: to sit, to name partners, or to rank topics. */
 export const SEAT_KINDS = ['seats', 'partners', 'topics'] as const;
@@ -185,10 +182,6 @@ export const SeenByStudent = z.object({
   people: z.array(z.object({ id: z.string(), name: z.string() })),
 });
 export type SeenByStudent = z.infer<typeof SeenByStudent>;
-
-/** Why a choice was not taken; `taken` is said of every place that cannot be had. */
-export const CHOICE_REFUSALS = ['taken', 'fixed', 'paused', 'closed', 'unknown', 'wait'] as const;
-export type ChoiceRefusal = (typeof CHOICE_REFUSALS)[number];
 
 export const Choice = z.object({ group: z.nullable(ID) });
 export const Wishes = z.object({ wishes: z.array(ID).check(z.maxLength(50)) });

@@ -1,12 +1,7 @@
 import type { Transport } from '../client';
 import { followEvents, type LineState } from '../eventLine';
-import {
-  CHOICE_REFUSALS,
-  OPEN_ROOT,
-  type ChoiceRefusal,
-  type Door,
-  type SeenByStudent,
-} from './contract';
+import type { Door, SeenByStudent } from './contract';
+import { CHOICE_REFUSALS, OPEN_ROOT, type ChoiceRefusal } from './plain';
 
 /** Why nobody was let in. */
 export type EntryRefusal = 'wrong' | 'lost' | { readonly lockedSeconds: number };

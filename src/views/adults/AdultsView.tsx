@@ -15,7 +15,7 @@ import { noLineup } from '../frame/noLineup';
 import { useClassId } from '../frame/useClassId';
 import { useLedGroups } from '../frame/useLedGroups';
 import { useOpenLineup } from '../frame/useOpenLineup';
-import { LinkButton } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import { Invitation } from '../primitives/Invitation';
 import page from '../frame/SidePage.module.css';
 import styles from './Adults.module.css';

@@ -2,7 +2,8 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Transport } from '@/services/client';
-import { SEATS_ROOT, type Door, type SeenByStudent } from '@/services/seats/contract';
+import type { Door, SeenByStudent } from '@/services/seats/contract';
+import { SEATS_ROOT } from '@/services/seats/plain';
 import type { LineState } from '@/services/eventLine';
 import { SeatsVisit, type EntryRefusal, type VisitOutcome } from '@/services/seats/visit';
 

@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { LinkButton } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import { say } from '@/messages';
 import { renameClass } from '@/store/actions/classes';
 import { showLineup } from '@/store/actions/stage';

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, LinkButton } from '../primitives/Button';
+import { Button } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import dynamic from 'next/dynamic';
 import { useRef } from 'react';
 import { whoIsDealt } from '@/encode/bench';

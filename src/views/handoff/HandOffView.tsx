@@ -21,7 +21,7 @@ import { useClassId } from '../frame/useClassId';
 import { useSetting } from '../frame/useDraft';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { useToday } from '../frame/useToday';
-import { LinkButton } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import { Choice } from '../primitives/Choice';
 import { Invitation } from '../primitives/Invitation';
 import { CheckList } from './CheckList';

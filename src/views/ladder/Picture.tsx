@@ -9,7 +9,7 @@ import type { StudentId } from '@/schema/ids';
 import type { LineupRecord } from '@/schema/lineup';
 import type { StudentRecord } from '@/schema/student';
 import type { NameOf } from '../frame/names';
-import { LinkButton } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import { Sign } from '../primitives/Sign';
 import page from '../frame/SidePage.module.css';
 import styles from './Ladder.module.css';

@@ -1,8 +1,8 @@
-import Link from 'next/link';
 import type { ButtonHTMLAttributes, ReactNode, Ref } from 'react';
 import styles from './Button.module.css';
 
-interface Look {
+/** What a button, and a link that looks like one, can be told of its look. */
+export interface Look {
   /** Filled for what acts, paper for the everyday, apricot for what is about to be shown, plain for the quietest, inherit where it stands on another ground, line within a line of words. */
   readonly variant?: 'contained' | 'paper' | 'apricot' | 'plain' | 'inherit' | 'line';
   readonly size?: 'small' | 'medium' | 'large';
@@ -35,39 +35,11 @@ export function Button(props: ButtonProps) {
   );
 }
 
-interface LinkButtonProps extends Look {
-  readonly href: string;
-  readonly onClick?: (() => void) | undefined;
-}
-
-/** A way to another page that looks like a button. */
-export function LinkButton({
-  href,
-  variant,
-  size,
-  startIcon,
-  className,
-  children,
-  onClick,
-}: LinkButtonProps) {
-  return (
-    <Link
-      href={href}
-      {...(onClick ? { onClick } : {})}
-      className={classOf(className)}
-      {...lookOf({ variant, size })}
-    >
-      {startIcon}
-      {children}
-    </Link>
-  );
-}
-
-function classOf(className: string | undefined): string {
+export function classOf(className: string | undefined): string {
   return `${styles.button ?? ''} ${className ?? ''}`.trim();
 }
 
-function lookOf({
+export function lookOf({
   variant = 'plain',
   size = 'medium',
 }: {

@@ -23,7 +23,8 @@ import { useNamesByAddress, type NamesByAddress } from '../frame/useNamesByAddre
 import { useStable } from '../frame/useStable';
 import { useTold } from '../frame/useTold';
 import { useAsk } from '../primitives/asking';
-import { Button, LinkButton } from '../primitives/Button';
+import { Button } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import { NameField } from '../primitives/NameField';
 import { useNotices } from '../primitives/notices';
 import { roveAmong } from '../primitives/roving';

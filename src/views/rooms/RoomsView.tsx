@@ -10,7 +10,7 @@ import { useOpenLineup } from '../frame/useOpenLineup';
 import { isAllowed } from '../frame/allowedServices';
 import { TokenField } from '../frame/TokenField';
 import { useToken } from '../frame/token';
-import { LinkButton } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import { Invitation } from '../primitives/Invitation';
 import { LiveBoard } from './LiveBoard';
 import styles from './Rooms.module.css';

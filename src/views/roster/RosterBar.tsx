@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, LinkButton } from '../primitives/Button';
+import { Button } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import { addStudent, setTakesPart } from '@/store/actions/students';

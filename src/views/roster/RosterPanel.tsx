@@ -6,7 +6,7 @@ import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import { setNameOrder } from '@/store/actions/classParts';
 import { useStore } from '@/store/react';
-import { LinkButton } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import { Choice } from '../primitives/Choice';
 import { Details } from './Details';
 import { LeaveOuts } from './LeaveOuts';

@@ -8,7 +8,8 @@ import type { ClassRecord } from '@/schema/classRecord';
 import { keepDraft } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
 import { useDraft } from '../frame/useDraft';
-import { Button, LinkButton } from '../primitives/Button';
+import { Button } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import styles from './PasteBox.module.css';
 import type { PastedListState } from './usePastedList';
 

@@ -10,7 +10,7 @@ import { TokenField } from '../frame/TokenField';
 import { useToken } from '../frame/token';
 import { useClassId } from '../frame/useClassId';
 import { useOpenLineup } from '../frame/useOpenLineup';
-import { LinkButton } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import { Invitation } from '../primitives/Invitation';
 import { Spaces } from './Spaces';
 import styles from './Spaces.module.css';

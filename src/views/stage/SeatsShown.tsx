@@ -10,7 +10,7 @@ import { useClassId } from '../frame/useClassId';
 import { useNow } from '../frame/useNow';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { useReach } from '../frame/useReach';
-import { LinkButton } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import { Invitation } from '../primitives/Invitation';
 import { QrCode } from '../primitives/QrCode';
 import styles from './SeatsShown.module.css';

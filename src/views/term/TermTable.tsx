@@ -10,7 +10,7 @@ import { LEAD } from '@/schema/take';
 import { openLineup } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
 import type { NameOf } from '../frame/names';
-import { LinkButton } from '../primitives/Button';
+import { LinkButton } from '../primitives/LinkButton';
 import { roveAmong } from '../primitives/roving';
 import { Sign } from '../primitives/Sign';
 import { Spoken } from '../primitives/Spoken';

@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, LinkButton } from '../../primitives/Button';
+import { Button } from '../../primitives/Button';
+import { LinkButton } from '../../primitives/LinkButton';
 import { WHOLE } from '@/encode/openPart';
 import { freeSign } from '@/encode/takeGroups';
 import { sayBench } from '@/messages/bench';

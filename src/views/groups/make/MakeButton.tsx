@@ -1,6 +1,7 @@
 'use client';
 
-import { Button, LinkButton } from '../../primitives/Button';
+import { Button } from '../../primitives/Button';
+import { LinkButton } from '../../primitives/LinkButton';
 import type { Bench } from '@/encode/bench';
 import { say } from '@/messages';
 import { KeyOf } from '../../frame/KeyOf';

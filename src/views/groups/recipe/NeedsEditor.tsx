@@ -4,7 +4,7 @@ import { sayBench } from '@/messages/bench';
 import { MOST_FOCUS, UNKNOWN_NEEDS } from '@/schema/recipe';
 import { setLadder } from '@/store/actions/skills';
 import { useStore } from '@/store/react';
-import { LinkButton } from '../../primitives/Button';
+import { LinkButton } from '../../primitives/LinkButton';
 import { Choice } from '../../primitives/Choice';
 import { Field } from '../../primitives/Field';
 import { NumberStepper } from '../../primitives/NumberStepper';
