@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 
-export * from './plain';
+export { CHOICE_REFUSALS, OPEN_ROOT, SEATS_ROOT, type ChoiceRefusal } from './plain';
 
 /** What students are asked for: to sit, to name partners, or to rank topics. */
 export const SEAT_KINDS = ['seats', 'partners', 'topics'] as const;
