@@ -165,6 +165,12 @@ test('other machines reach the students’ pages and nothing else', async ({ pag
   const status = async (path: string, init?: RequestInit): Promise<number> =>
     (await fetch(`http://127.0.0.1:${port}${path}`, init)).status;
   try {
+    // The page works as it comes to another machine, with all its scripts.
+    const context = await page.context().browser()?.newContext();
+    const phone = await context!.newPage();
+    await phone.goto(`http://127.0.0.1:${port}/seats/${code}`);
+    await expect(phone.getByRole('heading', { name: 'Who are you?' })).toBeVisible();
+    await context!.close();
     expect(await status(`/seats/${code}`)).toBe(200);
     expect(await status(`/standins/seats/v1/open/${code}`)).toBe(200);
     for (const path of ['/', CREW, `${CREW}/groups`, '/demo-data', '/standins', '/seats/']) {

@@ -4,7 +4,7 @@ import { networkInterfaces } from 'node:os';
 /** All that other machines may ask for: the students' page, what it is made of, and the students' side of the seats. */
 const MAY = [
   [/^\/seats\/[a-z0-9]{1,16}$/i, ['GET', 'HEAD']],
-  [/^\/_next\/static\/[\w./@~+-]+$/, ['GET', 'HEAD']],
+  [/^\/_next\/static\/[\w./@~+()[\]-]+$/, ['GET', 'HEAD']],
   [/^\/icon\.svg$/, ['GET', 'HEAD']],
   [/^\/standins\/seats\/v1\/open\/[a-z0-9]{1,16}(?:\/[\w-]+){0,2}$/i, ['GET', 'POST', 'PUT']],
 ];
@@ -17,8 +17,10 @@ const HEADERS = [
 
 /** Whether other machines may ask for this; a path is looked at as it will be sent on. */
 export function mayReach(method, pathname) {
-  if (pathname.includes('..') || /%|\\|\/\//.test(pathname)) return false;
-  return MAY.some(([path, methods]) => path.test(pathname) && methods.includes(method));
+  // Scripts are named after their folders, such as `[code]`.
+  const plain = pathname.replaceAll(/%5b/gi, '[').replaceAll(/%5d/gi, ']');
+  if (plain.includes('..') || /%|\\|\/\//.test(plain)) return false;
+  return MAY.some(([path, methods]) => path.test(plain) && methods.includes(method));
 }
 
 /** Opens the students' pages, and nothing else, of a Gruppetto on this machine to the local network. */
