@@ -315,10 +315,16 @@ export const shownTake = query<[LineupId], TakeRecord | undefined>(
   },
 );
 
-/** The choosing of a lineup, whether it is being prepared, runs or is over; undefined where there was none. */
+/**
+ * The choosing of a lineup, whether it is being prepared, runs or is over; undefined where there was none. Before one that is
+ * open, what a redo has brought back of its preparing is of no account.
+ */
 export const seatSessionOf = query<[LineupId], SeatSessionRecord | undefined>(
   ['seatSession'],
-  (store, lineupId) => store.all('seatSession').find((one) => one.lineupId === lineupId),
+  (store, lineupId) => {
+    const own = store.all('seatSession').filter((one) => one.lineupId === lineupId);
+    return own.find(({ opened }) => opened) ?? own[0];
+  },
 );
 
 /** Every choosing that is open to students. */

@@ -5,6 +5,7 @@ import { newSeatSession, type SeatSessionRecord } from '../schema/seatSession';
 import { newStudent } from '../schema/student';
 import { newGroup } from '../schema/take';
 import {
+  beginSeats,
   changeSeats,
   chooseAgain,
   keepSeats,
@@ -60,6 +61,15 @@ test('what students did is no step to undo, what the teacher set is one', () => 
   expect(seatSessionOf(store.records, lineupId)).toMatchObject({
     ...{ minutes: 5, seats: { p1: 'g2' } },
   });
+});
+
+test('once it is open no undo reaches it', async () => {
+  const { store, session } = given({ opened: null });
+  changeSeats(store, session.id, () => ({ minutes: 10 }));
+  await beginSeats(store, session.id, { opened: OPENED, groups: GROUPS });
+  for (let i = 0; i < 3; i++) store.history.undo();
+  expect(seatSessionOf(store.records, lineupId)).toMatchObject({ opened: OPENED, minutes: 10 });
+  expect(store.records.all('seatSession')).toHaveLength(1);
 });
 
 test('only what is open to students runs', () => {

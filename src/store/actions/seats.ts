@@ -1,4 +1,4 @@
-import type { LineupId, SeatSessionId, StudentId } from '../../schema/ids';
+import { newId, SeatSessionId, type LineupId, type StudentId } from '../../schema/ids';
 import type { SizingChoice } from '../../schema/recipe';
 import { newSeatSession, type SeatGroup, type SeatSessionRecord } from '../../schema/seatSession';
 import type { TakeGroup } from '../../schema/takeGroup';
@@ -28,6 +28,27 @@ export function changeSeats(
     const session = get('seatSession', id);
     if (session) put({ ...session, ...change(session) });
   });
+}
+
+/**
+ * Opens a choosing as it was prepared, kept at once. No step to undo, and no earlier one reaches it, so that nothing that is
+ * taken back can lose the slips of those who choose: it goes on under an id of its own.
+ */
+export async function beginSeats(
+  store: AppStore,
+  id: SeatSessionId,
+  change: Pick<SeatSessionRecord, 'opened' | 'groups'>,
+): Promise<void> {
+  store.records.change('user', ({ get, put, remove }) => {
+    const session = get('seatSession', id);
+    if (!session) return;
+    remove(id);
+    put({
+      ...{ ...session, ...change, id: newId(SeatSessionId, 'ss') },
+      ...{ seats: {}, wishes: {}, closedAt: null, takenAt: null },
+    });
+  });
+  await store.saver.flush();
 }
 
 /** Keeps what came of a choosing so far: what students did is no step of the teacher's to undo; written at once. */

@@ -13,7 +13,7 @@ import {
   type SeatSessionRecord,
 } from '@/schema/seatSession';
 import type { TakeRecord } from '@/schema/take';
-import { changeSeats, prepareSeats } from '@/store/actions/seats';
+import { beginSeats, changeSeats, prepareSeats } from '@/store/actions/seats';
 import { useStore } from '@/store/react';
 import { useTileNames } from '../frame/names';
 import { randomPin, randomText } from '../frame/seatsService';
@@ -72,16 +72,17 @@ export function Preparing({ bench, record, take }: PreparingProps) {
       ...{ id: `p${at + 1}`, studentId, pin: randomPin(), secret: randomText(SECRET_LENGTH) },
     }));
     const at = new Date().toISOString();
-    change({
+    prepareSeats(store, lineup.id, groups);
+    const id = store.records.all('seatSession').find((one) => one.lineupId === lineup.id)?.id;
+    if (!id) return;
+    await beginSeats(store, id, {
       opened: {
         ...{ key: randomText(SECRET_LENGTH), sessionId: '', code: '', at },
         slips,
         guarded,
       },
       groups: [...groups],
-      ...{ seats: {}, wishes: {}, closedAt: null, takenAt: null },
     });
-    await store.saver.flush();
   };
 
   const whoOptions: readonly { readonly value: string; readonly label: string }[] = [

@@ -8,7 +8,7 @@ import type { StudentId } from '@/schema/ids';
 import type { SeatSessionRecord, SeatSlip } from '@/schema/seatSession';
 import type { SeatPerson, SeatsSession } from '@/services/seats/contract';
 import { LedSeats, type SeatsOutcome } from '@/services/seats/lead';
-import { changeSeats, keepSeats } from '@/store/actions/seats';
+import { keepSeats } from '@/store/actions/seats';
 import { useStore } from '@/store/react';
 import { useLiveSeats } from '../frame/liveSeats';
 import { useTileNames } from '../frame/names';
@@ -94,11 +94,11 @@ export function Running({ bench, record }: RunningProps) {
   const addSeat = (id: string): void => {
     const now = session.groups.find((group) => group.id === id)?.seats ?? 0;
     act(led.setSeats(id, now + 1), () =>
-      changeSeats(store, record.id, ({ groups }) => ({
-        groups: groups.map((group) =>
+      keepSeats(store, record.id, {
+        groups: record.groups.map((group) =>
           group.id === id ? { ...group, seats: group.seats + 1 } : group,
         ),
-      })),
+      }),
     );
   };
   const person = (one: SeatPerson) => (
