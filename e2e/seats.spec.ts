@@ -72,6 +72,8 @@ const place = (phone: Page, group: string) =>
 test('students choose on their phones, quiet rules hold without a trace, and what comes of it is a take', async ({
   page,
 }) => {
+  // Four pages at once: 35 s on two slow cores.
+  test.slow();
   const code = await openSeats(page);
   const pinOf = await pins(page);
   const come = (name: string): Promise<Page> => phoneOf(page, code, name, pinOf.get(name) ?? '');

@@ -47,6 +47,8 @@ test('rounds are planned in one sentence, stand in the term, and a student who l
 test('a student who leaves is mended out of what is planned, the lead goes round, and a day falls out', async ({
   page,
 }) => {
+  // A whole term is walked through: 40 s on two slow cores.
+  test.slow();
   await page.getByRole('button', { name: /^Roles that go round/ }).click();
   await page.getByRole('checkbox', { name: 'lead' }).check({ force: true });
   await page.keyboard.press('Escape');
