@@ -131,7 +131,7 @@ test('students choose on their phones, quiet rules hold without a trace, and wha
   await Promise.all([one, other, third].map((phone) => phone.context().close()));
 });
 
-test('a choosing goes on through a reload of either side, and a personal link goes straight in', async ({
+test('a choosing goes on through a reload of either side, and a wrong PIN is told kindly', async ({
   page,
 }) => {
   const code = await openSeats(page);

@@ -224,7 +224,7 @@ describe('the seats service, over its adapters', () => {
     expect(turned?.map(({ person }) => person)).toEqual(['p3', 'p4']);
   });
 
-  test('the teacher’s side hears all that happens, also after a broken line', async () => {
+  test('the teacher’s side hears all that happens, and closes and erases for good', async () => {
     const line = wire();
     const { visit, led } = await opened(line);
     const stop = new AbortController();
