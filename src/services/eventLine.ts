@@ -22,7 +22,7 @@ export interface Following {
 }
 
 /** After so long without a sign a line counts as broken; services send a sign of life before. */
-const SILENT_MS = 25_000;
+const SILENT_MS = 20_000;
 const FIRST_WAIT_MS = 150;
 const LONGEST_WAIT_MS = 4_000;
 
@@ -63,7 +63,11 @@ export async function followEvents(
       if (!response.ok || !response.body) throw new TypeError('failing');
       failures = 0;
       onLine('live');
-      await readAll(response.body, onEvent, transport);
+      const onEvents = async (events: readonly LineEvent[]): Promise<boolean> => {
+        for (const event of events) await onEvent(event);
+        return true;
+      };
+      await readEvents(response.body, onEvents, transport);
     } catch {
       // Whatever broke it, the line is tried again.
     }
@@ -74,14 +78,15 @@ export async function followEvents(
   }
 }
 
-async function readAll(
+/** Reads a stream to its end, or until `onEvents` says false; what comes together is told together. */
+export async function readEvents(
   body: ReadableStream<Uint8Array>,
-  onEvent: Following['onEvent'],
+  onEvents: (events: readonly LineEvent[]) => boolean | Promise<boolean>,
   transport: Transport,
 ): Promise<void> {
   const waiting: LineEvent[] = [];
   const parser = createParser({
-    onEvent: ({ event = 'message', data, id }) => waiting.push({ event, data, id }),
+    onEvent: ({ event = '', data, id }) => waiting.push({ event, data, id }),
   });
   const reader = body
     .pipeThrough(new TextDecoderStream() as never)
@@ -91,14 +96,15 @@ async function readAll(
       const { done, value } = await inTime(reader.read(), transport);
       if (done) return;
       parser.feed(value);
-      for (const event of waiting.splice(0)) await onEvent(event);
+      if (!(await onEvents(waiting.splice(0)))) return;
     }
   } finally {
     void reader.cancel().catch(() => undefined);
   }
 }
 
-async function inTime<T>(reading: Promise<T>, transport: Transport): Promise<T> {
+/** What comes of it, or an error where it takes longer than any service is silent. */
+export async function inTime<T>(reading: Promise<T>, transport: Transport): Promise<T> {
   const silent = transport.sleep(SILENT_MS).then((): never => {
     throw new TypeError('silent');
   });
@@ -107,7 +113,8 @@ async function inTime<T>(reading: Promise<T>, transport: Transport): Promise<T> 
   return Promise.race([reading, silent]);
 }
 
-function pause(
+/** Waits, until it is woken or stopped at the longest. */
+export function pause(
   ms: number,
   transport: Transport,
   stop: AbortSignal,
@@ -126,6 +133,6 @@ function pause(
 }
 
 /** Told by a function, since a signal changes while it is looked at. */
-function isStopped({ aborted }: AbortSignal): boolean {
+export function isStopped({ aborted }: AbortSignal): boolean {
   return aborted;
 }

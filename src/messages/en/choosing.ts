@@ -7,7 +7,6 @@ export const choosing = {
   wait: 'One moment …',
   none: 'There is nothing to choose here. Look at the address on your slip again: it may have a slip of the pen, or choosing is over.',
   silent: 'Nothing answers at the moment. It is tried again by itself; leave this page open.',
-  again: 'Try again',
   who: 'Who are you?',
   find: 'Find your name',
   nobody: 'Nobody is called that here.',

@@ -23,8 +23,6 @@ export const seats = {
   fewer: 'One fewer',
   more: 'One more',
   between: (least: number, most: number) => `Between ${least} and ${most}.`,
-  groupsChanged: 'The groups of the lineup are others now.',
-  takeOver: 'Take those groups',
   kind: 'What students do',
   kinds: {
     seats: 'sit down in a group',
@@ -38,8 +36,6 @@ export const seats = {
   },
   whoSection: (name: string) => `those of ${name}`,
   groups: 'The groups',
-  group: 'Group',
-  topic: 'What it is about',
   topicOf: (group: string) => `What ${group} is about`,
   addTopic: 'Add a topic',
   seats: 'Seats',
@@ -48,7 +44,6 @@ export const seats = {
   leastIn: (group: string) => `At least so many in ${group}`,
   all: 'All groups alike',
   already: (names: readonly string[]) => `${listNames(names)} already there`,
-  rules: 'How they choose',
   minutes: 'Open for',
   minutesOf: (minutes: number) => count(minutes, 'minute'),
   noEnd: 'as long as I leave it open',
@@ -69,7 +64,6 @@ export const seats = {
   notOpened: 'The seats did not answer: nothing was opened. Try again in a moment.',
   failed: 'That did not arrive. Look at what is shown and try again.',
   line,
-  code: 'How students get there',
   address: (address: string) =>
     `Students open ${address} and pick their name, with the PIN of their slip.`,
   addressLabel: 'Code for the phone: the address',
@@ -111,7 +105,6 @@ export const seats = {
   moveTo: (group: string, left: number) => `To ${group} (${count(left, 'place')})`,
   takeOut: 'Take out of the group',
   breaks: 'breaks a quiet rule',
-  unlock: 'Let them try the PIN again',
   locked: 'PIN locked',
   newSlip: 'Give a new slip',
   slipIs: (name: string, pin: string) =>

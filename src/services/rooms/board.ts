@@ -1,4 +1,4 @@
-import { createParser } from 'eventsource-parser';
+import { inTime, isStopped, pause, readEvents, type LineEvent } from '../eventLine';
 import { MACHINE, ServiceClient, ServiceGone, type Transport } from '../client';
 import type { Why } from '../types';
 import { isOk, refusal } from '../answers';
@@ -19,8 +19,6 @@ export interface Watcher {
 /** What came of something a teacher asked for; null where it was done. */
 export type Outcome = Why | null;
 
-/** After so long without a sign a line counts as broken; services send a sign of life before. */
-const SILENT_MS = 20_000;
 const POLL_MS = 2_000;
 const FIRST_WAIT_MS = 100;
 const LONGEST_WAIT_MS = 800;
@@ -53,7 +51,12 @@ export class LiveRooms {
           return;
         }
         watcher.onLine('lost');
-        await this.wait(Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** failures++), watcher, stop);
+        await pause(
+          Math.min(LONGEST_WAIT_MS, FIRST_WAIT_MS * 2 ** failures++),
+          this.transport,
+          stop,
+          watcher.wake,
+        );
       }
     }
   }
@@ -169,66 +172,37 @@ export class LiveRooms {
       void response.body?.cancel();
       if (response.status >= 500 && response.status !== 501) throw new TypeError('failing');
       watcher.onLine('polled');
-      await this.wait(POLL_MS, watcher, stop);
+      await pause(POLL_MS, this.transport, stop, watcher.wake);
       return null;
     }
     watcher.onLine('live');
     const seen: { session: Session | null; last: string | null } = { ...known };
-    const parser = createParser({
-      onEvent: ({ event = '', data, id }) => {
+    const onEvents = (events: readonly LineEvent[]): boolean => {
+      // Read together, told together: a thousand who come at once are one change of the page.
+      const before = seen.session;
+      for (const { event, data, id } of events) {
         if (id !== undefined) seen.last = id;
         const told = readEvent(event, data);
         if (seen.session && told) seen.session = afterEvent(seen.session, told);
-      },
-    });
-    const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
-    try {
-      for (;;) {
-        const { done, value } = await this.inTime(reader.read());
-        if (done) break;
-        // Read together, told together: a thousand who come at once are one change of the page.
-        const before = seen.session;
-        parser.feed(value);
-        const { session, last } = seen;
-        if (!session) return null;
-        // What was seen stays known when the line breaks.
-        Object.assign(known, { session, last });
-        if (session !== before) watcher.onSession(session, known.ahead);
       }
-    } finally {
-      void reader.cancel().catch(() => undefined);
-    }
-    await this.wait(FIRST_WAIT_MS, watcher, stop);
+      const { session, last } = seen;
+      if (!session) return false;
+      // What was seen stays known when the line breaks.
+      Object.assign(known, { session, last });
+      if (session !== before) watcher.onSession(session, known.ahead);
+      return true;
+    };
+    await readEvents(response.body, onEvents, this.transport);
+    if (!seen.session) return null;
+    await pause(FIRST_WAIT_MS, this.transport, stop, watcher.wake);
     return known;
-  }
-
-  private async inTime<T>(reading: Promise<T>): Promise<T> {
-    const silent = this.transport.sleep(SILENT_MS).then((): never => {
-      throw new TypeError('silent');
-    });
-    // Whichever comes second is of no interest.
-    silent.catch(() => undefined);
-    return Promise.race([reading, silent]);
   }
 
   private fetch(path: string, headers: Record<string, string>, signal: AbortSignal) {
     const asked = this.transport.fetch(this.root + path, {
       ...{ headers, signal, redirect: 'manual', cache: 'no-store' },
     });
-    return this.inTime(asked);
-  }
-
-  private async wait(ms: number, { wake }: Watcher, stop: AbortSignal): Promise<void> {
-    await new Promise<void>((resolve) => {
-      const done = (): void => {
-        still?.();
-        stop.removeEventListener('abort', done);
-        resolve();
-      };
-      const still = wake?.(done);
-      stop.addEventListener('abort', done);
-      void this.transport.sleep(ms).then(done);
-    });
+    return inTime(asked, this.transport);
   }
 }
 
@@ -244,9 +218,4 @@ class Ended extends Error {
   constructor(readonly line: Extract<Line, 'token' | 'gone'>) {
     super(line);
   }
-}
-
-/** Told by a function, since a signal changes while it is looked at. */
-function isStopped({ aborted }: AbortSignal): boolean {
-  return aborted;
 }

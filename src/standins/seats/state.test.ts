@@ -251,7 +251,10 @@ describe('choosing seats', () => {
     fail();
     expect(state.mayTry('p0')).toBe(false);
     expect(state.lockedFor('p0')).toBe(30_000);
+    const { lastEvent } = state;
     state.advance(NOON + 30_000);
+    // That it is over is told, too.
+    expect(state.since(lastEvent)?.event).toMatchObject({ people: [{ id: 'p0', locked: false }] });
     expect(state.mayTry('p0')).toBe(true);
     fail();
     expect(state.lockedFor('p0')).toBe(60_000);

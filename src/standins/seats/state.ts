@@ -82,6 +82,8 @@ export class SeatState {
   private readonly log: LogEntry[] = [];
   private readonly events: Changed[] = [];
   private held: Held[] = [];
+  /** Of whom no PIN is taken for now. */
+  private readonly locked = new Set<Person>();
   /** The revision that the closures were worked out from. */
   private settled = -1;
   private told = 0;
@@ -117,6 +119,9 @@ export class SeatState {
   /** Lets time pass until a moment, in ms since 1970. */
   advance(to: number): void {
     this.now = Math.max(this.now, to);
+    const free = [...this.locked].filter(({ lockedUntil }) => lockedUntil <= this.now);
+    free.forEach((person) => this.locked.delete(person));
+    if (free.length > 0) this.tell([], free, []);
     if (this.state !== 'closed' && this.endsAt !== null && this.endsAt <= this.now) this.close();
   }
 
@@ -195,7 +200,10 @@ export class SeatState {
     }
     who.wrong++;
     const locks = who.wrong % PIN_TRIES === 0;
-    if (locks) who.lockedUntil = this.now + FIRST_LOCK_MS * 2 ** (who.wrong / PIN_TRIES - 1);
+    if (locks) {
+      who.lockedUntil = this.now + FIRST_LOCK_MS * 2 ** (who.wrong / PIN_TRIES - 1);
+      this.locked.add(who);
+    }
     this.tell([], [who], [this.line(locks ? 'locked' : 'wrongPin', who, null)]);
   }
 
@@ -210,6 +218,7 @@ export class SeatState {
   unlock(person: string): void {
     const who = this.person(person);
     Object.assign(who, { wrong: 0, lockedUntil: 0 });
+    this.locked.delete(who);
     this.tell([], [who], []);
   }
 

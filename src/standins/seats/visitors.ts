@@ -11,6 +11,7 @@ interface Due {
 export class Visitors {
   private due: Due[] = [];
   private invited: number | null = null;
+  private begun = false;
   private now = 0;
 
   constructor(private readonly state: SeatState) {}
@@ -23,7 +24,7 @@ export class Visitors {
   /** Lets time pass until a moment, in ms since 1970. */
   advance(to: number): void {
     this.now = to;
-    if (this.invited !== null && this.due.length === 0 && !this.begun) this.begin();
+    if (this.invited !== null && !this.begun) this.begin();
     const ready = this.due.filter(({ at }) => at <= to);
     this.due = this.due.filter(({ at }) => at > to);
     for (const { person, deeds } of ready.sort((a, b) => a.at - b.at)) {
@@ -33,7 +34,6 @@ export class Visitors {
     }
   }
 
-  private begun = false;
   private begin(): void {
     this.begun = true;
     const { kind, groups, people } = this.state.request;
@@ -70,15 +70,9 @@ export class Visitors {
     const [want] = open.filter((id) => id !== seen.group);
     if (want === undefined) return;
     state.choose(person, want, (outcome) => {
-      if (outcome === 'taken')
-        this.again(
-          person,
-          likes.filter((id) => id !== want),
-        );
+      if (outcome !== 'taken') return;
+      const others = likes.filter((id) => id !== want);
+      if (others.length > 0) this.schedule(person, [{ after: 1_500, does: 'sit', likes: others }]);
     });
-  }
-
-  private again(person: string, likes: readonly string[]): void {
-    if (likes.length > 0) this.schedule(person, [{ after: 1_500, does: 'sit', likes }]);
   }
 }

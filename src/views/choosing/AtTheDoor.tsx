@@ -3,6 +3,8 @@
 import { useId, useRef, useState, type SyntheticEvent } from 'react';
 import { sayChoosing } from '@/messages/choosing';
 import { Button } from '../primitives/Button';
+import { Field } from '../primitives/Field';
+import { plainText } from '../primitives/plainText';
 import styles from './Choosing.module.css';
 import type { Visit } from './useVisit';
 
@@ -23,12 +25,8 @@ export function AtTheDoor({ visit }: { readonly visit: Visit }) {
     );
   }
   if (door === 'none') return <p className={styles.wait}>{sayChoosing.none}</p>;
-  const plain = (text: string): string =>
-    text
-      .normalize('NFD')
-      .replace(/\p{Diacritic}/gu, '')
-      .toLocaleLowerCase();
-  const found = door.people.filter(({ name }) => plain(name).includes(plain(asked.trim())));
+  const plain = (text: string): string => plainText(text, document.documentElement.lang);
+  const found = door.people.filter(({ name }) => plain(name).includes(plain(asked)));
   return (
     <>
       <header className={styles.head}>
@@ -43,15 +41,15 @@ export function AtTheDoor({ visit }: { readonly visit: Visit }) {
             {sayChoosing.who}
           </h2>
           {door.people.length > WORTH_FINDING && (
-            <label className={styles.field}>
-              <span>{sayChoosing.find}</span>
+            <Field label={sayChoosing.find}>
               <input
+                className={styles.typed}
                 type="text"
                 value={asked}
                 autoComplete="off"
                 onChange={({ target }) => setAsked(target.value)}
               />
-            </label>
+            </Field>
           )}
           <ul className={styles.names}>
             {found.map((one) => (
@@ -100,8 +98,7 @@ function PinEntry({ visit, person, onBack }: PinEntryProps) {
   return (
     <form className={styles.part} onSubmit={(event) => void enter(event)}>
       <h2 className={styles.subtitle}>{person.name}</h2>
-      <label className={styles.field}>
-        <span>{sayChoosing.pin}</span>
+      <Field label={sayChoosing.pin}>
         <input
           ref={field}
           className={styles.pin}
@@ -114,7 +111,7 @@ function PinEntry({ visit, person, onBack }: PinEntryProps) {
           autoFocus
           onChange={({ target }) => setPin(target.value.replace(/\D/g, ''))}
         />
-      </label>
+      </Field>
       <p className={styles.said} role="alert">
         {said}
       </p>

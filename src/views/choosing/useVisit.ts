@@ -6,6 +6,7 @@ import type { Door, SeenByStudent } from '@/services/seats/contract';
 import { SEATS_ROOT } from '@/services/seats/plain';
 import type { LineState } from '@/services/eventLine';
 import { SeatsVisit, type EntryRefusal, type VisitOutcome } from '@/services/seats/visit';
+import { whenBack } from '../frame/whenBack';
 
 const MACHINE: Transport = {
   fetch: (url, init) => fetch(url, init),
@@ -122,13 +123,4 @@ function randomKey(): string {
   return [...crypto.getRandomValues(new Uint8Array(16))]
     .map((byte) => byte.toString(16).padStart(2, '0'))
     .join('');
-}
-
-function whenBack(again: () => void): () => void {
-  window.addEventListener('online', again);
-  document.addEventListener('visibilitychange', again);
-  return () => {
-    window.removeEventListener('online', again);
-    document.removeEventListener('visibilitychange', again);
-  };
 }

@@ -18,6 +18,7 @@ import { SEATS, seatsKey } from './seatsService';
 import { useRealRoll } from './students';
 import { useBench } from './useBench';
 import { useStable } from './useStable';
+import { whenBack } from './whenBack';
 
 /** One choosing that runs. */
 export function SeatKeeping({ record }: { readonly record: SeatSessionRecord }) {
@@ -136,14 +137,4 @@ function closuresFor(
         .flatMap((row) => record.groups[row]?.id ?? []),
     ]),
   );
-}
-
-/** Tries again at once when the network is back, or the page is looked at again. */
-function whenBack(again: () => void): () => void {
-  window.addEventListener('online', again);
-  document.addEventListener('visibilitychange', again);
-  return () => {
-    window.removeEventListener('online', again);
-    document.removeEventListener('visibilitychange', again);
-  };
 }

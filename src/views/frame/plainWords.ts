@@ -1,6 +1,7 @@
 import { say } from '@/messages';
+import { plainText } from '../primitives/plainText';
 
-/** Small letters without marks, so that typing "anahera" finds Ānahera. */
+/** The same in the language in use. */
 export function plainWords(text: string): string {
-  return text.normalize('NFD').replace(/\p{M}/gu, '').toLocaleLowerCase(say.language).trim();
+  return plainText(text, say.language);
 }

@@ -4,6 +4,7 @@ import { startTransition, useCallback, useEffect, useMemo, useState } from 'reac
 import { sayLive } from '@/messages/live';
 import { LiveRooms, type Line, type Outcome } from '@/services/rooms/board';
 import type { Session } from '@/services/rooms/contract';
+import { whenBack } from '../frame/whenBack';
 import { useNotices } from '../primitives/notices';
 
 export interface Place {
@@ -55,14 +56,4 @@ export function useBoard({ root, token, sessionId }: Place): Board {
     [rooms, notify],
   );
   return { seen, line, act };
-}
-
-/** Tries again at once when the network is back, or the page is looked at again. */
-function whenBack(again: () => void): () => void {
-  window.addEventListener('online', again);
-  document.addEventListener('visibilitychange', again);
-  return () => {
-    window.removeEventListener('online', again);
-    document.removeEventListener('visibilitychange', again);
-  };
 }
