@@ -43,13 +43,9 @@ await withDemoPage(PORT, async (page, address) => {
       const script = scripts.get(requestId);
       if (script) script.bytes = encodedDataLength;
     });
-    await fresh.goto(
-      path === ''
-        ? address
-        : path.startsWith('/')
-          ? address + path
-          : `${address}${demoPath('thursday-crew')}/${path}`,
-    );
+    const below =
+      path === '' || path.startsWith('/') ? path : `${demoPath('thursday-crew')}/${path}`;
+    await fresh.goto(address + below);
     await fresh.waitForTimeout(SETTLED_MS);
     const all = [...scripts.values()];
     const total = all.reduce((sum, { bytes }) => sum + bytes, 0);

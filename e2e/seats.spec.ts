@@ -1,3 +1,4 @@
+import jsQR from 'jsqr';
 import {
   CREW,
   everythingOn,
@@ -40,6 +41,27 @@ async function pins(page: Page): Promise<ReadonlyMap<string, string>> {
   );
   await page.getByRole('button', { name: 'Back to the seats' }).click();
   return new Map(all as [string, string][]);
+}
+
+/** What the code on a slip says, read as a phone reads it. */
+async function linkOn(page: Page, name: string): Promise<string> {
+  await page.getByRole('link', { name: 'Print the slips' }).click();
+  const slip = page.getByRole('img', { name: `Personal code of ${name}`, exact: true });
+  const size = 400;
+  const pixels = await slip.evaluate(async (svg, side) => {
+    const image = new Image();
+    const text = new XMLSerializer().serializeToString(svg);
+    image.src = `data:image/svg+xml,${encodeURIComponent(text)}`;
+    await image.decode();
+    const drawing = new OffscreenCanvas(side, side).getContext('2d');
+    if (!drawing) throw new Error('expected something to draw on');
+    drawing.fillStyle = '#fff';
+    drawing.fillRect(0, 0, side, side);
+    drawing.drawImage(image, 0, 0, side, side);
+    return [...drawing.getImageData(0, 0, side, side).data];
+  }, size);
+  await page.getByRole('button', { name: 'Back to the seats' }).click();
+  return jsQR(Uint8ClampedArray.from(pixels), size, size)?.data ?? '';
 }
 
 /** A phone of its own on which a student has come in. */
@@ -131,7 +153,7 @@ test('students choose on their phones, quiet rules hold without a trace, and wha
   await Promise.all([one, other, third].map((phone) => phone.context().close()));
 });
 
-test('a choosing goes on through a reload of either side, and a wrong PIN is told kindly', async ({
+test('a choosing goes on through a reload of either side, the code of a slip goes straight in, a wrong PIN is told kindly', async ({
   page,
 }) => {
   const code = await openSeats(page);
@@ -144,6 +166,15 @@ test('a choosing goes on through a reload of either side, and a wrong PIN is tol
   await expect(rush).toContainText('1 of 4');
   await phone.reload();
   await expect(phone.getByRole('heading', { name: 'You sit in Rush' })).toBeVisible();
+  // The code of the slip goes straight in, and does not stay in the address.
+  const link = await linkOn(page, FREE);
+  expect(link).toContain(`/seats/${code}#t=`);
+  const other = await phone.context().browser()?.newContext();
+  const second = await other!.newPage();
+  await second.goto(link);
+  await expect(second.getByRole('heading', { name: 'You sit in Rush' })).toBeVisible();
+  expect(second.url()).not.toContain('#');
+  await other!.close();
   // Whoever is taken out sees it at once; the wrong PIN is told kindly.
   await rush.getByRole('button', { name: new RegExp(FREE) }).click();
   await page.getByRole('button', { name: 'Take out of the group' }).click();

@@ -17,6 +17,7 @@ import type {
   DetailColumn,
   Met,
   NeedsRead,
+  RanksRead,
   Offer,
   Target,
   ToldFact,
@@ -179,11 +180,14 @@ export class Insight {
   }
 
   /** group → students in the first group of their ranks, of those who ranked any; and what the class comes to. */
-  topics(): {
-    readonly groups: readonly Met[];
-    readonly met: number;
-    readonly figure: ClassFigure;
-  } {
+  topics(): RanksRead {
+    // Every row asks for it, and the best possible takes a flow through all seats.
+    return (this.ranksRead ??= this.readRanks());
+  }
+
+  private ranksRead: RanksRead | undefined;
+
+  private readRanks(): RanksRead {
     const { ranksOfStudent } = this.problem;
     const groups = this.members().map((group, row): Met => {
       const ranking = group.filter((one) => (ranksOfStudent[one]?.length ?? 0) > 0);

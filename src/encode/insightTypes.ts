@@ -81,3 +81,10 @@ export interface Offer {
 export type ToldFact =
   | Exclude<Fact, { code: 'ruleKept' | 'ruleBroken' }>
   | { readonly code: 'ruleKept' | 'ruleBroken'; readonly source: RuleSource };
+
+/** Groups that were ranked: group → students in the first of their ranks, of those who ranked any; the class's sum of ranks. */
+export interface RanksRead {
+  readonly groups: readonly Met[];
+  readonly met: number;
+  readonly figure: ClassFigure;
+}

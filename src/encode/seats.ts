@@ -309,7 +309,7 @@ export function closingPlans(
     const next = sizes.map((size, at) => size + Number(at === to) - Number(at === from));
     const holds = next.every((size, at) => {
       const { seats = 0, least = 0 } = groups[at] ?? {};
-      return size === first[at] || (size >= Math.max(least, 0) && size <= seats);
+      return size === first[at] || (size >= least && size <= seats);
     });
     if (!holds) continue;
     tried.set(next.join(), next);

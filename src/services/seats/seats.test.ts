@@ -297,7 +297,7 @@ describe('the seats service, over its adapters', () => {
           await visit.choose(
             'a-secret-that-is-long-4',
             asked.length % 2 ? 'g1' : 'g2',
-            `${session.lastEvent}`,
+            session.lastEvent,
           );
       };
       void led.watch(onSession, (state) => lines.push(state), stop.signal);

@@ -6,14 +6,13 @@ import type { LineupRecord } from '@/schema/lineup';
 import { classById, seatSessionOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useStageNames } from '../frame/names';
+import { NoSeatsOpen } from '../frame/NoSeatsOpen';
 import { seatsAddress, typedAddress } from '../frame/seatsService';
 import { useRealRoll } from '../frame/students';
 import { useClassId } from '../frame/useClassId';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { useReach } from '../frame/useReach';
 import { Button } from '../primitives/Button';
-import { LinkButton } from '../primitives/LinkButton';
-import { Invitation } from '../primitives/Invitation';
 import { QrCode } from '../primitives/QrCode';
 import { inPages } from './paging';
 import styles from './print.module.css';
@@ -35,11 +34,7 @@ export function SeatSlips() {
   if (!lineup || !theClass || !opened) {
     return (
       <main className={styles.none}>
-        <Invitation text={saySeats.slipsNone}>
-          <LinkButton variant="contained" href={`/c/${classId}/groups/seats`}>
-            {saySeats.slipsBack}
-          </LinkButton>
-        </Invitation>
+        <NoSeatsOpen classId={classId} />
       </main>
     );
   }

@@ -221,19 +221,22 @@ function usePlaced(
         setState('noRoom');
         return;
       }
-      let best: Placed | null = null;
+      let best: (Placed & { readonly moves: number }) | null = null;
       for (const { request, rows } of plans) {
         const outcome = await client.arrange(request, { signal: stop.signal });
         if (!outcome.ok) continue;
-        const made = outcome.result.rounds[0]?.groups ?? [];
+        const { rounds, feasible } = outcome.result;
         const placed = groups.map((_, row) =>
-          (made[rows.indexOf(row)] ?? []).map((id) => StudentId.parse(id)),
+          (rounds[0]?.groups[rows.indexOf(row)] ?? []).map((id) => StudentId.parse(id)),
         );
-        best ??= { groups: placed, kept: outcome.result.feasible, seed };
-        if (outcome.result.feasible) {
-          best = { groups: placed, kept: true, seed };
-          break;
-        }
+        const moves = placed.flatMap((ids, row) =>
+          ids.filter((id) => (seated.get(id) ?? row) !== row),
+        ).length;
+        // Rules first, then as few moves as any of the sizes takes.
+        const better =
+          !best || (feasible && !best.kept) || (feasible === best.kept && moves < best.moves);
+        if (better) best = { groups: placed, kept: feasible, seed, moves };
+        if (best?.kept && best.moves === 0) break;
       }
       if (!stop.signal.aborted) setState(best ?? 'noRoom');
     };

@@ -4,6 +4,7 @@ import { saySeats } from '@/messages/seats';
 import type { LineupRecord } from '@/schema/lineup';
 import { seatSessionOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
+import { NoSeatsOpen } from '../frame/NoSeatsOpen';
 import { useLiveSeats } from '../frame/liveSeats';
 import { seatsAddress, typedAddress } from '../frame/seatsService';
 import { useClassId } from '../frame/useClassId';
@@ -11,7 +12,6 @@ import { useNow } from '../frame/useNow';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { useReach } from '../frame/useReach';
 import { LinkButton } from '../primitives/LinkButton';
-import { Invitation } from '../primitives/Invitation';
 import { QrCode } from '../primitives/QrCode';
 import styles from './SeatsShown.module.css';
 
@@ -28,11 +28,7 @@ export function SeatsShown() {
   if (!lineup || !record || !code || !reach) {
     return (
       <main className={styles.page}>
-        <Invitation text={saySeats.slipsNone}>
-          <LinkButton variant="contained" href={`/c/${classId}/groups/seats`}>
-            {saySeats.slipsBack}
-          </LinkButton>
-        </Invitation>
+        <NoSeatsOpen classId={classId} />
       </main>
     );
   }
