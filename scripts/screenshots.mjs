@@ -122,7 +122,10 @@ await withDemoPage(PORT, async (page, address) => {
   await page.getByRole('button', { name: 'Open the seats' }).click();
   const told = await page.getByText(/^Students open http/).textContent();
   await page.getByRole('button', { name: 'Let simulated students come' }).click();
-  await page.getByText(/^[34] of 4$/).nth(3).waitFor();
+  await page
+    .getByText(/^[34] of 4$/)
+    .nth(3)
+    .waitFor();
   await shot('seats');
   await open(`${CREW}/slips`, 'main h3');
   const slip = page.getByRole('main').getByRole('listitem').first();
