@@ -14,6 +14,7 @@ import {
 import { LARGEST_BODY, Refused, reply, tokenOf, type Ask, type Reply } from '../http';
 import { once, problem, read, type Done } from '../problems';
 import { SeatState, type KeptSession, type Outcome } from './state';
+import { streaming } from './stream';
 import { Visitors } from './visitors';
 
 export interface SeatsOptions {
@@ -42,6 +43,8 @@ interface Running {
   readonly asked: Map<string, Map<string, Promise<Reply>>>;
   readonly allowances: Map<string, Allowance>;
   readonly visitors: Visitors;
+  /** Lines that are open, each with its end. */
+  readonly lines: Set<() => void>;
   readonly madeAt: number;
   closedAt: number | null;
 }
@@ -67,7 +70,6 @@ const CODE_LENGTH = 6;
 const TICK_MS = 250;
 /** What students see goes out at most so often. */
 const SEEN_MS = 60;
-const SIGN_MS = 10_000;
 
 const STATUS: Readonly<Record<ChoiceRefusal, number>> = {
   ...{ taken: 409, fixed: 409, paused: 409, closed: 409, unknown: 404, wait: 503 },
@@ -124,7 +126,7 @@ export class Seats {
     if (ask.method === 'POST' && ask.path === '/sessions') return this.open(ask, token);
     const running = this.ledBy(ask, token);
     const { state } = running;
-    const [, , , part, id = ''] = ask.path.split('/').map(decodeURIComponent);
+    const [, , , part, id = ''] = ask.path.split('/');
     const person = (): string => {
       if (!state.has(id)) throw new Refused(problem(404, 'There is nobody of this id.'));
       return id;
@@ -202,6 +204,7 @@ export class Seats {
       pins: new Map(people.map(({ id, pin }) => [id, pin])),
       secrets: new Map(people.map(({ id, secret }) => [secret, id])),
       visitors: new Visitors(state),
+      lines: new Set(),
       madeAt: this.now(),
       closedAt: null,
     };
@@ -214,7 +217,7 @@ export class Seats {
 
   private ledBy({ path }: Ask, token: string): Running {
     const [, sessions, id = ''] = path.split('/');
-    const running = this.sessions.get(decodeURIComponent(id));
+    const running = this.sessions.get(id);
     if (sessions !== 'sessions' || running?.token !== token) {
       throw new Refused(problem(404, 'There is no such session.'));
     }
@@ -310,7 +313,7 @@ export class Seats {
 
   private visited({ path }: Ask): Running {
     const [, , code = ''] = path.split('/');
-    const running = this.byCode.get(decodeURIComponent(code).toLowerCase());
+    const running = this.byCode.get(code.toLowerCase());
     if (!running) throw new Refused(problem(404, 'There is no such session.'));
     running.state.advance(this.now());
     return running;
@@ -343,9 +346,10 @@ export class Seats {
       if (token === null || !this.options.isTeacher(token)) {
         return asResponse(problem(401, 'The token is not known.'));
       }
-      const { state } = this.ledBy(ask, token);
+      const running = this.ledBy(ask, token);
+      const { state } = running;
       let last = Number(ask.headers['last-event-id'] ?? state.lastEvent);
-      return this.streaming(state, gone, 0, () => {
+      return streaming(running, gone, 0, () => {
         const missed = state.since(last);
         if (missed === null) return '';
         last = missed.id;
@@ -359,7 +363,7 @@ export class Seats {
     if (!ask.path.endsWith('/me/events')) throw new Refused(problem(404, 'There is nothing here.'));
     const person = this.visitor(ask, running);
     let seen = '';
-    return this.streaming(state, gone, SEEN_MS, () => {
+    return streaming(running, gone, SEEN_MS, () => {
       // What is full and what is closed reach everybody together.
       if (!state.isSettled && seen !== '') return '';
       const { now: _, ...view } = state.seenBy(person);
@@ -368,60 +372,6 @@ export class Seats {
       seen = text;
       return `event: seen\ndata: ${JSON.stringify(state.seenBy(person))}\n\n`;
     });
-  }
-
-  /** Sends what there is to tell after each change, so long after it that what comes together goes out together. */
-  private streaming(
-    state: SeatState,
-    gone: AbortSignal,
-    gatherMs: number,
-    next: () => string,
-  ): Response {
-    const encoder = new TextEncoder();
-    let end = (): void => undefined;
-    const body = new ReadableStream<Uint8Array>({
-      start: (controller) => {
-        let waiting: ReturnType<typeof setTimeout> | null = null;
-        const send = (): void => {
-          waiting = null;
-          const text = next();
-          if (text !== '') controller.enqueue(encoder.encode(text));
-        };
-        const stopListening = state.listen(() => {
-          waiting ??= setTimeout(send, gatherMs);
-        });
-        const sign = setInterval(() => controller.enqueue(encoder.encode(': here\n\n')), SIGN_MS);
-        const stopped = this.whenForgotten(state, () => finish(true));
-        const finish = (close: boolean): void => {
-          stopListening();
-          stopped();
-          clearInterval(sign);
-          if (waiting !== null) clearTimeout(waiting);
-          gone.removeEventListener('abort', onGone);
-          if (close) controller.close();
-        };
-        const onGone = (): void => finish(true);
-        gone.addEventListener('abort', onGone);
-        end = () => finish(false);
-        controller.enqueue(encoder.encode(': here\n\n'));
-        send();
-      },
-      cancel: () => end(),
-    });
-    return new Response(body, {
-      headers: {
-        'Content-Type': 'text/event-stream',
-        'Cache-Control': 'no-store',
-        'X-Accel-Buffering': 'no',
-      },
-    });
-  }
-
-  private readonly endings = new Map<SeatState, Set<() => void>>();
-  private whenForgotten(state: SeatState, ending: () => void): () => void {
-    const all = this.endings.get(state) ?? new Set();
-    this.endings.set(state, all.add(ending));
-    return () => all.delete(ending);
   }
 
   // —— time, and what is kept
@@ -438,15 +388,14 @@ export class Seats {
     }
   }
 
-  private forget({ state, done }: Running): void {
+  private forget({ state, done, lines }: Running): void {
     this.sessions.delete(state.id);
     this.byCode.delete(state.code);
     // The answer to its making holds it too.
     for (const [key, { reply: made }] of done) {
       if ((made.body as { readonly id?: string } | null)?.id === state.id) done.delete(key);
     }
-    this.endings.get(state)?.forEach((ending) => ending());
-    this.endings.delete(state);
+    lines.forEach((end) => end());
     this.options.onChange?.();
   }
 

@@ -3,19 +3,22 @@ import type { SizingChoice } from '../../schema/recipe';
 import { newSeatSession, type SeatGroup, type SeatSessionRecord } from '../../schema/seatSession';
 import type { TakeGroup } from '../../schema/takeGroup';
 import type { AppStore } from '../appStore';
+import { seatSessionOf } from '../queries';
 import { putTake } from './takes';
 
-/** Begins to prepare a choosing for a lineup in some groups. */
+/** The choosing of a lineup, begun in some groups where there is none; null without the lineup. */
 export function prepareSeats(
   store: AppStore,
   lineupId: LineupId,
   groups: readonly SeatGroup[],
-): void {
-  store.history.act('editSeats', ({ get, all, put }) => {
-    const lineup = get('lineup', lineupId);
-    if (!lineup || all('seatSession').some((one) => one.lineupId === lineupId)) return;
-    put(newSeatSession(lineup.classId, lineupId, groups));
-  });
+): SeatSessionId | null {
+  const known = seatSessionOf(store.records, lineupId);
+  if (known) return known.id;
+  const lineup = store.records.get('lineup', lineupId);
+  if (!lineup) return null;
+  const fresh = newSeatSession(lineup.classId, lineupId, groups);
+  store.history.act('editSeats', ({ put }) => put(fresh));
+  return fresh.id;
 }
 
 /** Changes how students will choose, as one step. */

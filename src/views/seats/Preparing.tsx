@@ -57,8 +57,7 @@ export function Preparing({ bench, record, take }: PreparingProps) {
     settings.kind === 'seats' && recipeRules(choosingBench(bench, settings), inIt).length > 0;
 
   const change = (next: Partial<SeatSessionRecord>): void => {
-    prepareSeats(store, lineup.id, groups);
-    const id = store.records.all('seatSession').find((one) => one.lineupId === lineup.id)?.id;
+    const id = prepareSeats(store, lineup.id, groups);
     if (id) changeSeats(store, id, () => ({ groups: [...groups], ...next }));
   };
   const changeGroup = (row: number, next: Partial<SeatGroup>): void =>
@@ -72,8 +71,7 @@ export function Preparing({ bench, record, take }: PreparingProps) {
       ...{ id: `p${at + 1}`, studentId, pin: randomPin(), secret: randomText(SECRET_LENGTH) },
     }));
     const at = new Date().toISOString();
-    prepareSeats(store, lineup.id, groups);
-    const id = store.records.all('seatSession').find((one) => one.lineupId === lineup.id)?.id;
+    const id = prepareSeats(store, lineup.id, groups);
     if (!id) return;
     await beginSeats(store, id, {
       opened: {
