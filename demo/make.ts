@@ -19,6 +19,7 @@ import type { RuleKindName, RuleRecord } from '@/schema/rule';
 import { newStudent, type StudentRecord } from '@/schema/student';
 import type { TakeRecord } from '@/schema/take';
 import { say } from '@/messages';
+import { crewActivities } from './activities';
 import { demoId, detail } from './ids';
 import {
   JUNIOR_DETAILS,
@@ -178,7 +179,9 @@ function thursday(): ClassFile {
     ],
     freshPartners: 'plain',
   });
-  return finish(theClass, parts, [bankWalk(theClass, parts)]);
+  const { lineups, takes } = parts;
+  const activities = crewActivities({ classId: theClass.id, lineups, takes, idOf });
+  return finish(theClass, parts, [bankWalk(theClass, parts), ...activities]);
 }
 
 /** What the crew does in its newest lineup: four stations along the bank, two groups at each. */

@@ -1,4 +1,5 @@
-import { ClassId, LineupId, PlanId, ReceiptId, SceneId, SeriesId } from '../schema/ids';
+import { newActivity } from '../schema/activity';
+import { ActivityId, ClassId, LineupId, PlanId, ReceiptId, SceneId, SeriesId } from '../schema/ids';
 import { newLineup, type LineupRecord } from '../schema/lineup';
 import { emptyPlan } from '../schema/plan';
 import { PLAIN_RECIPE } from '../schema/recipe';
@@ -19,6 +20,7 @@ const receipt = (of: string, to: string, at: string): ReceiptRecord => ({
 });
 const around = (own: LineupRecord, known: Partial<Around> = {}): Around => ({
   ...{ lineup: own, lineups: [own], plans: [], receipts: [], scenes: [], seatSessions: [] },
+  activities: [],
   ...known,
 });
 
@@ -52,6 +54,16 @@ test('lineups linked with it in either direction, and those dealt out of its gro
   ]);
   expect(dependentsOf(around(experts, { lineups, plans }))).toEqual([
     { kind: 'homes', names: ['Home'] },
+  ]);
+});
+
+test('activities that are worked in its groups, by name', () => {
+  const [one, other] = [lineup('Week 1'), lineup('Week 2')];
+  const activity = (name: string, of: LineupRecord) =>
+    newActivity(ActivityId.parse(name), classId, of.id, name, MOMENT);
+  const activities = [activity('Report', one), activity('Poster', other)];
+  expect(dependentsOf(around(one, { activities }))).toEqual([
+    { kind: 'activities', names: ['Report'] },
   ]);
 });
 

@@ -1,3 +1,4 @@
+import type { ActivityRecord } from '../schema/activity';
 import { usesOf, type LineupRecord } from '../schema/lineup';
 import type { PlanRecord } from '../schema/plan';
 import type { ReceiptRecord } from '../schema/receipt';
@@ -13,13 +14,17 @@ export interface Around {
   readonly receipts: readonly ReceiptRecord[];
   readonly scenes: readonly SceneRecord[];
   readonly seatSessions: readonly SeatSessionRecord[];
+  readonly activities: readonly ActivityRecord[];
 }
 
 /** One thing that hangs on a lineup; days are YYYY-MM-DD. */
 export type Dependent =
   | { readonly kind: 'used' | 'ahead'; readonly days: readonly string[] }
-  /** Other lineups: sent to as experts, at home here, or dealt out of its groups. */
-  | { readonly kind: 'experts' | 'homes' | 'dealtFrom'; readonly names: readonly string[] }
+  /** Other lineups: sent to as experts, at home here, or dealt out of its groups; activities that are worked in it. */
+  | {
+      readonly kind: 'experts' | 'homes' | 'dealtFrom' | 'activities';
+      readonly names: readonly string[];
+    }
   /** What stands in a service: rooms that may be open, spaces with what was written there. */
   | { readonly kind: 'rooms' | 'channels'; readonly on: string }
   /** Files, letters and sheets that say what will not be so any more; what the class sees now. */
@@ -73,6 +78,11 @@ const FINDERS: readonly ((around: Around) => readonly Dependent[])[] = [
     )
       ? [{ kind: 'seats' }]
       : [],
+  ({ lineup, activities }) =>
+    named(
+      'activities',
+      activities.filter(({ lineupId }) => lineupId === lineup.id),
+    ),
 ];
 
 /** All that hangs on a lineup: asked before its groups change, before it is deleted, and wherever it is told of. */
@@ -95,8 +105,8 @@ function some(kind: 'used' | 'ahead', days: readonly string[]): readonly Depende
 }
 
 function named(
-  kind: 'experts' | 'homes' | 'dealtFrom',
-  lineups: readonly LineupRecord[],
+  kind: 'experts' | 'homes' | 'dealtFrom' | 'activities',
+  all: readonly { readonly name: string }[],
 ): readonly Dependent[] {
-  return lineups.length === 0 ? [] : [{ kind, names: lineups.map(({ name }) => name) }];
+  return all.length === 0 ? [] : [{ kind, names: all.map(({ name }) => name) }];
 }

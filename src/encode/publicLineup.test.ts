@@ -1,10 +1,11 @@
 import { newAdult } from '../schema/adult';
 import { emptyClass } from '../schema/classRecord';
 import { newLineup } from '../schema/lineup';
+import { groupKeys } from '../schema/takeGroup';
 import { newStudent } from '../schema/student';
 import { LEAD } from '../schema/take';
 import { emptyPlan } from '../schema/plan';
-import { groupKeys, publicAddresses, publicLineup, publicNames, publicPlan } from './publicLineup';
+import { publicAddresses, publicLineup, publicNames, publicPlan } from './publicLineup';
 import { idOf, idsOf, student, take } from './testBench';
 
 /** A student of whom every private field is a marker. */

@@ -3,7 +3,7 @@ import type { ClassRecord } from '../schema/classRecord';
 import type { LineupRecord } from '../schema/lineup';
 import type { PlanRecord, Station } from '../schema/plan';
 import type { RollStudent, StudentRecord } from '../schema/student';
-import type { TakeGroup } from '../schema/take';
+import { groupKeys, type TakeGroup } from '../schema/takeGroup';
 
 /** What may leave the teacher's side of a take: names, groups with sign and place, roles. Nothing else is looked at. */
 export interface PublicLineup {
@@ -160,16 +160,6 @@ export function publicAddresses(
     }),
     staff: theClass.staff.map(({ name, role, email }) => ({ name, role, email: email ?? '' })),
   };
-}
-
-/** The key of each group: its sign, with a count where an earlier one has the same. */
-export function groupKeys(groups: readonly { readonly sign: number }[]): readonly string[] {
-  const seen = new Map<number, number>();
-  return groups.map(({ sign }) => {
-    const times = (seen.get(sign) ?? 0) + 1;
-    seen.set(sign, times);
-    return times === 1 ? String(sign) : `${sign}-${times}`;
-  });
 }
 
 /** Where the group of a row is, turn by turn; none where nothing goes round between stations. */

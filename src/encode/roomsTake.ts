@@ -1,7 +1,7 @@
 import type { StudentId } from '../schema/ids';
 import { withHoldersOnly } from '../schema/seats';
 import { newGroup, type TakeGroup } from '../schema/take';
-import { groupKeys } from './publicLineup';
+import { groupKeys } from '../schema/takeGroup';
 
 /** A room with those of the class who are in it. */
 export interface SeatedRoom {

@@ -1,6 +1,6 @@
 import type { GroupLeft } from '../schema/receipt';
 import type { StudentId } from '../schema/ids';
-import { groupKeys } from './publicLineup';
+import { groupKeys } from '../schema/takeGroup';
 
 /** What became of one group since it left. */
 export interface GroupChange {

@@ -24,6 +24,7 @@ export function withFreshIds(records: readonly AppRecord[]): readonly AppRecord[
     series: next,
     results: next,
     adult: next,
+    activity: next,
   });
   return records.flatMap((record) =>
     fresh.has(record.id) ? (renamedRecord(record, to) ?? []) : [],

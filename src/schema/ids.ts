@@ -60,6 +60,9 @@ export type SeriesId = z.infer<typeof SeriesId>;
 export const SeatSessionId = text().brand<'SeatSessionId'>();
 export type SeatSessionId = z.infer<typeof SeatSessionId>;
 
+export const ActivityId = text().brand<'ActivityId'>();
+export type ActivityId = z.infer<typeof ActivityId>;
+
 export const SceneId = text(128).brand<'SceneId'>();
 export type SceneId = z.infer<typeof SceneId>;
 

@@ -1,3 +1,4 @@
+import { activityType, type ActivityRecord } from './activity';
 import { adultType, type AdultRecord } from './adult';
 import { classType, type ClassRecord } from './classRecord';
 import { draftType, type DraftRecord } from './draft';
@@ -37,6 +38,7 @@ interface RecordKinds {
   readonly results: ResultsRecord;
   readonly adult: AdultRecord;
   readonly seatSession: SeatSessionRecord;
+  readonly activity: ActivityRecord;
   readonly scene: SceneRecord;
   readonly draft: DraftRecord;
   readonly setting: SettingRecord;
@@ -58,6 +60,7 @@ export const RECORD_TYPES: { readonly [K in RecordKind]: RecordType<RecordOf<K>>
   results: resultsType,
   adult: adultType,
   seatSession: seatSessionType,
+  activity: activityType,
   scene: sceneType,
   draft: draftType,
   setting: settingType,

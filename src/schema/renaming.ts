@@ -1,4 +1,5 @@
 import type {
+  ActivityId,
   AdultId,
   ClassId,
   DetailId,
@@ -32,6 +33,7 @@ export interface NamedIds {
   readonly results: ResultsId;
   readonly adult: AdultId;
   readonly seatSession: SeatSessionId;
+  readonly activity: ActivityId;
   readonly scene: SceneId;
   readonly draft: DraftId;
   readonly setting: SettingId;
@@ -58,6 +60,7 @@ export function renaming(given: Partial<Renaming>): Renaming {
     results: same,
     adult: same,
     seatSession: same,
+    activity: same,
     scene: same,
     draft: same,
     setting: same,

@@ -15,3 +15,13 @@ export const TakeGroup = z.object({
   locked: z.boolean(),
 });
 export type TakeGroup = z.infer<typeof TakeGroup>;
+
+/** The key of each group: its sign, with a count where an earlier one has the same. */
+export function groupKeys(groups: readonly { readonly sign: number }[]): readonly string[] {
+  const seen = new Map<number, number>();
+  return groups.map(({ sign }) => {
+    const times = (seen.get(sign) ?? 0) + 1;
+    seen.set(sign, times);
+    return times === 1 ? String(sign) : `${sign}-${times}`;
+  });
+}

@@ -1,10 +1,12 @@
 import { rngFromSeed, type Rng } from '../core/random/rng';
 import { uniformInt } from '../core/random/uniform';
+import { newActivity, NO_OWN, NO_WORK } from '../schema/activity';
 import { newAdult } from '../schema/adult';
 import { readBackup, writeBackup, writeClassFile } from '../schema/classFile';
 import { emptyClass } from '../schema/classRecord';
 import { emptyDraft } from '../schema/draft';
 import {
+  ActivityId,
   AdultId,
   ClassId,
   DetailId,
@@ -223,6 +225,30 @@ const RANDOM: {
         ]),
         who: { of: 'section', sectionId: pick(rng, sections) },
         opened: { key: 'k', sessionId: 's', code: 'abc234', at: MOMENT, slips, guarded: true },
+      },
+    ];
+  },
+  activity: (rng, { classId, students, lineups }) => {
+    const order = some(rng, students, students.length);
+    const [twice] = order as [StudentId];
+    const groups = [order.slice(0, 3), [twice, ...order.slice(3)]].map((studentIds, sign) => ({
+      ...{ key: String(sign), name: `Group ${sign}`, sign, studentIds },
+      roles: { lead: studentIds[1] as StudentId },
+    }));
+    return [
+      {
+        ...newActivity(newId(ActivityId, 'ac'), classId, pick(rng, lineups), 'Report', MOMENT),
+        ...{ groups, splits: { [twice]: { key: '1', first: 0.5 } } },
+        criteria: [{ id: 'c1', name: 'Plot', text: '', most: 4 }],
+        work: { '0': { ...NO_WORK, points: uniformInt(rng, 10) } },
+        own: Object.fromEntries(some(rng, students, 3).map((id) => [id, NO_OWN])),
+        answers: { [pick(rng, students)]: { [pick(rng, students)]: 60 } },
+        setAside: some(rng, students, 2),
+        settled: { [pick(rng, students)]: '1' },
+      },
+      {
+        ...newActivity(newId(ActivityId, 'ac'), classId, null, 'Essay', MOMENT),
+        work: Object.fromEntries(some(rng, students, 3).map((id) => [id, NO_WORK])),
       },
     ];
   },

@@ -71,7 +71,14 @@ export type ActionLabel =
   | 'editLadder'
   | 'takeInResults'
   | 'editAdults'
-  | 'giveAdults';
+  | 'giveAdults'
+  | 'createActivity'
+  | 'editActivity'
+  | 'removeActivity'
+  | 'activityGroups'
+  | 'cameIn'
+  | 'mark'
+  | 'takeInMarks';
 
 /** Where a step belongs: a class by its id, or the shelf, where classes come and go. */
 export type Place = string;

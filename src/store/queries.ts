@@ -1,7 +1,8 @@
+import type { ActivityRecord } from '../schema/activity';
 import type { AdultRecord } from '../schema/adult';
 import type { ClassRecord } from '../schema/classRecord';
 import { takesPart } from '../schema/presence';
-import type { ClassId, LineupId, StudentId } from '../schema/ids';
+import type { ActivityId, ClassId, LineupId, StudentId } from '../schema/ids';
 import type { DrawRecord } from '../schema/draw';
 import { usesOf, type LineupRecord, type Use } from '../schema/lineup';
 import type { PlanRecord } from '../schema/plan';
@@ -214,6 +215,24 @@ export const resultsOf = query<[ClassId], readonly ResultsRecord[]>(['results'],
     .all('results')
     .filter((results) => results.classId === classId)
     .sort((a, b) => (a.on === b.on ? oldestFirst(b, a) : a.on < b.on ? 1 : -1)),
+);
+
+/** The activities of a class, the one that is due first first, then those without a day in the order they were made. */
+export const activitiesOf = query<[ClassId], readonly ActivityRecord[]>(
+  ['activity'],
+  (store, classId) =>
+    store
+      .all('activity')
+      .filter((activity) => activity.classId === classId)
+      .sort((a, b) => {
+        const [one, two] = [a.due ?? '9', b.due ?? '9'];
+        return one < two ? -1 : one > two ? 1 : oldestFirst(a, b);
+      }),
+);
+
+export const activityById = query<[ActivityId], ActivityRecord | undefined>(
+  ['activity'],
+  (store, id) => store.get('activity', id),
 );
 
 /** The adults of a class in their order. */

@@ -132,6 +132,13 @@ export const actions = {
   takeInResults: 'change results',
   editAdults: 'change adults',
   giveAdults: 'give groups adults',
+  createActivity: 'new activity',
+  editActivity: 'change the activity',
+  removeActivity: 'delete the activity',
+  activityGroups: 'change the groups of the activity',
+  cameIn: 'note what came in',
+  mark: 'mark',
+  takeInMarks: 'take in marks',
 };
 
 export const keyMap = {

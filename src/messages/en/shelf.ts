@@ -77,6 +77,8 @@ export const lineups = {
       `Group spaces were made of it on ${shortDay(day)}: whoever changes the group loses sight of what was written there, once it is handed off again.`,
     copies: 'Files or sheets of it have left; they stay as they were.',
     stage: 'It is what the stage shows.',
+    activities: (names: readonly string[]) =>
+      `${listNames(names)} is worked in these groups: what has opened keeps the groups it had, and asks about whoever moves.`,
     seats: 'Students are choosing their group in it just now.',
   },
   none: 'No lineup',

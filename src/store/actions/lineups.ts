@@ -1,4 +1,5 @@
 import type { SavedRecipe } from '../../schema/classRecord';
+import { keptGroups } from '../../schema/activity';
 import { LineupId, newId, type ClassId, type StudentId } from '../../schema/ids';
 import { sameData } from '../../schema/merging';
 import { newLineup, usesOf, type LineupRecord } from '../../schema/lineup';
@@ -119,6 +120,12 @@ export function deleteLineup(store: AppStore, id: LineupId): void {
     const { get, all, put } = change;
     const lineup = get('lineup', id);
     if (!lineup) return;
+    // An activity that is still to open keeps the groups that it was meant for.
+    const take = shownTake(store.records, id);
+    for (const activity of all('activity')) {
+      if (activity.lineupId !== id || activity.groups !== null || !take) continue;
+      put({ ...activity, groups: [...keptGroups(take.groups)] });
+    }
     forget(change, { lineup: (one) => (one === id ? null : one) });
     const next = all('lineup').filter((one) => one.classId === lineup.classId);
     open(get, put, lineup.classId, next.at(-1)?.id ?? null);

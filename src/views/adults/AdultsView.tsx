@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { lastAdults, type Leading } from '@/encode/leads';
-import { groupKeys } from '@/encode/publicLineup';
+import { groupKeys } from '@/schema/takeGroup';
 import { sayAdults } from '@/messages/adults';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';

@@ -4,7 +4,7 @@ import { useMemo } from 'react';
 import { dependentsOf, type Dependent } from '@/encode/dependents';
 import { say } from '@/messages';
 import type { LineupRecord } from '@/schema/lineup';
-import { lineupsOf, receiptsOf } from '@/store/queries';
+import { activitiesOf, lineupsOf, receiptsOf } from '@/store/queries';
 import type { RecordStore } from '@/store/recordStore';
 import { useStore } from '@/store/react';
 
@@ -18,6 +18,7 @@ export function hangingOn(records: RecordStore, lineup: LineupRecord): readonly 
     receipts: receiptsOf(records, lineup.id),
     scenes: records.all('scene').filter(ofClass),
     seatSessions: records.all('seatSession').filter(ofClass),
+    activities: activitiesOf(records, lineup.classId),
   }).map(sentenceOf);
 }
 
@@ -30,6 +31,7 @@ function sentenceOf(one: Dependent): string {
     case 'experts':
     case 'homes':
     case 'dealtFrom':
+    case 'activities':
       return hangs[one.kind](one.names);
     case 'rooms':
     case 'channels':

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import type { Bench } from '@/encode/bench';
-import { groupKeys } from '@/encode/publicLineup';
+import { groupKeys } from '@/schema/takeGroup';
 import type { StudentId } from '@/schema/ids';
 
 /** A group of the shown take, with the names of the skills that it works on. */

@@ -1,0 +1,135 @@
+import { rngFromSeed, type Rng } from '../core/random/rng';
+import { uniformInt } from '../core/random/uniform';
+import { figureColumnsIn, markColumn } from './markSheet';
+import {
+  marksFile,
+  marksTable,
+  type MarkOut,
+  type MarksLayout,
+  type MarksOut,
+  type MarkWords,
+} from './out/marksOut';
+import { readRosterFile } from './roster/readRoster';
+import { whoseFiles } from './whoseFiles';
+
+const words: MarkWords = {
+  headings: {
+    ...{ number: 'Number', name: 'Name', givenName: 'Given name', familyName: 'Family name' },
+    ...{ email: 'Address', section: 'Section', group: 'Group', marks: 'Mark', percent: 'Per cent' },
+    ...{ mean: 'Mean', missing: 'Missing', comment: 'Comment' },
+  },
+  state: (state) => state,
+  sheet: 'Marks',
+  of: (heading, activity) => `${activity}, ${heading}`,
+};
+const LAYOUT: MarksLayout = { columns: ['number', 'name', 'marks'], headings: {}, decimal: '.' };
+const NAMES = ['Ana Reed', 'Bo Lee', 'Chipo Dube', 'Dov Stern', '=1+1 Eve', 'Łucja Wójcik'];
+
+/** Marks of an activity at random, some excused, some missing. */
+function randomMarks(rng: Rng): MarksOut {
+  const mark = (): MarkOut => {
+    const state = (['marked', 'marked', 'marked', 'excused', 'absent', 'missing'] as const)[
+      uniformInt(rng, 6)
+    ]!;
+    const points = state === 'marked' ? uniformInt(rng, 41) / 4 : state === 'absent' ? 0 : null;
+    return { group: 'Alder', state, points, comment: '=cmd|1' };
+  };
+  return {
+    className: 'Crew',
+    activities: [{ name: 'Flow report', most: 10, due: null, weight: 1 }],
+    rows: NAMES.map((name, at) => ({
+      ...{ name, number: `00${4100 + at}`, email: `p${at}@example.org`, section: 'North bank' },
+      ...{ givenName: name.split(' ')[0]!, familyName: name.split(' ')[1]! },
+      ...{ marks: [mark()], mean: 71.234, missing: 0 },
+    })),
+  };
+}
+
+async function bytesOf(
+  kind: 'csv' | 'xlsx',
+  marks: MarksOut,
+  layout: MarksLayout,
+): Promise<Uint8Array> {
+  const { content } = await marksFile(kind, marks, layout, words);
+  return typeof content === 'string' ? new TextEncoder().encode(content) : content;
+}
+
+test.each([
+  ['csv', '.'],
+  ['csv', ','],
+  ['xlsx', '.'],
+] as const)(
+  'marks written as %s with a decimal “%s” are read back to the figure',
+  async (kind, decimal) => {
+    const wrong: string[] = [];
+    for (let seed = 0; seed < 12; seed++) {
+      const marks = randomMarks(rngFromSeed(seed));
+      const layout: MarksLayout = { ...LAYOUT, decimal, columns: [...LAYOUT.columns, 'comment'] };
+      const read = await readRosterFile(await bytesOf(kind, marks, layout));
+      if (!read.ok) throw new Error(read.error.code);
+      const { table, reading, roster } = read;
+      const found = markColumn(figureColumnsIn(table, reading, roster), ['Flow report']);
+      const back = roster.students.map(
+        ({ externalId }, at) => `${externalId} ${found?.cells[at]?.replace(',', '.')}`,
+      );
+      const sent = marks.rows.map(({ number, marks: [mark] }) => {
+        const { state, points } = mark!;
+        return `${number} ${state === 'excused' || state === 'absent' ? state : (points ?? '')}`;
+      });
+      if (back.join() !== sent.join()) wrong.push(`${seed}\n${back.join()}\n${sent.join()}`);
+    }
+    expect(wrong).toEqual([]);
+  },
+);
+
+test('no cell of a table of marks is run as a formula', async () => {
+  const marks = randomMarks(rngFromSeed(1));
+  const layout: MarksLayout = { ...LAYOUT, columns: ['name', 'comment', 'marks'] };
+  const { content } = await marksFile('csv', marks, layout, words);
+  expect(content).toContain("'=1+1 Eve,'=cmd|1,");
+});
+
+test('a table has the columns of the layout in its order under its headings, one for each activity', () => {
+  const one = randomMarks(rngFromSeed(2));
+  const [first] = one.activities;
+  const two: MarksOut = {
+    ...one,
+    activities: [first!, { ...first!, name: 'Poster', most: 20 }],
+    rows: one.rows.map((row) => ({
+      ...row,
+      marks: [{ group: 'Alder', state: 'marked', points: 5, comment: '' }, null],
+    })),
+  };
+  const layout: MarksLayout = {
+    ...{ columns: ['familyName', 'marks', 'percent', 'mean'], decimal: '.' },
+    headings: { familyName: 'Surname' },
+  };
+  const { heading, rows } = marksTable(two, layout, words);
+  expect(heading).toEqual([
+    ...['Surname', 'Flow report', 'Poster', 'Flow report, Per cent', 'Poster, Per cent', 'Mean'],
+  ]);
+  expect(rows[0]).toEqual(['Reed', 5, '', 50, '', 71.23]);
+});
+
+test('a sheet with several columns of figures and none called like the activity leaves the choice to the teacher', () => {
+  const column = (heading: string, likely: number) => ({ column: 0, heading, cells: [], likely });
+  expect(markColumn([column('Mark', 3), column('Seat', 3)], ['Report'])).toBeNull();
+  expect(markColumn([column('report', 3), column('Seat', 3)], ['Report'])?.heading).toBe('report');
+  expect(markColumn([column('Mark', 3), column('Note', 0)], ['Report'])?.heading).toBe('Mark');
+});
+
+test('files are whose name stands in theirs, the longest of all, and doubts are told', () => {
+  const called = [
+    { key: '0', names: ['Alder', 'Ana Reed'] },
+    { key: '1', names: ['Alder buckthorn', 'Bo Lee'] },
+    { key: '2', names: ['Group 1'] },
+    { key: '3', names: ['Group 12', 'Ána Reed'] },
+  ];
+  const files = [
+    ...['alder_report.pdf', 'Alder-Buckthorn.docx', 'group12 final.pdf', 'Group 1/scan.pdf'],
+    ...['ana reed.pdf', 'holiday.png', 'sent/Bo_Lee/alder.txt'],
+  ];
+  expect(whoseFiles(files, called).map(({ keys }) => keys.join(' '))).toEqual([
+    ...['0', '1', '3', '2', '0 3', '', '0'],
+  ]);
+});
