@@ -6,7 +6,9 @@ import type { TakeGroup } from '../schema/take';
 import { decided, movedSince } from './activityChanges';
 import { unitsOf } from './activityUnits';
 import { lateBy, lateOff, marksOf, readFigure } from './marking';
+import { slipOfGroup, slipOfStudent } from './markSlip';
 import { takeInMarks, type GivenMark } from './marksIn';
+import { markRows } from './markTerm';
 import { idOf, idsOf, student, take } from './testBench';
 
 const groupsOf = (groups: readonly string[]): readonly TakeGroup[] => take(groups).groups;
@@ -317,4 +319,66 @@ test.each([
 ])('what is typed as “%s” is read as %s', (text, read) => {
   const figure = readFigure(text, -2, 10);
   expect(figure.ok ? figure.value : figure.code).toBe(read);
+});
+
+describe('marks over the term', () => {
+  const groups = ['a b', 'c d'];
+  const one = activityIn(groups, { work: { '0': marked(8) }, due: '2026-10-01T12:00' });
+  const two = activityIn(groups, {
+    ...{ most: 20, weight: 3, due: '2026-11-01T12:00', work: { '0': marked(10) } },
+    own: { a: { ...NO_OWN, state: 'excused' }, c: { ...NO_OWN, state: 'absent' } },
+  });
+  const rows = (now: string) => {
+    const term = [one, two].map((activity) => ({
+      activity,
+      units: unitsOf(activity, undefined, everybody),
+    }));
+    return markRows(term, idsOf('a b c d e'), now).map(({ studentId, mean, missing }) => ({
+      ...{ studentId, mean, missing },
+    }));
+  };
+
+  test('means are of per cents by weight: excused ones do not count, absent ones as 0', () => {
+    expect(rows('2026-10-20T12:00')).toEqual([
+      { studentId: 'a', mean: 80, missing: 0 },
+      { studentId: 'b', mean: (80 + 3 * 50) / 4, missing: 0 },
+      { studentId: 'c', mean: 0, missing: 1 },
+      { studentId: 'd', mean: null, missing: 1 },
+      { studentId: 'e', mean: null, missing: 0 },
+    ]);
+  });
+
+  test('a mark is missing once it is due and not before', () => {
+    const missing = (now: string) => rows(now).map((row) => row.missing);
+    expect(missing('2026-09-30T12:00')).toEqual([0, 0, 0, 0, 0]);
+    expect(missing('2026-11-01T12:00')).toEqual([0, 0, 1, 2, 0]);
+  });
+
+  test('how much somebody carried is told only where somebody has said it', () => {
+    const shares = activityIn(groups, {
+      ...{ members: 'shares', own: { a: { ...NO_OWN, share: 75 } } },
+    });
+    const units = unitsOf(shares, undefined, everybody);
+    const carried = markRows([{ activity: shares, units }], idsOf('a b c'), '2026').map(
+      (row) => row.carried,
+    );
+    expect(carried).toEqual([1.5, 0.5, null]);
+  });
+});
+
+test('a slip has one student’s marks and nothing of another’s, a group’s slip none of its members’', () => {
+  const activity = activityIn(['a b', 'c'], {
+    members: 'points',
+    work: { '0': { ...marked(7), comment: 'for all' }, '1': { ...marked(3), comment: 'QUIET' } },
+    own: {
+      a: { ...NO_OWN, points: 1, comment: 'for a' },
+      b: { ...NO_OWN, points: -4, comment: 'QUIET' },
+    },
+  });
+  const units = unitsOf(activity, undefined, everybody);
+  const own = slipOfStudent(activity, units, idOf('a'), 'Ana');
+  expect(own).toMatchObject({ name: 'Ana', points: 8, comments: ['for all', 'for a'] });
+  expect(JSON.stringify([own, slipOfGroup(activity, units[0]!)])).not.toContain('QUIET');
+  expect(slipOfGroup(activity, units[0]!)).toMatchObject({ points: 7, comments: ['for all'] });
+  expect(slipOfStudent(activity, units, idOf('g'), 'Gus')).toBeNull();
 });

@@ -17,7 +17,7 @@ export interface MarkRow {
   readonly cells: readonly (StudentMark | null)[];
   /** Mean in per cent of the most points, by weight; null without any mark. */
   readonly mean: number | null;
-  /** Activities without a mark of theirs. */
+  /** Activities that are due and have no mark of theirs. */
   readonly missing: number;
   /** Mean part of their groups' work, 1 for an equal one; null where shares were never asked for. */
   readonly carried: number | null;
@@ -26,14 +26,21 @@ export interface MarkRow {
 const PERCENT = 100;
 
 /**
- * Everybody's marks over some activities. Excused ones do not count, absent ones count as 0, missing ones do not count and
- * are told. O(students · activities).
+ * Everybody's marks over some activities. Excused ones do not count, absent ones count as 0; those without a mark do not
+ * count, and are missing once they are due (`now`, a moment on the teacher's clock). O(students · activities).
  */
 export function markRows(
   term: readonly TermActivity[],
   students: readonly StudentId[],
+  now: string,
 ): readonly MarkRow[] {
   const marks = term.map(({ activity, units }) => marksIn(activity, units));
+  // Without a day something is due once anybody has a mark in it.
+  const due = term.map(({ activity }, at) =>
+    activity.due === null
+      ? [...(marks[at]?.values() ?? [])].some(({ state }) => state === 'marked')
+      : activity.due <= now,
+  );
   return students.map((studentId) => {
     const cells = marks.map((one) => one.get(studentId) ?? null);
     const counted = cells.flatMap((cell, at) => {
@@ -47,7 +54,7 @@ export function markRows(
     );
     return {
       ...{ studentId, cells, mean: weightedMean(counted) },
-      missing: cells.filter((cell) => cell?.state === 'missing').length,
+      missing: cells.filter((cell, at) => cell?.state === 'missing' && due[at]).length,
       carried: weightedMean(parts.map((value) => ({ value, weight: 1 }))),
     };
   });

@@ -1,9 +1,11 @@
 import { marksByParts, rounded, takenOff } from '../core/marks/marks';
 import {
   isAnswer,
+  outliersOf,
   partsByAnswers,
   partsGiven,
   type Answer,
+  type Outlier,
   type Parts,
 } from '../core/marks/shares';
 import { NO_OWN, NO_WORK, type ActivityRecord, type OwnMark, type Work } from '../schema/activity';
@@ -90,18 +92,30 @@ export function answersIn(
   });
 }
 
+/** Answers far from what the others of a group say, by places. */
+export function outliersIn(
+  activity: ActivityRecord,
+  members: readonly StudentId[],
+): readonly Outlier[] {
+  return outliersOf(answersIn(activity, members));
+}
+
 /** Those of a group who have a part in its work: nobody who is excused or was absent. */
 export function sharers(activity: ActivityRecord, unit: Unit): readonly StudentId[] {
   return unit.studentIds.filter((id) => ownOf(activity, id).state === 'there');
 }
 
-/** What each of a group did of its work; null where shares are not asked for. */
+/** What each of a group did of its work; null where shares are not asked for, or nobody has said any. */
 export function partsOf(activity: ActivityRecord, members: readonly StudentId[]): Parts | null {
   switch (activity.members) {
-    case 'shares':
-      return partsGiven(members.map((id) => ownOf(activity, id).share));
-    case 'answers':
-      return partsByAnswers(answersIn(activity, members));
+    case 'shares': {
+      const shares = members.map((id) => ownOf(activity, id).share);
+      return shares.some((one) => one !== null) ? partsGiven(shares) : null;
+    }
+    case 'answers': {
+      const answers = answersIn(activity, members);
+      return answers.some((one) => one !== null) ? partsByAnswers(answers) : null;
+    }
     case 'same':
     case 'points':
     case 'own':

@@ -9,6 +9,8 @@ import {
   type MarksOut,
   type MarkWords,
 } from './out/marksOut';
+import { calledSo, readAnswers } from './answersRead';
+import { readMarks } from './marksRead';
 import { readRosterFile } from './roster/readRoster';
 import { whoseFiles } from './whoseFiles';
 
@@ -132,4 +134,56 @@ test('files are whose name stands in theirs, the longest of all, and doubts are 
   expect(whoseFiles(files, called).map(({ keys }) => keys.join(' '))).toEqual([
     ...['0', '1', '3', '2', '0 3', '', '0'],
   ]);
+});
+
+test('each cell of a sheet that is no mark is named, and nothing is taken of it', () => {
+  const cells = [...['7,5', "'-2", '11', 'seven', '', 'EXCUSED', 'abs', '8', '7,5', '9', '9']];
+  const ids = ['a', 'b', 'c', 'd', 'e', 'f', 'g', null, 'a', 'h', 'h'];
+  const column = { column: 2, heading: 'Mark', cells, likely: 5 };
+  const words = { excused: ['excused'], absent: ['absent', 'abs'] };
+  const read = readMarks(column, (place) => ids[place] ?? null, 10, words);
+  expect([...read.marks]).toEqual([
+    ['a', 7.5],
+    ['f', 'excused'],
+    ['g', 'absent'],
+    ['h', 9],
+  ]);
+  expect(read.unread.map(({ place, code }) => `${place} ${code}`)).toEqual([
+    ...['1 below', '2 over', '3 noFigure', '7 unknown'],
+  ]);
+  expect(read).toMatchObject({ blank: 1, twice: [] });
+  const two = { ...column, cells: ['7', '8'] };
+  expect(readMarks(two, () => 'a', 10, words)).toMatchObject({
+    twice: [{ id: 'a', places: [0, 1] }],
+  });
+});
+
+test('answers are read by who answers and whom the column is headed with, within one group alone', () => {
+  const column = (heading: string, ...cells: string[]) => ({
+    ...{ column: 0, heading, cells, likely: cells.length },
+  });
+  const people = [
+    { id: 'a', names: ['Ana Reed', 'Reed Ana'] },
+    { id: 'b', names: ['Bo Lee'] },
+    { id: 'c', names: ['Bo Lee'] },
+    { id: 'd', names: ['Dov'] },
+  ];
+  const ids = ['a', 'd', 'c', null];
+  const read = readAnswers(
+    [
+      column('reed ana', '100', '60,5', '10', '3'),
+      column('Bo Lee', '1', '1', '1', '1'),
+      column('Dov', '40', '', 'much', ''),
+      column('Comment', '5', '5', '5', '5'),
+    ],
+    (place) => ids[place] ?? null,
+    calledSo(people),
+    (one, two) => `${one}${two}` !== 'ca',
+  );
+  expect(read.answers).toEqual({ d: { a: 60.5 }, a: { d: 40 } });
+  expect(read.unread).toEqual([
+    { from: 'c', to: 'a', cell: '10', code: 'notTogether' },
+    { from: 'c', to: 'd', cell: 'much', code: 'noFigure' },
+  ]);
+  expect(read).toMatchObject({ named: 2, unknown: [3] });
 });

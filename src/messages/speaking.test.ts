@@ -1,4 +1,5 @@
 import { say } from '.';
+import { sayActivities } from './activities';
 import { sayAdults } from './adults';
 import { sayBench } from './bench';
 import { sayChoosing } from './choosing';
@@ -19,6 +20,7 @@ import { speak, type Catalogue, type Language } from './speaking';
 
 const ENGLISH: Catalogue = {
   ...{ main: say, adults: sayAdults, bench: sayBench, clash: sayClash, keys: sayKeys },
+  activities: sayActivities,
   choosing: sayChoosing,
   ...{
     handoff: sayHandoff,

@@ -1,3 +1,4 @@
+import type { activities } from './en/activities';
 import type { adults } from './en/adults';
 import type { benchEn } from './en/bench';
 import type { en } from './en';
@@ -21,6 +22,7 @@ import type { term } from './en/term';
  */
 export interface Catalogue {
   readonly main: typeof en;
+  readonly activities: typeof activities;
   readonly adults: typeof adults;
   readonly bench: typeof benchEn;
   readonly choosing: typeof choosing;

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { ClassId, DraftId, StudentId } from './ids';
+import { ClassId, DraftId, StudentId, type ActivityId } from './ids';
 import type { RecordType } from './versions';
 
 /** Text being typed and not yet taken in, kept so that closing the lid loses none of it. */
@@ -16,14 +16,19 @@ export type DraftRecord = z.infer<typeof DraftRecord>;
 
 /**
  * Where text is being typed: the box for a list of a class, what is said to rooms or spaces, groups of earlier weeks,
- * results of a test, or the note about a student.
+ * results of a test, marks or answers of an activity, or the note about a student.
  */
 export type DraftField =
   | {
       readonly of: 'paste' | 'rooms' | 'spaces' | 'past' | 'results';
       readonly classId: ClassId;
     }
-  | { readonly of: 'note'; readonly classId: ClassId; readonly studentId: StudentId };
+  | { readonly of: 'note'; readonly classId: ClassId; readonly studentId: StudentId }
+  | {
+      readonly of: 'marks' | 'answers';
+      readonly classId: ClassId;
+      readonly activityId: ActivityId;
+    };
 
 export const draftType: RecordType<DraftRecord> = {
   record: 'draft',
@@ -60,6 +65,7 @@ function aboutId(id: unknown, prefix: string): string | null {
 export function emptyDraft(field: DraftField): DraftRecord {
   const { classId } = field;
   const studentId = field.of === 'note' ? field.studentId : null;
-  const id = DraftId.parse(`draft:${field.of}:${studentId ?? classId}`);
+  const about = field.of === 'note' ? field.studentId : 'activityId' in field ? field.activityId : classId;
+  const id = DraftId.parse(`draft:${field.of}:${about}`);
   return { record: 'draft', id, classId, studentId, text: '' };
 }

@@ -1,2 +1,3 @@
 /** The steps of the work that have a view. */
-export type Step = 'roster' | 'rules' | 'groups' | 'term' | 'stage' | 'show' | 'handoff';
+export type Step =
+  'roster' | 'rules' | 'groups' | 'term' | 'stage' | 'show' | 'handoff' | 'activities';

@@ -8,6 +8,7 @@ import {
   type OwnMark,
   type Work,
 } from '../../schema/activity';
+import { emptyDraft } from '../../schema/draft';
 import { ActivityId, newId, type ClassId, type LineupId, type StudentId } from '../../schema/ids';
 import type { AppStore } from '../appStore';
 import type { ActionLabel } from '../history';
@@ -65,7 +66,14 @@ export function editActivity(store: AppStore, id: ActivityId, change: Settings):
 }
 
 export function removeActivity(store: AppStore, id: ActivityId): void {
-  store.history.act('removeActivity', ({ remove }) => remove(id));
+  store.history.act('removeActivity', ({ get, remove }) => {
+    const activity = get('activity', id);
+    if (!activity) return;
+    remove(id);
+    // What was being pasted is of nothing any more.
+    for (const box of ['marks', 'answers'] as const)
+      remove(emptyDraft({ of: box, classId: activity.classId, activityId: id }).id);
+  });
 }
 
 /** Opens an activity at a moment: from then on it has the groups that its lineup has now. */

@@ -17,6 +17,7 @@ import { LineupChooser } from './LineupChooser';
 import { Rail } from './Rail';
 import { SaveMark } from './SaveMark';
 import { useClassId } from './useClassId';
+import { useKeptActivities } from './useKeptActivities';
 import { useKeys } from './useKeys';
 import { useStageOpen } from './stagePresence';
 import { today } from './today';
@@ -50,6 +51,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const go = (step: string) => (): void => router.push(`/c/${classId}/${step}`);
   useUndoKeys(classId);
   useOtherWindows(classId);
+  useKeptActivities(classId);
   useKeys({
     groups: go('groups'),
     term: go('term'),
@@ -58,6 +60,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       go('stage')();
     },
     handoff: go('handoff'),
+    activities: go('activities'),
     roster: go('roster'),
     rules: go('rules'),
   });

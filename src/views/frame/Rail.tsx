@@ -11,7 +11,15 @@ import { useKeys } from './useKeys';
 import { StepIcon, type Step } from './StepIcon';
 
 /** The steps of the work, in their order. */
-export const STEPS: readonly Step[] = ['roster', 'rules', 'groups', 'term', 'show', 'handoff'];
+export const STEPS: readonly Step[] = [
+  'roster',
+  'rules',
+  'groups',
+  'term',
+  'show',
+  'handoff',
+  'activities',
+];
 
 /** Loaded when it is first opened. */
 const KeyMapPanel = dynamic(() => import('./KeyMapPanel').then((module) => module.KeyMapPanel), {

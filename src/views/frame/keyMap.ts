@@ -70,6 +70,7 @@ export const KEYS = {
   term: key('e', 'steps'),
   showStage: key('s', 'steps'),
   handoff: key('h', 'steps'),
+  activities: key('w', 'steps'),
   scene: {
     press: ['1', '2', '3', '4', '5', '6', '7'],
     shown: ['1', '…', '7'],

@@ -1,0 +1,74 @@
+import type { FigureColumn } from './markSheet';
+import { isMissing, plainWords } from './roster/text';
+
+/** What a cell of a sheet says of a mark. */
+export type ReadMark = number | 'excused' | 'absent';
+
+/** A row that no mark was taken from, and why. */
+export interface UnreadMark {
+  /** Place in the roster's students. */
+  readonly place: number;
+  readonly cell: string;
+  readonly code: 'unknown' | 'noFigure' | 'below' | 'over';
+}
+
+export interface ReadMarks<Id> {
+  readonly marks: ReadonlyMap<Id, ReadMark>;
+  readonly unread: readonly UnreadMark[];
+  /** Students of whom several rows say different marks: places in the roster's students. */
+  readonly twice: readonly { readonly id: Id; readonly places: readonly number[] }[];
+  /** Rows of students that say nothing. */
+  readonly blank: number;
+}
+
+/** Words for who has no mark, beside the figure. */
+export interface NoMarkWords {
+  readonly excused: readonly string[];
+  readonly absent: readonly string[];
+}
+
+/** Reads the marks of a column, each row by itself: what cannot be read is named, and nothing of it is taken. */
+export function readMarks<Id>(
+  { cells }: FigureColumn,
+  idOf: (place: number) => Id | null,
+  most: number,
+  words: NoMarkWords,
+): ReadMarks<Id> {
+  const unread: UnreadMark[] = [];
+  const said = new Map<Id, { readonly mark: ReadMark; readonly place: number }[]>();
+  let blank = 0;
+  cells.forEach((cell, place) => {
+    const mark = readMark(cell, words);
+    const id = idOf(place);
+    if (mark === null) blank++;
+    else if (id === null) unread.push({ place, cell, code: 'unknown' });
+    else if (mark === 'noFigure') unread.push({ place, cell, code: mark });
+    else if (typeof mark === 'number' && mark < 0) unread.push({ place, cell, code: 'below' });
+    else if (typeof mark === 'number' && mark > most) unread.push({ place, cell, code: 'over' });
+    else said.set(id, [...(said.get(id) ?? []), { mark, place }]);
+  });
+  const agreed = [...said].filter(([, all]) => all.every(({ mark }) => mark === all[0]?.mark));
+  return {
+    ...{ unread, blank },
+    marks: new Map(agreed.flatMap(([id, [first]]) => (first ? [[id, first.mark] as const] : []))),
+    twice: [...said].flatMap(([id, all]) =>
+      all.some(({ mark }) => mark !== all[0]?.mark)
+        ? [{ id, places: all.map(({ place }) => place) }]
+        : [],
+    ),
+  };
+}
+
+function readMark(cell: string, words: NoMarkWords): ReadMark | 'noFigure' | null {
+  // A spreadsheet that was told to leave a figure alone wrote a sign before it.
+  const plain = cell
+    .trim()
+    .replace(/^'/, '')
+    .replace(/\u2212/g, '-')
+    .replace(',', '.');
+  const word = plainWords(plain);
+  if (words.excused.some((one) => plainWords(one) === word && word !== '')) return 'excused';
+  if (words.absent.some((one) => plainWords(one) === word && word !== '')) return 'absent';
+  if (isMissing(cell)) return null;
+  return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : 'noFigure';
+}

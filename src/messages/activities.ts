@@ -1,0 +1,5 @@
+import { activities } from './en/activities';
+import { part } from './speaking';
+
+/** The words of activities and marks. */
+export const sayActivities = part('activities', activities);

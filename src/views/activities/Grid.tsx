@@ -1,0 +1,242 @@
+'use client';
+
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useMemo, useState, type KeyboardEvent } from 'react';
+import type { Unit } from '@/encode/activityUnits';
+import { marksOf, mostOf, type StudentMark } from '@/encode/marking';
+import { sayActivities } from '@/messages/activities';
+import { isAlone, type ActivityRecord } from '@/schema/activity';
+import type { StudentId } from '@/schema/ids';
+import { useListed } from './useListed';
+import type { NameOf } from '../frame/names';
+import page from '../frame/SidePage.module.css';
+import { Select } from '../primitives/Select';
+import styles from './Activities.module.css';
+import { moveInGrid } from './gridKeys';
+import { MemberRow } from './MemberRow';
+import { standingOf, STANDINGS } from './progress';
+import { UnitRow } from './UnitRow';
+
+interface GridProps {
+  readonly activity: ActivityRecord;
+  readonly units: readonly Unit[];
+  readonly nameOf: NameOf;
+}
+
+type Line =
+  | { readonly kind: 'unit'; readonly unit: Unit }
+  | { readonly kind: 'member'; readonly unit: Unit; readonly id: StudentId };
+
+/** With fewer lines all of them are drawn. */
+const WHOLE_LINES = 80;
+const LINE_PX = 44;
+
+/** What came in and marks, a row for each group, which opens for its members: made to be typed through. */
+export function Grid({ activity, units, nameOf }: GridProps) {
+  const words = sayActivities.grid;
+  const alone = isAlone(activity);
+  const [shown, setShown] = useListed(activity.classId);
+  const [opened, setOpened] = useState<ReadonlySet<string>>(new Set());
+  const [box, setBox] = useState<HTMLDivElement | null>(null);
+  const marks = useMemo(() => marksOf(activity, units), [activity, units]);
+  const standings = useMemo(
+    () => new Map(units.map((unit) => [unit.key, standingOf(activity, unit)])),
+    [activity, units],
+  );
+  const counts = STANDINGS.map((one) => [...standings.values()].filter((of) => of === one).length);
+  // Whoever is marked while only those to mark are shown stays until the list is chosen anew.
+  const keysOf = (standing: string): ReadonlySet<string> =>
+    new Set(units.flatMap(({ key }) => (standings.get(key) === standing ? [key] : [])));
+  const [chosen, setChosen] = useState(() => ({ of: shown, keys: keysOf(shown) }));
+  const listed = units.filter(
+    ({ key }) =>
+      shown === 'all' ||
+      (chosen.of === shown ? chosen.keys.has(key) : standings.get(key) === shown),
+  );
+  const lines = listed.flatMap((unit): readonly Line[] => [
+    { kind: 'unit', unit },
+    ...(opened.has(unit.key)
+      ? unit.studentIds.map((id) => ({ kind: 'member' as const, unit, id }))
+      : []),
+  ]);
+  const whole = lines.length <= WHOLE_LINES;
+  // What it hands out is read while drawing and never handed on to a memoised child.
+  // eslint-disable-next-line react-hooks/incompatible-library -- see above
+  const virtualizer = useVirtualizer({
+    count: lines.length,
+    enabled: !whole,
+    getScrollElement: () => box,
+    estimateSize: () => LINE_PX,
+    overscan: 6,
+    initialRect: { width: 1000, height: 600 },
+  });
+  const items = virtualizer.getVirtualItems();
+  const [first, last] = [items[0], items.at(-1)];
+  const drawn = whole ? lines : lines.slice(first?.index ?? 0, (last?.index ?? -1) + 1);
+  const above = whole ? 0 : (first?.start ?? 0);
+  const below = whole ? 0 : virtualizer.getTotalSize() - (last?.end ?? 0);
+  const settings = useSettings(activity);
+  const open = (key: string, wish: boolean): void => {
+    // Rows are drawn with the first of these, so it reads nothing that changes.
+    setOpened((before) => {
+      const next = new Set(before);
+      if (wish) next.add(key);
+      else next.delete(key);
+      return next;
+    });
+  };
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>): void => {
+    if (event.altKey && (event.key === 'ArrowDown' || event.key === 'ArrowUp')) {
+      const row = event.target instanceof HTMLElement ? event.target.closest('tr') : null;
+      const key = row?.dataset.unit;
+      if (key === undefined || alone) return;
+      event.preventDefault();
+      open(key, event.key === 'ArrowDown');
+      // The members' cells go with them; the group's stays.
+      if (event.key === 'ArrowUp' && row?.dataset.member !== undefined) {
+        const [own] = [
+          ...event.currentTarget.querySelectorAll<HTMLElement>('tr[data-unit]'),
+        ].filter((one) => one.dataset.unit === key && one.dataset.member === undefined);
+        own?.querySelector<HTMLElement>('[data-cell="mark"], [data-cell]')?.focus();
+      }
+      return;
+    }
+    if (moveInGrid(event)) event.preventDefault();
+  };
+  const { criteria } = activity;
+  const offs = activity.late !== null;
+  const columns =
+    3 + Math.max(1, criteria.length) + (criteria.length > 0 ? 1 : 0) + (offs ? 1 : 0) + 1;
+  const names = words.shows(units.length, counts[0] ?? 0, counts[1] ?? 0, counts[2] ?? 0);
+  return (
+    <section className={page.part} aria-label={words.title}>
+      <div className={page.head}>
+        <h3 className={page.subtitle}>{words.title}</h3>
+        <Select
+          label={words.show}
+          value={shown}
+          options={(['all', ...STANDINGS] as const).map((value) => ({
+            value,
+            label: names[value],
+          }))}
+          onChange={(value) => {
+            setChosen({ of: value, keys: keysOf(value) });
+            setShown(value);
+          }}
+        />
+      </div>
+      {units.length === 0 ? (
+        <p>{words.empty}</p>
+      ) : lines.length === 0 ? (
+        <p>{words.nothingHere}</p>
+      ) : (
+        <div
+          ref={setBox}
+          className={styles.box}
+          data-whole={whole || undefined}
+          onKeyDown={onKeyDown}
+        >
+          <table className={styles.grid} data-fixed={!whole || undefined}>
+            <thead>
+              <tr>
+                <th scope="col" className={styles.who}>
+                  {alone ? words.student : words.group}
+                </th>
+                <th scope="col">{words.came}</th>
+                {criteria.map(({ id, name, most, text }) => (
+                  <th key={id} scope="col" className={styles.points} title={text}>
+                    {name}
+                    <small>{words.of(most)}</small>
+                  </th>
+                ))}
+                <th scope="col" className={styles.points}>
+                  {words.mark}
+                  <small>{words.of(mostOf(activity))}</small>
+                </th>
+                {offs && (
+                  <th scope="col" className={styles.points}>
+                    {words.off}
+                  </th>
+                )}
+                <th scope="col" className={styles.points}>
+                  {words.end}
+                </th>
+                <th scope="col" className={styles.wordsColumn}>
+                  {words.comment}
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {above > 0 && <tr aria-hidden="true" style={{ height: above }} />}
+              {drawn.map((line) =>
+                line.kind === 'unit' ? (
+                  <UnitRow
+                    key={line.unit.key}
+                    settings={settings}
+                    unit={line.unit}
+                    name={line.unit.group ? line.unit.group.name : nameOf(line.unit.key)}
+                    lead={line.unit.leadId === null ? null : nameOf(line.unit.leadId)}
+                    work={activity.work[line.unit.key]}
+                    own={line.unit.group ? undefined : activity.own[line.unit.key]}
+                    marks={rowMarks(marks, line.unit)}
+                    isOpen={opened.has(line.unit.key)}
+                    onOpen={open}
+                  />
+                ) : (
+                  <MemberRow
+                    key={`${line.unit.key} ${line.id}`}
+                    settings={settings}
+                    unitKey={line.unit.key}
+                    id={line.id}
+                    name={nameOf(line.id)}
+                    own={activity.own[line.id]}
+                    mark={marks.get(line.id)}
+                    second={secondGroup(activity, units, line)}
+                  />
+                ),
+              )}
+              {below > 0 && (
+                <tr aria-hidden="true" style={{ height: below }}>
+                  <td colSpan={columns} />
+                </tr>
+              )}
+            </tbody>
+          </table>
+        </div>
+      )}
+      <p className={page.hint}>{words.keys}</p>
+    </section>
+  );
+}
+
+/** What all rows are drawn from, the same object until some of it changes. */
+export type RowSettings = Pick<
+  ActivityRecord,
+  'id' | 'criteria' | 'most' | 'members' | 'due' | 'last' | 'late'
+>;
+
+function useSettings(activity: ActivityRecord): RowSettings {
+  const { id, criteria, most, members, due, last, late } = activity;
+  return useMemo(
+    () => ({ id, criteria, most, members, due, last, late }),
+    [id, criteria, most, members, due, last, late],
+  );
+}
+
+function rowMarks(
+  marks: ReadonlyMap<StudentId, StudentMark>,
+  { studentIds }: Unit,
+): readonly StudentMark[] {
+  return studentIds.flatMap((id) => marks.get(id) ?? []);
+}
+
+/** The other group of somebody whose mark is split. */
+function secondGroup(
+  activity: ActivityRecord,
+  units: readonly Unit[],
+  { unit, id }: { readonly unit: Unit; readonly id: StudentId },
+): string | null {
+  if (!activity.splits[id]) return null;
+  const other = units.find(({ key, studentIds }) => key !== unit.key && studentIds.includes(id));
+  return other?.group?.name ?? null;
+}
