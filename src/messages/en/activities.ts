@@ -1,5 +1,3 @@
-import type { Decision } from '../../encode/activityChanges';
-import type { StudentMark } from '../../encode/marking';
 import type { MarkColumn, MarkOut } from '../../formats/out/marksOut';
 import type { MemberMarks } from '../../schema/activity';
 import { count, listNames, shortDay } from './words';
@@ -187,7 +185,7 @@ export const activities = {
       missing: 'no mark yet',
       excused: 'excused',
       absent: 'absent: 0',
-    } satisfies Record<StudentMark['state'], string>,
+    } satisfies Record<MarkOut['state'], string>,
     offOf: (points: number) => `−${figure(points)}`,
     split: (name: string) => `and a part of ${name}’s mark`,
     show: 'Show',
@@ -219,7 +217,7 @@ export const activities = {
       stay: 'Stays',
       go: 'Goes along',
       split: 'Half of each mark',
-    } satisfies Record<Decision, string>,
+    } satisfies Record<'stay' | 'go' | 'split', string>,
     all: { stay: 'All stay', go: 'All go along' },
     of: (decision: string, name: string) => `${decision}: ${name}`,
     done: (students: number) => `Decided about ${count(students, 'student')}.`,

@@ -2,23 +2,12 @@
 
 import dynamic from 'next/dynamic';
 import { useId, useState, type ComponentType } from 'react';
-import type { Unit } from '@/encode/activityUnits';
 import { sayActivities } from '@/messages/activities';
-import { isAlone, type ActivityRecord } from '@/schema/activity';
-import type { LineupRecord } from '@/schema/lineup';
-import type { StudentRecord } from '@/schema/student';
-import type { NameOf } from '../frame/names';
+import { isAlone } from '@/schema/activity';
 import { Button } from '../primitives/Button';
 import page from '../frame/SidePage.module.css';
 import styles from './Activities.module.css';
-
-export interface BesideProps {
-  readonly activity: ActivityRecord;
-  readonly units: readonly Unit[];
-  readonly lineup: LineupRecord | undefined;
-  readonly students: readonly StudentRecord[];
-  readonly nameOf: NameOf;
-}
+import type { BesideProps } from './besideProps';
 
 interface Part {
   readonly name: keyof typeof sayActivities.beside;

@@ -12,7 +12,7 @@ import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import { Select } from '../primitives/Select';
 import styles from './Activities.module.css';
-import type { BesideProps } from './Beside';
+import type { BesideProps } from './besideProps';
 
 interface Chosen extends FiledWork {
   /** When the file was last changed. */

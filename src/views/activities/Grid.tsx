@@ -15,6 +15,7 @@ import styles from './Activities.module.css';
 import { moveInGrid } from './gridKeys';
 import { MemberRow } from './MemberRow';
 import { standingOf, STANDINGS } from './progress';
+import { useRowSettings } from './rowSettings';
 import { UnitRow } from './UnitRow';
 
 interface GridProps {
@@ -75,7 +76,7 @@ export function Grid({ activity, units, nameOf }: GridProps) {
   const drawn = whole ? lines : lines.slice(first?.index ?? 0, (last?.index ?? -1) + 1);
   const above = whole ? 0 : (first?.start ?? 0);
   const below = whole ? 0 : virtualizer.getTotalSize() - (last?.end ?? 0);
-  const settings = useSettings(activity);
+  const settings = useRowSettings(activity);
   const open = (key: string, wish: boolean): void => {
     // Rows are drawn with the first of these, so it reads nothing that changes.
     setOpened((before) => {
@@ -206,20 +207,6 @@ export function Grid({ activity, units, nameOf }: GridProps) {
       )}
       <p className={page.hint}>{words.keys}</p>
     </section>
-  );
-}
-
-/** What all rows are drawn from, the same object until some of it changes. */
-export type RowSettings = Pick<
-  ActivityRecord,
-  'id' | 'criteria' | 'most' | 'members' | 'due' | 'last' | 'late'
->;
-
-function useSettings(activity: ActivityRecord): RowSettings {
-  const { id, criteria, most, members, due, last, late } = activity;
-  return useMemo(
-    () => ({ id, criteria, most, members, due, last, late }),
-    [id, criteria, most, members, due, last, late],
   );
 }
 

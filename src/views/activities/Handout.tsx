@@ -15,7 +15,7 @@ import { Button } from '../primitives/Button';
 import { Field } from '../primitives/Field';
 import styles from './Activities.module.css';
 import { useAddressed } from './addressed';
-import type { BesideProps } from './Beside';
+import type { BesideProps } from './besideProps';
 
 /** A hand-out for each group, filled with its names, saved as pages or documents. */
 export function Handout({ activity, units }: BesideProps) {

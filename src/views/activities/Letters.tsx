@@ -17,7 +17,7 @@ import { Choice } from '../primitives/Choice';
 import { Field } from '../primitives/Field';
 import styles from './Activities.module.css';
 import { useAddressed } from './addressed';
-import type { BesideProps } from './Beside';
+import type { BesideProps } from './besideProps';
 
 /** The text of such letters, as it was last written; '' for the usual one. */
 const TEXT: Setting<string> = { name: 'missingLetter', shape: z.string(), usual: '' };

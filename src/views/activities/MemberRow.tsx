@@ -11,7 +11,7 @@ import { useStore } from '@/store/react';
 import { Select } from '../primitives/Select';
 import styles from './Activities.module.css';
 import { FigureCell, TextCell } from './Cell';
-import type { RowSettings } from './Grid';
+import type { RowSettings } from './rowSettings';
 
 interface MemberRowProps {
   readonly settings: RowSettings;

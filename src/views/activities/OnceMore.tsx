@@ -11,7 +11,7 @@ import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import { Field } from '../primitives/Field';
 import { Select } from '../primitives/Select';
-import type { BesideProps } from './Beside';
+import type { BesideProps } from './besideProps';
 import { sameDistance } from './sameDistance';
 
 /** The same activity once more: here, for another class, or for each lineup of a series. */

@@ -18,7 +18,7 @@ import { useRealNames } from '../frame/useRealNames';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import styles from './Activities.module.css';
-import type { BesideProps } from './Beside';
+import type { BesideProps } from './besideProps';
 
 const MOST_TOLD = 12;
 

@@ -16,7 +16,7 @@ import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import { Select } from '../primitives/Select';
 import styles from './Activities.module.css';
-import type { BesideProps } from './Beside';
+import type { BesideProps } from './besideProps';
 
 /** So many are told one by one. */
 const MOST_TOLD = 12;

@@ -6,7 +6,7 @@ import { classById, studentsOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { clockMoment } from '../frame/clockMoment';
 import { LinkButton } from '../primitives/LinkButton';
-import type { BesideProps } from './Beside';
+import type { BesideProps } from './besideProps';
 import { MarksOut } from './MarksOut';
 import { marksOutOf } from './marksOutOf';
 

@@ -11,7 +11,7 @@ import page from '../frame/SidePage.module.css';
 import { Select } from '../primitives/Select';
 import styles from './Activities.module.css';
 import { Button } from '../primitives/Button';
-import type { BesideProps } from './Beside';
+import type { BesideProps } from './besideProps';
 import { ReadAnswers } from './ReadAnswers';
 import { FigureCell } from './Cell';
 import { moveInGrid } from './gridKeys';

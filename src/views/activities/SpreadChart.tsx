@@ -9,7 +9,7 @@ import { Spoken } from '../primitives/Spoken';
 import { barOptions } from '../theme/barChart';
 import { useChartTones } from '../theme/useChartTones';
 import styles from './Activities.module.css';
-import type { BesideProps } from './Beside';
+import type { BesideProps } from './besideProps';
 
 /** Where all of a group have one mark the bar would be nothing: it is drawn at least so high, of the most points. */
 const LEAST_BAR = 0.015;

@@ -13,7 +13,7 @@ import { Field } from '../primitives/Field';
 import { FileButton } from '../primitives/FileButton';
 import { InPlaceText } from '../primitives/InPlaceText';
 import styles from './Activities.module.css';
-import type { BesideProps } from './Beside';
+import type { BesideProps } from './besideProps';
 import { pictureFrom } from './pictureFrom';
 
 const Markdown = dynamic(() => import('../frame/Markdown').then((module) => module.Markdown), {

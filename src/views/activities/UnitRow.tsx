@@ -13,7 +13,7 @@ import { Sign } from '../primitives/Sign';
 import styles from './Activities.module.css';
 import { Came } from './Came';
 import { FigureCell, TextCell } from './Cell';
-import type { RowSettings } from './Grid';
+import type { RowSettings } from './rowSettings';
 
 interface UnitRowProps {
   readonly settings: RowSettings;

@@ -13,7 +13,7 @@ test('every line of the list of keys tells of a key, and every key is shown', ()
   for (const { press: keys, shown } of Object.values(KEYS)) {
     expect(Math.min(keys.length, shown.length)).toBeGreaterThan(0);
   }
-  expect(shownOn('steps')).toEqual(['L', 'Q', 'G', 'E', 'S', 'H']);
+  expect(shownOn('steps')).toEqual(['L', 'Q', 'G', 'E', 'S', 'H', 'W']);
 });
 
 test.each<[KeyName, ReturnType<typeof press>, boolean]>([
