@@ -97,7 +97,7 @@ function speciesPoster(crew: Crew): ActivityRecord {
       groups.slice(0, 6).map(({ key }, at): [string, Work] => [
         key,
         {
-          ...{ ...NO_WORK, points: at < 5 ? 20 + uniformInt(rng, 19) / 2 : null },
+          ...{ ...NO_WORK, points: at < 5 ? 15 + uniformInt(rng, 19) / 2 : null },
           came: { state: at < 5 ? 'seen' : 'in', at: `2026-10-01T1${at}:05` },
         },
       ]),

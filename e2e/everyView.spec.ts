@@ -10,6 +10,8 @@ const VIEWS = {
   stage: `${CREW}/stage`,
   print: `${CREW}/print`,
   handoff: `${CREW}/handoff`,
+  activities: `${CREW}/activities`,
+  marks: `${CREW}/activities/term`,
 };
 
 for (const [name, path] of Object.entries(VIEWS)) {

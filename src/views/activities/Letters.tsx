@@ -27,7 +27,9 @@ export function Letters({ activity, units }: BesideProps) {
   const words = sayActivities.letters;
   const [mask] = useNameMask();
   const [kept, keep] = useSetting(TEXT, activity.classId);
-  const [to, setTo] = useState<'lead' | 'group'>(isAlone(activity) ? 'group' : 'lead');
+  const [to, setTo] = useState<'lead' | 'group'>(
+    units.some(({ group, leadId }) => group && leadId !== null) ? 'lead' : 'group',
+  );
   const [opened, setOpened] = useState<ReadonlySet<string>>(new Set());
   const missing = useMemo(
     () => units.filter(({ key }) => !activity.work[key]?.came),

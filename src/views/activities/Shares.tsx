@@ -85,7 +85,7 @@ function Matrix({ activity, unit, nameOf }: MatrixProps) {
                   {nameOf(id)}
                 </th>
               ))}
-              <td />
+              <th scope="col">{words.counts}</th>
             </tr>
           </thead>
           <tbody>
@@ -129,6 +129,7 @@ function Matrix({ activity, unit, nameOf }: MatrixProps) {
           </tbody>
         </table>
       </div>
+      {far.size > 0 && <p className={page.hint}>{words.outlierHint}</p>}
       {missing.length > 0 && <p className={page.hint}>{words.missing(missing.map(nameOf))}</p>}
     </>
   );
