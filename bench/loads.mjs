@@ -1,9 +1,11 @@
+import { readFileSync } from 'node:fs';
 import { demoPath, withDemoPage } from '../scripts/demoPage.mjs';
 
 /** How much compressed script each page loads, with what follows by itself, from an empty cache. */
 
 const PORT = 4792;
 const SETTLED_MS = 3_000;
+const crew = JSON.parse(readFileSync('demo/classes/thursday-crew.json', 'utf8'));
 const PAGES = {
   shelf: '',
   roster: 'roster',
@@ -13,6 +15,9 @@ const PAGES = {
   stage: 'stage',
   paper: 'print',
   'hand off': 'handoff',
+  activities: 'activities',
+  'one activity': `activities/${crew.activities[0].id}`,
+  'marks over the term': 'activities/term',
   term: 'term',
   ladder: 'roster/ladder',
   adults: 'groups/adults',

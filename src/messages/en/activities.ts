@@ -282,6 +282,9 @@ export const activities = {
     nothing: 'Nothing was filed in the group spaces of this lineup.',
     done: (groups: number) => `Noted of ${count(groups, 'group')} what was filed in their spaces.`,
     notConnected: 'No group spaces are connected; that is done under Hand off.',
+    token: (address: string) =>
+      `To look into the group spaces of ${address} its token is needed. It stays in this tab.`,
+    tokenLabel: 'Token',
     failed: 'The group spaces could not be reached. Nothing was changed; try again in a moment.',
   },
   sheet: {

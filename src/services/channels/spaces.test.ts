@@ -119,6 +119,25 @@ test('members write and file by themselves; whoever leaves loses sight of the th
   expect(lost.every(({ group }) => LINEUP.groups.some(({ name }) => name === group))).toBe(true);
 });
 
+test('what was filed last is told by the key of its group, and only what students filed', async () => {
+  const { clock, client } = await service();
+  const all = (await client.of(LINEUP))!;
+  const file: Saying = {
+    ...{ space: all[0]!.id, part: 'files', body: { name: 'Sheet', link: 'https://a.example/s' } },
+  };
+  await client.say([file], 'k');
+  expect([...(await client.filed(LINEUP))!.keys()]).toEqual([]);
+  clock.now += 10 * 60_000;
+  const wanted = new Map<string, string>();
+  for (const { id, externalId } of all) {
+    const times = (await client.read(id))!.filed.flatMap((one) => (one.email ? [one.at] : []));
+    const newest = times.sort().at(-1);
+    if (newest) wanted.set(externalId!.split(':').at(-1)!, newest);
+  }
+  expect(wanted.size).toBeGreaterThan(0);
+  expect(await client.filed(LINEUP)).toEqual(wanted);
+});
+
 test('an archived space is read and not written; a service without spaces says so', async () => {
   const { client, channels } = await service();
   const [first] = (await client.of(LINEUP))!;

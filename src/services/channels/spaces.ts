@@ -49,6 +49,30 @@ export class SpacesClient {
     return answer.status === 404 || answer.status === 403 ? null : Space.parse(ok(answer));
   }
 
+  /**
+   * When students last filed something in the spaces of a lineup, by the key of their group (RFC 3339); null where the
+   * service has none of it.
+   */
+  async filed(lineup: Pick<ServiceLineup, 'id'>): Promise<ReadonlyMap<string, string> | null> {
+    const spaces = await this.of(lineup);
+    if (spaces === null) return null;
+    const filed = new Map<string, string>();
+    const prefix = channelPrefix(lineup);
+    await eachOf(
+      spaces.filter(({ files }) => files > 0),
+      AT_ONCE,
+      async ({ id, externalId }) => {
+        const times = (await this.read(id))?.filed.flatMap(({ email, at }) =>
+          email === null ? [] : [at],
+        );
+        const newest = times?.sort((a, b) => Date.parse(a) - Date.parse(b)).at(-1);
+        if (newest && externalId?.startsWith(prefix))
+          filed.set(externalId.slice(prefix.length), newest);
+      },
+    );
+    return filed;
+  }
+
   /** Says it in every space, each once however often it is tried with this key; what came of each, in their order. */
   async say(
     sayings: readonly Saying[],

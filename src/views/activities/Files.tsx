@@ -13,6 +13,7 @@ import { Button } from '../primitives/Button';
 import { Select } from '../primitives/Select';
 import styles from './Activities.module.css';
 import type { BesideProps } from './besideProps';
+import { FromSpaces } from './FromSpaces';
 
 interface Chosen extends FiledWork {
   /** When the file was last changed. */
@@ -113,6 +114,9 @@ export function Files({ activity, units, nameOf }: BesideProps) {
       <div className={page.doings}>
         {picker(input, words.open, false)}
         {picker(folder, words.folder, true)}
+        {activity.lineupId !== null && (
+          <FromSpaces activity={activity} lineupId={activity.lineupId} units={units} />
+        )}
       </div>
       {files.length > 0 && (
         <>

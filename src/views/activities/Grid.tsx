@@ -29,8 +29,11 @@ type Line =
   | { readonly kind: 'member'; readonly unit: Unit; readonly id: StudentId };
 
 /** With fewer lines all of them are drawn. */
-const WHOLE_LINES = 80;
+const WHOLE_LINES = 40;
 const LINE_PX = 44;
+/** Of a column of figures, and of all the others together. */
+const POINTS_REM = 5.25;
+const USUAL_REM = 38;
 
 /** What came in and marks, a row for each group, which opens for its members: made to be typed through. */
 export function Grid({ activity, units, nameOf }: GridProps) {
@@ -106,8 +109,8 @@ export function Grid({ activity, units, nameOf }: GridProps) {
   };
   const { criteria } = activity;
   const offs = activity.late !== null;
-  const columns =
-    3 + Math.max(1, criteria.length) + (criteria.length > 0 ? 1 : 0) + (offs ? 1 : 0) + 1;
+  const figures = criteria.length + (offs ? 1 : 0) + 2;
+  const columns = 3 + figures;
   const names = words.shows(units.length, counts[0] ?? 0, counts[1] ?? 0, counts[2] ?? 0);
   return (
     <section className={page.part} aria-label={words.title}>
@@ -137,13 +140,19 @@ export function Grid({ activity, units, nameOf }: GridProps) {
           data-whole={whole || undefined}
           onKeyDown={onKeyDown}
         >
-          <table className={styles.grid} data-fixed={!whole || undefined}>
+          {/* Columns of settled widths: whatever is typed, no other row is laid out anew. */}
+          <table
+            className={styles.grid}
+            style={{ minWidth: `${USUAL_REM + POINTS_REM * figures}rem` }}
+          >
             <thead>
               <tr>
                 <th scope="col" className={styles.who}>
                   {alone ? words.student : words.group}
                 </th>
-                <th scope="col">{words.came}</th>
+                <th scope="col" className={styles.came}>
+                  {words.came}
+                </th>
                 {criteria.map(({ id, name, most, text }) => (
                   <th key={id} scope="col" className={styles.points} title={text}>
                     {name}

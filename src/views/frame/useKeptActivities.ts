@@ -2,7 +2,6 @@
 
 import { useEffect } from 'react';
 import type { ClassId } from '@/schema/ids';
-import { keepOpened } from '@/store/actions/activities';
 import { activitiesOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { clockMoment } from './clockMoment';
@@ -17,9 +16,13 @@ export function useKeptActivities(classId: ClassId): void {
   );
   useEffect(() => {
     if (!waits) return undefined;
-    const look = (): void => keepOpened(store, classId, clockMoment());
-    look();
-    const timer = setInterval(look, MINUTE_MS);
+    // Comes with the first activity that waits for its time.
+    const look = async (): Promise<void> => {
+      const { keepOpened } = await import('@/store/actions/activities');
+      keepOpened(store, classId, clockMoment());
+    };
+    void look();
+    const timer = setInterval(() => void look(), MINUTE_MS);
     return () => clearInterval(timer);
   }, [store, classId, waits]);
 }
