@@ -66,6 +66,7 @@ test('an activity with new groups: seven marks by keyboard, two of members, a ch
 
   // The lineup changes: the activity keeps its groups and asks.
   await step(page, 'Groups');
+  await expect(page.getByText('Worked in these groups: Bank profile.')).toBeVisible();
   await page
     .getByRole('button', { name: new RegExp(`^${member}`) })
     .first()
@@ -146,6 +147,41 @@ test('what cannot be a mark is told at its cell, stays typed there, and what was
   await expect(page.getByText(/is before it opens/)).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: /^When it is due: 17 Sept/ })).toBeVisible();
+});
+
+test('a sheet with a stranger, two rows for one, a word, too much and a blank: each is named, the rest is taken', async ({
+  page,
+}) => {
+  const crew = JSON.parse(readFileSync('demo/classes/thursday-crew.json', 'utf8')) as {
+    readonly students: readonly { readonly name: string; readonly externalId: string }[];
+  };
+  const number = (name: string): string =>
+    crew.students.find((one) => one.name.startsWith(name))?.externalId ?? '';
+  await openDemo(page, ACTIVITIES);
+  await page.getByRole('link', { name: 'Field notebook' }).click();
+  await page.getByRole('button', { name: 'Marks in' }).click();
+  const rows = [
+    ...['Number;Field notebook', `${number('Amira')};7,5`, `${number('Bram')};4`],
+    ...[`${number('Bram')};5`, `${number('Chipo')};eight`, `${number('Dara')};11`, '99;3'],
+    ...[`${number('Eero')};`, `${number('Farida')};excused`, `${number('Hana')};-1`],
+  ];
+  await page.getByLabel('Paste the sheet, or open a file').fill(rows.join('\n'));
+  for (const said of [
+    /Rows 3 and 4 are both Bram V., with different marks/,
+    /“eight” is no mark/,
+    /11 is more than the most, 10/,
+    /Row 7.*not a student of this activity/,
+    /-1 is below 0/,
+    '1 row without a mark: theirs stay as they are.',
+    'Amira H.: none → 7.5',
+    'Farida S.: none → excused',
+  ]) {
+    await expect(page.getByText(said)).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'Take in 2 marks' }).click();
+  await expect(page.getByRole('textbox', { name: 'Amira H.: Mark' })).toHaveValue('7.5');
+  await page.getByRole('button', { name: /^Undo/ }).first().click();
+  await expect(page.getByRole('textbox', { name: 'Amira H.: Mark' })).toHaveValue('');
 });
 
 test('files in a folder are noted as come in by their names, and doubts are asked', async ({

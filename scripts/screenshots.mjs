@@ -68,11 +68,6 @@ await withDemoPage(PORT, async (page, address) => {
     .first()
     .click();
   await shot('ladder');
-  await open(`${JUNIORS}/groups/adults`, 'h3');
-  await page.getByRole('button', { name: 'Give every group an adult' }).click();
-  await page.getByRole('heading', { name: 'Timetable' }).waitFor();
-  await page.getByText('All 4 groups have an adult.').waitFor({ state: 'hidden' });
-  await shot('adults');
   await open(`${CREW}/print`, '[data-page]');
   await page.getByRole('combobox', { name: 'Sheet' }).selectOption('One for each group');
   await page.getByText('7 pages').waitFor();
@@ -118,6 +113,10 @@ await withDemoPage(PORT, async (page, address) => {
   await page.getByRole('textbox', { name: 'Text' }).fill('{{group}}, you start at the weir.');
   await page.getByText(/^7 spaces; [1-3] ha/).waitFor();
   await shot('space');
+  await open(`${CREW}/activities`, 'table');
+  await page.getByRole('link', { name: 'Flow report' }).click();
+  await page.getByRole('button', { name: 'Members of Bulrush' }).click();
+  await shot('marks');
   await open(`${CREW}/groups/seats`, 'h3');
   await page.getByRole('button', { name: 'Open the seats' }).click();
   const told = await page.getByText(/^Students open http/).textContent();

@@ -1,4 +1,4 @@
-import type { FigureColumn } from './markSheet';
+import type { FigureColumn } from './peopleRows';
 import { isMissing, plainWords } from './roster/text';
 
 /** A cell that no points were taken from: what it says is no number from 0 on, or the two are not in one group. */

@@ -1,6 +1,6 @@
 import { rngFromSeed, type Rng } from '../core/random/rng';
 import { uniformInt } from '../core/random/uniform';
-import { figureColumnsIn, markColumn } from './markSheet';
+import { markColumn, peopleRows } from './peopleRows';
 import {
   marksFile,
   marksTable,
@@ -11,7 +11,7 @@ import {
 } from './out/marksOut';
 import { calledSo, readAnswers } from './answersRead';
 import { readMarks } from './marksRead';
-import { readRosterFile } from './roster/readRoster';
+import { fileAsText } from './roster/asText';
 import { whoseFiles } from './whoseFiles';
 
 const words: MarkWords = {
@@ -67,13 +67,14 @@ test.each([
     for (let seed = 0; seed < 12; seed++) {
       const marks = randomMarks(rngFromSeed(seed));
       const layout: MarksLayout = { ...LAYOUT, decimal, columns: [...LAYOUT.columns, 'comment'] };
-      const read = await readRosterFile(await bytesOf(kind, marks, layout));
-      if (!read.ok) throw new Error(read.error.code);
-      const { table, reading, roster } = read;
-      const found = markColumn(figureColumnsIn(table, reading, roster), ['Flow report']);
-      const back = roster.students.map(
-        ({ externalId }, at) => `${externalId} ${found?.cells[at]?.replace(',', '.')}`,
-      );
+      const asText = await fileAsText(await bytesOf(kind, marks, layout));
+      if (!asText.ok) throw new Error(asText.error.code);
+      const people = marks.rows.map(({ number, email, name }) => ({
+        ...{ id: number, number, email, names: [name] },
+      }));
+      const sheet = await peopleRows(asText.sheets[0]!.text, people);
+      const found = markColumn(sheet.columns, ['Flow report']);
+      const back = sheet.rows.map(({ id }, at) => `${id} ${found?.cells[at]?.replace(',', '.')}`);
       const sent = marks.rows.map(({ number, marks: [mark] }) => {
         const { state, points } = mark!;
         return `${number} ${state === 'excused' || state === 'absent' ? state : (points ?? '')}`;
@@ -186,4 +187,50 @@ test('answers are read by who answers and whom the column is headed with, within
     { from: 'c', to: 'd', cell: 'much', code: 'noFigure' },
   ]);
   expect(read).toMatchObject({ named: 2, unknown: [3] });
+});
+
+describe('whose a row of a sheet is', () => {
+  const people = [
+    { id: 'a', number: '004100', email: 'ana@example.org', names: ['Ana Reed', 'Reed Ana'] },
+    { id: 'b', number: '4', email: 'bo@example.org', names: ['Bo Lee', 'Lee Bo'] },
+    { id: 'c', number: '5', email: '', names: ['Bo Lee', 'Lee Bo'] },
+    { id: 'd', number: '', email: '', names: ['Chipo Dube', 'Dube Chipo'] },
+  ];
+  const ids = async (text: string) => (await peopleRows(text, people)).rows.map(({ id }) => id);
+
+  test.each([
+    ['by number, its leading zeros lost', 'No;Mark\n4100;7\n4;5', ['a', 'b']],
+    ['by address, whatever its case', 'Mail,Mark\nANA@example.org,7\nx@example.org,1', ['a', null]],
+    [
+      'by name, in one column or two',
+      'Family\tGiven\tMark\nDube\tChipo\t5\nReed\tAna\t4',
+      ['d', 'a'],
+    ],
+    ['by name, turned round with a comma', 'Name;Mark\n"Reed, Ana";5', ['a']],
+    ['not by a name that two have', 'Name;Mark\nBo Lee;5\nAna Reed;3', [null, 'a']],
+    ['but by the number beside such a name', 'No;Name;Mark\n5;Bo Lee;5\n4;Bo Lee;3', ['c', 'b']],
+    [
+      'not where number and name say two people',
+      'No;Name;Mark\n4;Ana Reed;5\n4100;Ana Reed;4',
+      [null, 'a'],
+    ],
+    [
+      'twice where two rows say so',
+      'Name;Mark\nAna Reed;5\nAna Reed;4\nChipo Dube;3',
+      ['a', 'a', 'd'],
+    ],
+    ['by numbers that look like marks', 'No;Mark\n4;5\n5;5\n4100;4', ['b', 'c', 'a']],
+    ['without a heading', 'Ana Reed;5\nChipo Dube;4', ['a', 'd']],
+  ])('is told %s', async (_, text, wanted) => {
+    expect(await ids(text)).toEqual(wanted);
+  });
+
+  test('lines are counted with the heading and with blank ones', async () => {
+    const { rows, columns } = await peopleRows('Name,Mark\n\nAna Reed,5\nNobody,4', people);
+    expect(rows).toEqual([
+      { line: 3, id: 'a', called: 'Ana Reed' },
+      { line: 4, id: null, called: 'Nobody' },
+    ]);
+    expect(columns).toEqual([{ column: 1, heading: 'Mark', cells: ['5', '4'], likely: 2 }]);
+  });
 });

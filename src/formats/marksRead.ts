@@ -1,4 +1,4 @@
-import type { FigureColumn } from './markSheet';
+import type { FigureColumn } from './peopleRows';
 import { isMissing, plainWords } from './roster/text';
 
 /** What a cell of a sheet says of a mark. */

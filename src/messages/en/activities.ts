@@ -158,6 +158,7 @@ export const activities = {
   },
   grid: {
     title: 'What came in, and marks',
+    keysAlone: 'Enter or ↓ goes to the next row, ↑ back, ← → across.',
     keys: 'Enter or ↓ goes to the next row, ↑ back, ← → across; Alt ↓ opens a group, Alt ↑ closes it.',
     group: 'Group',
     student: 'Student',

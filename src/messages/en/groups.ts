@@ -19,6 +19,8 @@ export const groups = {
     `These are the groups of take ${number} again: no others as good were found.`,
   older: (parts: readonly ('sentence' | 'roll')[]) =>
     `These groups are older than ${listNames(parts.map((part) => (part === 'sentence' ? 'the sentence above' : 'the roll')))}.`,
+  workedIn: 'Worked in these groups:',
+  workedInNote: 'It keeps the groups it opened with; whoever moves here is asked about there.',
   letGo: 'Make other groups all the same',
   reshuffleChosen: (number: number) => `Reshuffle ${count(number, 'group')}`,
   pinnedStay: (number: number) =>

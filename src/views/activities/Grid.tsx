@@ -214,7 +214,7 @@ export function Grid({ activity, units, nameOf }: GridProps) {
           </table>
         </div>
       )}
-      <p className={page.hint}>{words.keys}</p>
+      <p className={page.hint}>{alone ? words.keysAlone : words.keys}</p>
     </section>
   );
 }

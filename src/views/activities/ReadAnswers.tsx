@@ -3,7 +3,6 @@
 import { useMemo } from 'react';
 import { sharers } from '@/encode/marking';
 import { calledSo, readAnswers } from '@/formats/answersRead';
-import { figureColumnsIn } from '@/formats/markSheet';
 import { csvFile } from '@/formats/out/csv';
 import { sayActivities } from '@/messages/activities';
 import { takeInAnswers } from '@/store/actions/activities';
@@ -11,7 +10,6 @@ import { studentsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { download } from '../frame/download';
 import { ListBox } from '../frame/ListBox';
-import { matchedStudents } from '../frame/matchedStudents';
 import page from '../frame/SidePage.module.css';
 import { useListText } from '../frame/useListText';
 import { useRealNames } from '../frame/useRealNames';
@@ -19,6 +17,7 @@ import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import styles from './Activities.module.css';
 import type { BesideProps } from './besideProps';
+import { usePeopleSheet } from './usePeopleSheet';
 
 const MOST_TOLD = 12;
 
@@ -37,19 +36,18 @@ export function ReadAnswers({
     ...{ classId: activity.classId, activityId: activity.id },
   });
   const { leave, question } = useRealNames(false);
-  const { found } = list;
   const students = useQuery(studentsOf, activity.classId);
   const inIt = useMemo(() => {
     const ids = new Set(units.flatMap((unit) => sharers(activity, unit)));
     return students.filter(({ id }) => ids.has(id));
   }, [activity, units, students]);
+  const sheet = usePeopleSheet(list.text, inIt);
   const read = useMemo(() => {
-    if (!found?.ok) return null;
-    const { table, reading, roster } = found;
+    if (!sheet) return null;
     const groups = units.map((unit) => new Set(sharers(activity, unit)));
     return readAnswers(
-      figureColumnsIn(table, reading, roster),
-      matchedStudents(inIt, roster).idOf,
+      sheet.columns,
+      (place) => sheet.rows[place]?.id ?? null,
       calledSo(
         inIt.map(({ id, name, givenName, familyName, externalId }) => ({
           id,
@@ -58,7 +56,7 @@ export function ReadAnswers({
       ),
       (one, two) => groups.some((group) => group.has(one) && group.has(two)),
     );
-  }, [found, inIt, units, activity]);
+  }, [sheet, inIt, units, activity]);
   const save = async (): Promise<void> => {
     const heading = [sayActivities.out.headings.number, sayActivities.out.headings.name];
     const rows = inIt.map(({ externalId, name }) => [externalId, name, ...inIt.map(() => '')]);
@@ -79,7 +77,12 @@ export function ReadAnswers({
         </Button>
       </div>
       {question}
-      <ListBox words={words} list={list} onNext={() => undefined} onLeave={onDone}>
+      <ListBox
+        words={words}
+        list={{ ...list, found: null }}
+        onNext={() => undefined}
+        onLeave={onDone}
+      >
         {read?.named === 0 && <p>{words.noAnswers}</p>}
         {read && read.named > 0 && <p>{words.found(answers)}</p>}
         {read && read.unread.length > 0 && (
@@ -97,11 +100,9 @@ export function ReadAnswers({
           </ul>
         )}
         {read?.unknown.map((place) => {
-          const student = found?.ok ? found.roster.students[place] : undefined;
+          const row = sheet?.rows[place];
           return (
-            <p key={place}>
-              {sayActivities.sheet.unknown(student?.displayName ?? '', student?.row ?? 0)}
-            </p>
+            <p key={place}>{sayActivities.sheet.unknown(row?.called ?? '', row?.line ?? 0)}</p>
           );
         })}
       </ListBox>

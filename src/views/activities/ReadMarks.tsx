@@ -3,20 +3,20 @@
 import { useMemo, useState } from 'react';
 import { mostOf } from '@/encode/marking';
 import { takeInMarks, type GivenMark } from '@/encode/marksIn';
-import { figureColumnsIn, markColumn } from '@/formats/markSheet';
+import { markColumn } from '@/formats/peopleRows';
 import { readMarks } from '@/formats/marksRead';
 import { sayActivities } from '@/messages/activities';
 import { takeMarks } from '@/store/actions/activities';
 import { studentsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { ListBox } from '../frame/ListBox';
-import { matchedStudents } from '../frame/matchedStudents';
 import { useListText } from '../frame/useListText';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import { Select } from '../primitives/Select';
 import styles from './Activities.module.css';
 import type { BesideProps } from './besideProps';
+import { usePeopleSheet } from './usePeopleSheet';
 
 /** So many are told one by one. */
 const MOST_TOLD = 12;
@@ -36,22 +36,13 @@ export function ReadMarks({
     of: 'marks',
     ...{ classId: activity.classId, activityId: activity.id },
   });
-  const { found } = list;
   const students = useQuery(studentsOf, activity.classId);
   const [chosen, setChosen] = useState<string | null>(null);
-  const sheet = useMemo(() => {
-    if (!found?.ok) return null;
-    const { table, reading, roster } = found;
-    const inIt = new Set(units.flatMap(({ studentIds }) => studentIds));
-    return {
-      roster,
-      columns: figureColumnsIn(table, reading, roster),
-      idOf: matchedStudents(
-        students.filter(({ id }) => inIt.has(id)),
-        roster,
-      ).idOf,
-    };
-  }, [found, students, units]);
+  const inIt = useMemo(() => {
+    const ids = new Set(units.flatMap(({ studentIds }) => studentIds));
+    return students.filter(({ id }) => ids.has(id));
+  }, [students, units]);
+  const sheet = usePeopleSheet(list.text, inIt);
   const column =
     sheet === null
       ? null
@@ -61,7 +52,7 @@ export function ReadMarks({
   const read = useMemo(
     () =>
       sheet && column
-        ? readMarks(column, sheet.idOf, mostOf(activity), {
+        ? readMarks(column, (place) => sheet.rows[place]?.id ?? null, mostOf(activity), {
             excused: words.excused,
             absent: words.absent,
           })
@@ -72,8 +63,8 @@ export function ReadMarks({
     () => (read ? takeInMarks(activity, units, read.marks) : null),
     [read, activity, units],
   );
-  const rowOf = (place: number): number => sheet?.roster.students[place]?.row ?? 0;
-  const nameAt = (place: number): string => sheet?.roster.students[place]?.displayName ?? '';
+  const rowOf = (place: number): number => sheet?.rows[place]?.line ?? 0;
+  const nameAt = (place: number): string => sheet?.rows[place]?.called ?? '';
   const markWord = (mark: GivenMark | null): string =>
     mark === null
       ? words.none
@@ -109,7 +100,12 @@ export function ReadMarks({
   };
   return (
     <>
-      <ListBox words={words} list={list} onNext={() => setChosen(null)} onLeave={onDone}>
+      <ListBox
+        words={words}
+        list={{ ...list, found: null }}
+        onNext={() => setChosen(null)}
+        onLeave={onDone}
+      >
         {sheet?.columns.length === 0 && <p>{words.noColumn}</p>}
         {read && read.blank > 0 && <p>{words.blank(read.blank)}</p>}
         {issues.length > 0 && (

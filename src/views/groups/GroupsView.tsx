@@ -25,6 +25,7 @@ import { Invitation } from '../primitives/Invitation';
 import styles from './GroupsView.module.css';
 import { MakeButton } from './make/MakeButton';
 import { Older } from './make/Older';
+import { Worked } from './make/Worked';
 import { RecipeSentence } from './recipe/RecipeSentence';
 import { ScoreSheet } from './sheet/ScoreSheet';
 import { useGone } from './sheet/useGone';
@@ -116,6 +117,7 @@ function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
         </div>
         {guard.pending && <GuardDialog pending={guard.pending} />}
         {TROUBLES.has(shuffle.state.state) ? <ShuffleTrouble /> : <Older />}
+        <Worked />
         <div ref={area} className={styles.middle} onKeyDown={onKeyDown}>
           <div className={styles.sheet} data-scroller>
             {made ? (
