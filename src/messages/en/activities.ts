@@ -30,7 +30,6 @@ export const activities = {
     came: 'Came in',
     marked: 'Marked',
     mean: 'Mean',
-    weight: 'Counts',
     cameOf: (came: number, all: number) => `${came} of ${all}`,
     percent: (value: number) => `${Math.round(value)} %`,
     nothing: '–',
@@ -226,10 +225,8 @@ export const activities = {
   splitRow: (name: string, first: string, second: string) =>
     `${name} has a part of two marks: ${first} and ${second}. First part, in per cent`,
   texts: {
-    title: 'For the class',
     instructions: 'Instructions',
     instructionsHint: 'Markdown: headings, lists, **bold**, links.',
-    write: 'Write instructions',
     change: 'Change',
     done: 'Done',
     picture: 'Add a picture',
@@ -242,14 +239,12 @@ export const activities = {
     handout: 'Hand-out for each group',
     handoutHint:
       'Placeholders such as {{group}}, {{members}}, {{lead}}, {{place}} and {{instructions}} are filled for each group.',
-    writeHandout: 'Write a hand-out',
     usualHandout: '# {{group}}\n\n- {{members}}\n\n{{instructions}}\n',
     save: { 'pack-html': 'Save as pages', 'pack-docx': 'Save as documents' },
     fileName: (activity: string) => `${activity}, hand-outs`,
     saved: (groups: number) => `Hand-outs for ${count(groups, 'group')} saved.`,
   },
   letters: {
-    title: (missing: number) => `Write to those whose work is missing (${missing})`,
     none: 'Everything has come in.',
     to: 'To',
     toOf: { lead: 'the lead', group: 'all of the group' },
@@ -264,7 +259,6 @@ export const activities = {
     opened: 'opened',
   },
   files: {
-    title: 'Note what came in from files',
     hint: 'Only names and times of the files are read; what is in them stays where it is.',
     open: 'Choose files',
     folder: 'Choose a folder',
@@ -289,7 +283,6 @@ export const activities = {
     failed: 'The group spaces could not be reached. Nothing was changed; try again in a moment.',
   },
   sheet: {
-    title: 'Marks in and out',
     save: { csv: 'Save as CSV', xlsx: 'Save as workbook', json: 'Save as JSON' },
     layout: 'Columns',
     columns: 'Columns and their headings',
@@ -300,7 +293,6 @@ export const activities = {
     decimalOf: { '.': 'point', ',': 'comma' },
     slips: 'Slips to print',
     fileName: (className: string, activity: string) => `${className}, ${activity}, marks`,
-    takeIn: 'Read marks from a sheet',
     text: 'Paste the sheet, or open a file',
     hint: 'One row a student, with a number, an address or a name, and a column of marks.',
     open: 'Open a file',
@@ -357,7 +349,6 @@ export const activities = {
     of: (heading: string, activity: string) => `${activity}, ${heading}`,
   },
   shares: {
-    title: 'What members say of one another',
     given: (given: number, all: number) => `${given} of ${all} have answered.`,
     missing: (names: readonly string[]) => `No answer of ${listNames(names)}; it counts as even.`,
     cell: (from: string, to: string) => `${from} gives ${to}`,
@@ -368,8 +359,6 @@ export const activities = {
     counts: 'Counts',
     self: 'not read',
     count: (name: string) => `Count what ${name} says`,
-    aside: 'set aside',
-    sum: (points: number) => `of ${figure(points)}`,
     template: 'Save a sheet to fill in',
     templateName: (activity: string) => `${activity}, points for one another`,
     takeIn: 'Read their answers from a sheet',
@@ -387,16 +376,13 @@ export const activities = {
     done: (answers: number) => `${count(answers, 'answer')} taken in.`,
   },
   chart: {
-    show: 'Show the spread as a picture',
     title: 'Marks of each group, from the lowest to the highest of its members',
     group: (name: string, low: string, high: string, mean: string) =>
       `${name}: ${low} to ${high}, mean ${mean}`,
   },
   onceMore: {
-    title: 'The same once more',
     name: 'Name',
     forClass: 'For another class',
-    inClass: (name: string) => `in ${name}`,
     go: 'Make it',
     done: (name: string) => `${name} is made.`,
     series: (series: string, lineups: number) =>
