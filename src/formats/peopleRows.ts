@@ -82,7 +82,10 @@ export async function peopleRows<Id>(
   };
 }
 
-interface Row { readonly line: number; readonly cells: readonly string[] }
+interface Row {
+  readonly line: number;
+  readonly cells: readonly string[];
+}
 
 function keysOf<Id>(
   rows: readonly Row[],

@@ -1,6 +1,5 @@
 'use client';
 
-import { useVirtualizer } from '@tanstack/react-virtual';
 import { useMemo, useState, type KeyboardEvent } from 'react';
 import type { Unit } from '@/encode/activityUnits';
 import { marksOf, mostOf, type StudentMark } from '@/encode/marking';
@@ -11,6 +10,7 @@ import { useListed } from './useListed';
 import type { NameOf } from '../frame/names';
 import page from '../frame/SidePage.module.css';
 import { Select } from '../primitives/Select';
+import { useWindowed } from '../primitives/useWindowed';
 import styles from './Activities.module.css';
 import { moveInGrid } from './gridKeys';
 import { MemberRow } from './MemberRow';
@@ -64,21 +64,7 @@ export function Grid({ activity, units, nameOf }: GridProps) {
       : []),
   ]);
   const whole = lines.length <= WHOLE_LINES;
-  // What it hands out is read while drawing and never handed on to a memoised child.
-  // eslint-disable-next-line react-hooks/incompatible-library -- see above
-  const virtualizer = useVirtualizer({
-    count: lines.length,
-    enabled: !whole,
-    getScrollElement: () => box,
-    estimateSize: () => LINE_PX,
-    overscan: 6,
-    initialRect: { width: 1000, height: 600 },
-  });
-  const items = virtualizer.getVirtualItems();
-  const [first, last] = [items[0], items.at(-1)];
-  const drawn = whole ? lines : lines.slice(first?.index ?? 0, (last?.index ?? -1) + 1);
-  const above = whole ? 0 : (first?.start ?? 0);
-  const below = whole ? 0 : virtualizer.getTotalSize() - (last?.end ?? 0);
+  const { shown: drawn, above, below } = useWindowed(lines, { rowPx: LINE_PX, whole, box });
   const settings = useRowSettings(activity);
   const open = (key: string, wish: boolean): void => {
     // Rows are drawn with the first of these, so it reads nothing that changes.

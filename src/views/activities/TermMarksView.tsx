@@ -1,6 +1,5 @@
 'use client';
 
-import { useVirtualizer } from '@tanstack/react-virtual';
 import Link from 'next/link';
 import { memo, useMemo, useState } from 'react';
 import * as z from 'zod/mini';
@@ -22,6 +21,7 @@ import { useSetting } from '../frame/useDraft';
 import { Invitation } from '../primitives/Invitation';
 import { LinkButton } from '../primitives/LinkButton';
 import { Select } from '../primitives/Select';
+import { useWindowed } from '../primitives/useWindowed';
 import styles from './Activities.module.css';
 import { MarksOut } from './MarksOut';
 import { marksOutOf } from './marksOutOf';
@@ -127,21 +127,7 @@ function TermMarks({ term, rows, nameOf }: TermMarksProps) {
   const words = sayActivities.term;
   const [box, setBox] = useState<HTMLDivElement | null>(null);
   const whole = rows.length <= WHOLE_ROWS;
-  // What it hands out is read while drawing and never handed on to a memoised child.
-  // eslint-disable-next-line react-hooks/incompatible-library -- see above
-  const virtualizer = useVirtualizer({
-    count: rows.length,
-    enabled: !whole,
-    getScrollElement: () => box,
-    estimateSize: () => ROW_PX,
-    overscan: 6,
-    initialRect: { width: 1000, height: 700 },
-  });
-  const items = virtualizer.getVirtualItems();
-  const [first, last] = [items[0], items.at(-1)];
-  const shown = whole ? rows : rows.slice(first?.index ?? 0, (last?.index ?? -1) + 1);
-  const above = whole ? 0 : (first?.start ?? 0);
-  const below = whole ? 0 : virtualizer.getTotalSize() - (last?.end ?? 0);
+  const { shown, above, below } = useWindowed(rows, { rowPx: ROW_PX, whole, box });
   const carried = rows.some((row) => row.carried !== null);
   return (
     <div

@@ -1,6 +1,5 @@
 'use client';
 
-import { useVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useState } from 'react';
 import { flushSync } from 'react-dom';
 import type { Term, TermRow } from '@/encode/term';
@@ -15,6 +14,7 @@ import { roveAmong } from '../primitives/roving';
 import { Sign } from '../primitives/Sign';
 import { Spoken } from '../primitives/Spoken';
 import { isKey } from '../frame/keyMap';
+import { useWindowed } from '../primitives/useWindowed';
 import { roleWord } from './roleWord';
 import styles from './Term.module.css';
 
@@ -38,21 +38,7 @@ export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: Ter
   const [box, setBox] = useState<HTMLDivElement | null>(null);
   const printing = usePrinting();
   const whole = printing || rows.length <= WHOLE_ROWS;
-  // What it hands out is read while drawing and never handed on to a memoised child.
-  // eslint-disable-next-line react-hooks/incompatible-library -- see above
-  const virtualizer = useVirtualizer({
-    count: rows.length,
-    enabled: !whole,
-    getScrollElement: () => box,
-    estimateSize: () => ROW_PX,
-    overscan: 4,
-    initialRect: { width: 1000, height: 700 },
-  });
-  const items = virtualizer.getVirtualItems();
-  const [first, last] = [items[0], items.at(-1)];
-  const shown = whole ? rows : rows.slice(first?.index ?? 0, (last?.index ?? -1) + 1);
-  const above = whole ? 0 : (first?.start ?? 0);
-  const below = whole ? 0 : virtualizer.getTotalSize() - (last?.end ?? 0);
+  const { shown, above, below } = useWindowed(rows, { rowPx: ROW_PX, whole, box });
   const columns = term.lineups.length + term.roles.length;
   return (
     <div
