@@ -85,6 +85,16 @@ describe('marks of members', () => {
     ]);
   });
 
+  test('from before the most was lowered count as the most, also by criteria', () => {
+    const work = { '0': marked(9), '1': { ...NO_WORK, criteria: { x: 9 } } };
+    expect(marksIn(activityIn(groups, { work, most: 5 })).slice(0, 2)).toEqual(['a 5', 'b 5']);
+    const criteria = [{ id: 'x', name: 'Plot', text: '', most: 4 }];
+    expect(marksIn(activityIn(groups, { work, criteria })).slice(2)).toEqual(['c 4', 'd 4', 'e 4']);
+    const own = { a: { ...NO_OWN, points: 9 } };
+    const each = activityIn(groups, { members: 'own', own, most: 5 });
+    expect(marksIn(each).slice(0, 2)).toEqual(['a 5', 'b –']);
+  });
+
   test('go up or down by points, never below 0 or above the most', () => {
     const own = { a: { ...NO_OWN, points: 2 }, b: { ...NO_OWN, points: -9 } };
     const activity = activityIn(groups, { members: 'points', own, work: { '0': marked(9) } });

@@ -47,11 +47,17 @@ export function ownOf(activity: ActivityRecord, id: StudentId): OwnMark {
   return activity.own[id] ?? NO_OWN;
 }
 
-/** The mark of a group or of somebody alone before anything is taken off; null while a figure is missing. */
+/**
+ * The mark of a group or of somebody alone before anything is taken off; null while a figure is missing. A figure from before
+ * the most was lowered counts as the most.
+ */
 export function unitPoints(activity: ActivityRecord, key: string): number | null {
   const { points, criteria } = workOf(activity, key);
-  if (activity.criteria.length === 0) return points;
-  const given = activity.criteria.map(({ id }) => criteria[id] ?? null);
+  if (activity.criteria.length === 0) return points && Math.min(points, activity.most);
+  const given = activity.criteria.map(({ id, most }) => {
+    const own = criteria[id];
+    return own === undefined ? null : Math.min(own, most);
+  });
   return given.reduce<number | null>(
     (sum, one) => (sum === null || one === null ? null : sum + one),
     0,
@@ -155,7 +161,8 @@ function unitParts(
       : null;
   const before = (id: StudentId, place: number): number | null => {
     const { points } = ownOf(activity, id);
-    if (unit.group && activity.members === 'own') return points ?? group;
+    if (unit.group && activity.members === 'own')
+      return points === null ? group : Math.min(most, Math.max(0, points));
     if (group === null) return null;
     if (unit.group && activity.members === 'points')
       return Math.min(most, Math.max(0, group + (points ?? 0)));

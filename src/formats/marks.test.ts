@@ -153,6 +153,12 @@ test('each cell of a sheet that is no mark is named, and nothing is taken of it'
     ...['1 below', '2 over', '3 noFigure', '7 unknown'],
   ]);
   expect(read).toMatchObject({ blank: 1, twice: [] });
+  const whole = { ...column, cells: ['7 / 10', '6,5/10', '7/20', '1/2/3'] };
+  const parts = readMarks(whole, (place) => place, 10, words);
+  expect([...parts.marks.values()]).toEqual([7, 6.5]);
+  expect(parts.unread.map(({ place, code }) => `${place} ${code}`)).toEqual([
+    ...['2 noFigure', '3 noFigure'],
+  ]);
   const two = { ...column, cells: ['7', '8'] };
   expect(readMarks(two, () => 'a', 10, words)).toMatchObject({
     twice: [{ id: 'a', places: [0, 1] }],

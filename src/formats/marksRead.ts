@@ -38,7 +38,7 @@ export function readMarks<Id>(
   const said = new Map<Id, { readonly mark: ReadMark; readonly place: number }[]>();
   let blank = 0;
   cells.forEach((cell, place) => {
-    const mark = readMark(cell, words);
+    const mark = readMark(cell, most, words);
     const id = idOf(place);
     if (mark === null) blank++;
     else if (id === null) unread.push({ place, cell, code: 'unknown' });
@@ -59,7 +59,7 @@ export function readMarks<Id>(
   };
 }
 
-function readMark(cell: string, words: NoMarkWords): ReadMark | 'noFigure' | null {
+function readMark(cell: string, most: number, words: NoMarkWords): ReadMark | 'noFigure' | null {
   // A spreadsheet that was told to leave a figure alone wrote a sign before it.
   const plain = cell
     .trim()
@@ -70,5 +70,8 @@ function readMark(cell: string, words: NoMarkWords): ReadMark | 'noFigure' | nul
   if (words.excused.some((one) => plainWords(one) === word && word !== '')) return 'excused';
   if (words.absent.some((one) => plainWords(one) === word && word !== '')) return 'absent';
   if (isMissing(cell)) return null;
-  return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : 'noFigure';
+  // "7.5 / 10" is 7.5 where 10 is the most; of another whole it is no mark of this activity.
+  const [points = '', whole, ...more] = plain.replaceAll(',', '.').split('/');
+  if (more.length > 0 || (whole !== undefined && Number(whole) !== most)) return 'noFigure';
+  return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(points.trim()) ? Number(points) : 'noFigure';
 }

@@ -145,6 +145,8 @@ export const activities = {
         : `${given} is less than ${figure(least)}. What stood there before was kept.`,
     over: (given: string, most: number) =>
       `${given} is more than the most, ${figure(most)}. What stood there before was kept.`,
+    overNow: (value: number, most: number) =>
+      `${figure(value)} is more than the most by now, ${figure(most)}: it counts as ${figure(most)}.`,
     dueBeforeOpening: (due: string, opens: string) =>
       `${moment(due)} is before it opens, ${moment(opens)}. The day that stood there was kept.`,
     lastBeforeDue: (last: string, due: string) =>
@@ -249,8 +251,10 @@ export const activities = {
     to: 'To',
     toOf: { lead: 'the lead', group: 'all of the group' },
     template: 'Text',
-    usual: (activity: string, due: string | null) =>
-      `Subject: ${activity}: {{group}}\n\nHello,\n\n${activity}${due === null ? '' : `, due ${moment(due)},`} has not come in from {{group}} yet. Is there anything in your way?\n`,
+    templateHint:
+      'Kept for the class. {{activity}}, {{due}}, {{group}}, {{members}} and {{lead}} are filled in for each letter.',
+    usual: (isDue: boolean) =>
+      `Subject: {{activity}}: {{group}}\n\nHello,\n\n{{activity}}${isDue ? ', due {{due}},' : ''} has not come in from {{group}} yet. Is there anything in your way?\n`,
     write: (name: string) => `Write to ${name}`,
     part: (name: string, number: number) => `Write to ${name}, letter ${number}`,
     nobody: (names: readonly string[]) =>

@@ -15,12 +15,18 @@ interface CellProps {
   readonly wide?: boolean;
   /** What stands there while it is empty. */
   readonly hint?: string | undefined;
+  /** Whether a minus is to be typed. */
+  readonly signed?: boolean;
+  /** What is to be said of what stands there already; '' for nothing. */
+  readonly stands?: string;
 }
 
 /** A cell of the grid that is typed into: what cannot be taken stays typed, is told at once, and keeps what was there. */
-function Cell({ label, column, text, take, wide = false, hint }: CellProps) {
+function Cell(props: CellProps) {
+  const { label, column, text, take, wide = false, hint, signed = false, stands = '' } = props;
   const [typed, setTyped] = useState<string | null>(null);
-  const [trouble, setTrouble] = useState('');
+  const [wrong, setTrouble] = useState('');
+  const trouble = wrong === '' && typed === null ? stands : wrong;
   const id = useId();
   const settle = (): boolean => {
     if (typed === null) return true;
@@ -47,7 +53,7 @@ function Cell({ label, column, text, take, wide = false, hint }: CellProps) {
       <input
         data-cell={column}
         data-wide={wide || undefined}
-        inputMode={wide ? 'text' : 'decimal'}
+        inputMode={wide || signed ? 'text' : 'decimal'}
         aria-label={label}
         aria-invalid={trouble !== '' || undefined}
         aria-describedby={trouble === '' ? undefined : id}
@@ -90,6 +96,8 @@ export function FigureCell(props: FigureCellProps) {
       label={label}
       column={column}
       hint={hint}
+      signed={least < 0}
+      stands={value !== null && value > most ? bad.overNow(value, most) : ''}
       text={value === null ? '' : figure(value)}
       take={(typed) => {
         const read = readFigure(typed, least, most);

@@ -18,6 +18,7 @@ import { Field } from '../primitives/Field';
 import styles from './Activities.module.css';
 import { useAddressed } from './addressed';
 import type { BesideProps } from './besideProps';
+import { isAsked } from './progress';
 
 /** The text of such letters, as it was last written; '' for the usual one. */
 const TEXT: Setting<string> = { name: 'missingLetter', shape: z.string(), usual: '' };
@@ -32,19 +33,23 @@ export function Letters({ activity, units }: BesideProps) {
   );
   const [opened, setOpened] = useState<ReadonlySet<string>>(new Set());
   const missing = useMemo(
-    () => units.filter(({ key }) => !activity.work[key]?.came),
-    [units, activity.work],
+    () => units.filter((unit) => !activity.work[unit.key]?.came && isAsked(activity, unit)),
+    [units, activity],
   );
   const addressed = useAddressed(activity, missing);
-  const text = kept === '' ? words.usual(activity.name, activity.due) : kept;
+  const text = kept === '' ? words.usual(activity.due !== null) : kept;
   const letters = useMemo(() => {
     if (!addressed || addressed.groups.length === 0) return [];
     const template = { name: 'letter.txt', bytes: new TextEncoder().encode(text) };
-    const options = { ...PLAIN_OPTIONS, addresses: true, letterTo: to, template };
+    const fields = {
+      activity: activity.name,
+      due: activity.due === null ? '' : sayActivities.moment(activity.due),
+    };
+    const options = { ...PLAIN_OPTIONS, addresses: true, letterTo: to, template, fields };
     const { outWords } = sayHandoff;
     const ready = prepared(cleanLineup(addressed, outWords.unnamed), options, outWords);
     return ready.ok ? lettersOf(ready.ask) : [];
-  }, [addressed, text, to]);
+  }, [addressed, text, to, activity.name, activity.due]);
   if (mask !== 'names') return <p>{words.masked}</p>;
   if (missing.length === 0) return <p>{words.none}</p>;
   const nobody = letters.filter((letter) => letter.to.length === 0).map(({ group }) => group);
@@ -62,7 +67,7 @@ export function Letters({ activity, units }: BesideProps) {
           onChange={setTo}
         />
       )}
-      <Field label={words.template}>
+      <Field label={words.template} hint={words.templateHint}>
         <textarea rows={6} value={text} onChange={({ target }) => keep(target.value)} />
       </Field>
       <ul className={styles.letters}>

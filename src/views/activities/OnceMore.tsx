@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { sayActivities } from '@/messages/activities';
 import { isAlone } from '@/schema/activity';
+import { LineupId } from '@/schema/ids';
 import { repeatActivity } from '@/store/actions/activities';
 import { allClasses, lineupsOf, seriesOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
@@ -14,6 +15,8 @@ import { Select } from '../primitives/Select';
 import type { BesideProps } from './besideProps';
 import { sameDistance } from './sameDistance';
 
+const ALONE = 'alone';
+
 /** The same activity once more: here, for another class, or for each lineup of a series. */
 export function OnceMore({ activity, lineup }: BesideProps) {
   const words = sayActivities.onceMore;
@@ -24,10 +27,14 @@ export function OnceMore({ activity, lineup }: BesideProps) {
   const series = useQuery(seriesOf, activity.classId);
   const [name, setName] = useState(activity.name);
   const [classId, setClassId] = useState(activity.classId);
+  const ofClass = useQuery(lineupsOf, classId);
+  const open = classes.find(({ id }) => id === classId)?.openLineupId ?? ALONE;
+  const [where, setWhere] = useState<string | null>(null);
+  const there = where ?? (isAlone(activity) ? ALONE : open);
   const make = (): void => {
     const theClass = classes.find(({ id }) => id === classId);
     if (!theClass) return;
-    const lineupId = isAlone(activity) ? null : theClass.openLineupId;
+    const lineupId = there === ALONE ? null : LineupId.parse(there);
     repeatActivity(store, activity, [
       { name: name.trim() || activity.name, classId, lineupId, opens: null },
     ]);
@@ -47,9 +54,23 @@ export function OnceMore({ activity, lineup }: BesideProps) {
           label={words.forClass}
           value={classId}
           options={classes.map((one) => ({ value: one.id, label: one.name }))}
-          onChange={(value) => setClassId(classes.find(({ id }) => id === value)?.id ?? classId)}
+          onChange={(value) => {
+            setClassId(classes.find(({ id }) => id === value)?.id ?? classId);
+            setWhere(null);
+          }}
         />
       )}
+      <Select
+        label={sayActivities.begin.in}
+        value={there}
+        options={[
+          ...ofClass.map(({ id, name: called }) => ({
+            ...{ value: id, label: sayActivities.groupsOf(called) },
+          })),
+          { value: ALONE, label: sayActivities.alone },
+        ]}
+        onChange={setWhere}
+      />
       <div>
         <Button size="small" variant="contained" onClick={make}>
           {words.go}

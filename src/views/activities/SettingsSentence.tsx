@@ -93,8 +93,9 @@ export function SettingsSentence({ activity }: { readonly activity: ActivityReco
         ),
         opens: part(
           'opens',
+          // What was marked before its time is open since then, and nobody noted when that was.
           words.opensOf(
-            opens,
+            opens !== null && activity.groups !== null && opens > clockMoment() ? null : opens,
             alone ? opens !== null && opens <= clockMoment() : activity.groups !== null,
           ),
           <>
