@@ -6,7 +6,6 @@ import { marksOf, mostOf, type StudentMark } from '@/encode/marking';
 import { sayActivities } from '@/messages/activities';
 import { isAlone, type ActivityRecord } from '@/schema/activity';
 import type { StudentId } from '@/schema/ids';
-import { useListed } from './useListed';
 import type { NameOf } from '../frame/names';
 import page from '../frame/SidePage.module.css';
 import { Select } from '../primitives/Select';
@@ -14,7 +13,7 @@ import { useWindowed } from '../primitives/useWindowed';
 import styles from './Activities.module.css';
 import { moveInGrid } from './gridKeys';
 import { MemberRow } from './MemberRow';
-import { standingOf, STANDINGS } from './progress';
+import { standingOf, STANDINGS, type Standing } from './progress';
 import { useRowSettings } from './rowSettings';
 import { UnitRow } from './UnitRow';
 
@@ -30,7 +29,7 @@ type Line =
 
 /** With fewer lines all of them are drawn. */
 const WHOLE_LINES = 40;
-const LINE_PX = 44;
+const LINE_PX = 53;
 /** Of a column of figures, and of all the others together. */
 const POINTS_REM = 5.25;
 const USUAL_REM = 38;
@@ -39,7 +38,11 @@ const USUAL_REM = 38;
 export function Grid({ activity, units, nameOf }: GridProps) {
   const words = sayActivities.grid;
   const alone = isAlone(activity);
-  const [shown, setShown] = useListed(activity.classId);
+  // Whoever is marked while only those to mark are shown stays until the list is chosen anew.
+  const [shown, setShown] = useState<{
+    readonly of: Standing;
+    readonly keys: ReadonlySet<string>;
+  } | null>(null);
   const [opened, setOpened] = useState<ReadonlySet<string>>(new Set());
   const [box, setBox] = useState<HTMLDivElement | null>(null);
   const marks = useMemo(() => marksOf(activity, units), [activity, units]);
@@ -48,15 +51,7 @@ export function Grid({ activity, units, nameOf }: GridProps) {
     [activity, units],
   );
   const counts = STANDINGS.map((one) => [...standings.values()].filter((of) => of === one).length);
-  // Whoever is marked while only those to mark are shown stays until the list is chosen anew.
-  const keysOf = (standing: string): ReadonlySet<string> =>
-    new Set(units.flatMap(({ key }) => (standings.get(key) === standing ? [key] : [])));
-  const [chosen, setChosen] = useState(() => ({ of: shown, keys: keysOf(shown) }));
-  const listed = units.filter(
-    ({ key }) =>
-      shown === 'all' ||
-      (chosen.of === shown ? chosen.keys.has(key) : standings.get(key) === shown),
-  );
+  const listed = units.filter(({ key }) => shown === null || shown.keys.has(key));
   const lines = listed.flatMap((unit): readonly Line[] => [
     { kind: 'unit', unit },
     ...(opened.has(unit.key)
@@ -104,14 +99,16 @@ export function Grid({ activity, units, nameOf }: GridProps) {
         <h3 className={page.subtitle}>{words.title}</h3>
         <Select
           label={words.show}
-          value={shown}
+          value={shown?.of ?? 'all'}
           options={(['all', ...STANDINGS] as const).map((value) => ({
             value,
             label: names[value],
           }))}
           onChange={(value) => {
-            setChosen({ of: value, keys: keysOf(value) });
-            setShown(value);
+            const keys = units.filter(({ key }) => standings.get(key) === value);
+            setShown(
+              value === 'all' ? null : { of: value, keys: new Set(keys.map(({ key }) => key)) },
+            );
           }}
         />
       </div>
