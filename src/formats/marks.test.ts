@@ -142,7 +142,8 @@ test('each cell of a sheet that is no mark is named, and nothing is taken of it'
   const ids = ['a', 'b', 'c', 'd', 'e', 'f', 'g', null, 'a', 'h', 'h'];
   const column = { column: 2, heading: 'Mark', cells, likely: 5 };
   const words = { excused: ['excused'], absent: ['absent', 'abs'] };
-  const read = readMarks(column, (place) => ids[place] ?? null, 10, words);
+  const rowAt = (place: number) => ({ id: ids[place] ?? null, doubtful: place === 7 });
+  const read = readMarks(column, rowAt, 10, words);
   expect([...read.marks]).toEqual([
     ['a', 7.5],
     ['f', 'excused'],
@@ -150,17 +151,17 @@ test('each cell of a sheet that is no mark is named, and nothing is taken of it'
     ['h', 9],
   ]);
   expect(read.unread.map(({ place, code }) => `${place} ${code}`)).toEqual([
-    ...['1 below', '2 over', '3 noFigure', '7 unknown'],
+    ...['1 below', '2 over', '3 noFigure', '7 doubtful'],
   ]);
   expect(read).toMatchObject({ blank: 1, twice: [] });
   const whole = { ...column, cells: ['7 / 10', '6,5/10', '7/20', '1/2/3'] };
-  const parts = readMarks(whole, (place) => place, 10, words);
+  const parts = readMarks(whole, (place) => ({ id: place, doubtful: false }), 10, words);
   expect([...parts.marks.values()]).toEqual([7, 6.5]);
   expect(parts.unread.map(({ place, code }) => `${place} ${code}`)).toEqual([
     ...['2 noFigure', '3 noFigure'],
   ]);
   const two = { ...column, cells: ['7', '8'] };
-  expect(readMarks(two, () => 'a', 10, words)).toMatchObject({
+  expect(readMarks(two, () => ({ id: 'a', doubtful: false }), 10, words)).toMatchObject({
     twice: [{ id: 'a', places: [0, 1] }],
   });
 });
@@ -231,11 +232,16 @@ describe('whose a row of a sheet is', () => {
     expect(await ids(text)).toEqual(wanted);
   });
 
+  test('is told to be in doubt where several could be meant', async () => {
+    const { rows } = await peopleRows('Name;Mark\nBo Lee;5\nAna Reed;3\nZoe;1', people);
+    expect(rows.map(({ doubtful }) => doubtful)).toEqual([true, false, false]);
+  });
+
   test('lines are counted with the heading and with blank ones', async () => {
     const { rows, columns } = await peopleRows('Name,Mark\n\nAna Reed,5\nNobody,4', people);
     expect(rows).toEqual([
-      { line: 3, id: 'a', called: 'Ana Reed' },
-      { line: 4, id: null, called: 'Nobody' },
+      { line: 3, id: 'a', doubtful: false, called: 'Ana Reed' },
+      { line: 4, id: null, doubtful: false, called: 'Nobody' },
     ]);
     expect(columns).toEqual([{ column: 1, heading: 'Mark', cells: ['5', '4'], likely: 2 }]);
   });

@@ -1,4 +1,4 @@
-import type { FigureColumn } from './peopleRows';
+import type { FigureColumn, PersonRow } from './peopleRows';
 import { isMissing, plainWords } from './roster/text';
 
 /** What a cell of a sheet says of a mark. */
@@ -9,7 +9,7 @@ export interface UnreadMark {
   /** Place in the roster's students. */
   readonly place: number;
   readonly cell: string;
-  readonly code: 'unknown' | 'noFigure' | 'below' | 'over';
+  readonly code: 'unknown' | 'doubtful' | 'noFigure' | 'below' | 'over';
 }
 
 export interface ReadMarks<Id> {
@@ -30,7 +30,7 @@ export interface NoMarkWords {
 /** Reads the marks of a column, each row by itself: what cannot be read is named, and nothing of it is taken. */
 export function readMarks<Id>(
   { cells }: FigureColumn,
-  idOf: (place: number) => Id | null,
+  rowAt: (place: number) => Pick<PersonRow<Id>, 'id' | 'doubtful'> | undefined,
   most: number,
   words: NoMarkWords,
 ): ReadMarks<Id> {
@@ -39,9 +39,11 @@ export function readMarks<Id>(
   let blank = 0;
   cells.forEach((cell, place) => {
     const mark = readMark(cell, most, words);
-    const id = idOf(place);
+    const row = rowAt(place);
+    const id = row?.id ?? null;
     if (mark === null) blank++;
-    else if (id === null) unread.push({ place, cell, code: 'unknown' });
+    else if (id === null)
+      unread.push({ place, cell, code: row?.doubtful ? 'doubtful' : 'unknown' });
     else if (mark === 'noFigure') unread.push({ place, cell, code: mark });
     else if (typeof mark === 'number' && mark < 0) unread.push({ place, cell, code: 'below' });
     else if (typeof mark === 'number' && mark > most) unread.push({ place, cell, code: 'over' });

@@ -23,8 +23,10 @@ export interface FigureColumn {
 export interface PersonRow<Id> {
   /** Counted from 1, the heading included. */
   readonly line: number;
-  /** Null where it is nobody of those known, or two things in it say two of them. */
+  /** Null where it is nobody of those known, or not clear who. */
   readonly id: Id | null;
+  /** Whether several could be meant: two are called so, or two things in the row say two of them. */
+  readonly doubtful: boolean;
   /** What the row says of whose it is, as it is written. */
   readonly called: string;
 }
@@ -64,12 +66,12 @@ export async function peopleRows<Id>(
   const [first] = all;
   const isHeading =
     first !== undefined &&
-    idOf(first.cells, keys) === null &&
+    whoseRow(first.cells, keys).id === null &&
     first.cells.every((cell, column) => whoColumns.has(column) || !FIGURE.test(cell));
   const rows = isHeading ? all.slice(1) : all;
   return {
     rows: rows.map(({ line, cells }) => ({
-      ...{ line, id: idOf(cells, keys) ?? null },
+      ...{ line, ...whoseRow(cells, keys) },
       called: calledIn(cells, whoColumns),
     })),
     columns: Array.from({ length: width }, (_, column) => column).flatMap((column) => {
@@ -171,10 +173,15 @@ function read<Id>(
   return text.trim() === '' ? undefined : known.get(plain(text));
 }
 
-/** Whose a row is; null where nothing in it says, or two things say two people. */
-function idOf<Id>(cells: readonly string[], keys: readonly Key<Id>[]): Id | null {
-  const said = keys.flatMap((key) => read(cells, key, key.columns) ?? []);
-  return new Set(said).size === 1 ? (said[0] ?? null) : null;
+function whoseRow<Id>(
+  cells: readonly string[],
+  keys: readonly Key<Id>[],
+): Pick<PersonRow<Id>, 'id' | 'doubtful'> {
+  const all = keys.map((key) => read(cells, key, key.columns));
+  const said = new Set(all.flatMap((id) => id ?? []));
+  const [only = null] = said;
+  const id = said.size === 1 ? only : null;
+  return { id, doubtful: id === null && all.some((one) => one !== undefined) };
 }
 
 function calledIn(cells: readonly string[], columns: ReadonlySet<number>): string {

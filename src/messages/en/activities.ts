@@ -307,6 +307,8 @@ export const activities = {
     unnamed: (number: number) => `column ${number}`,
     unknown: (name: string, row: number) =>
       `Row ${row}, ${name}: not a student of this activity. Left out.`,
+    doubtful: (name: string, row: number) =>
+      `Row ${row}, ${name}: more than one student could be meant. Left out; a number or an address tells them apart.`,
     twice: (name: string, rows: readonly number[]) =>
       `Rows ${listNames(rows.map(String))} are both ${name}, with different marks. Neither was taken.`,
     cell: (name: string, row: number, why: string) => `Row ${row}, ${name}: ${why}`,
@@ -386,7 +388,7 @@ export const activities = {
   },
   onceMore: {
     name: 'Name',
-    forClass: 'For another class',
+    forClass: 'For the class',
     go: 'Make it',
     done: (name: string) => `${name} is made.`,
     series: (series: string, lineups: number) =>

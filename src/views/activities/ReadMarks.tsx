@@ -52,7 +52,7 @@ export function ReadMarks({
   const read = useMemo(
     () =>
       sheet && column
-        ? readMarks(column, (place) => sheet.rows[place]?.id ?? null, mostOf(activity), {
+        ? readMarks(column, (place) => sheet.rows[place], mostOf(activity), {
             excused: words.excused,
             absent: words.absent,
           })
@@ -75,6 +75,8 @@ export function ReadMarks({
     ...(read?.unread ?? []).map(({ place, cell, code }) => {
       const [name, row] = [nameAt(place), rowOf(place)];
       switch (code) {
+        case 'doubtful':
+          return words.doubtful(name, row);
         case 'unknown':
           return words.unknown(name, row);
         case 'noFigure':

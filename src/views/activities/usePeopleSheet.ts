@@ -14,7 +14,11 @@ export function usePeopleSheet(
     () =>
       students.map(({ id, name, givenName, familyName, preferredName, externalId, email }) => ({
         ...{ id, number: externalId, email },
-        names: [name, `${familyName} ${givenName}`, `${preferredName} ${familyName}`],
+        // Given names alone, as they are called and with an initial: one of them is enough where only one is called so.
+        names: [
+          ...[name, `${familyName} ${givenName}`, `${preferredName} ${familyName}`],
+          ...[givenName, preferredName, `${givenName} ${familyName.slice(0, 1)}`],
+        ].filter((one) => one.trim() !== ''),
       })),
     [students],
   );
