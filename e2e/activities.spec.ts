@@ -271,7 +271,10 @@ test('an open activity, its settings and everything beside it are accessible, li
   for (const colorScheme of ['light', 'dark'] as const) {
     await page.emulateMedia({ colorScheme });
     await expectAccessible(page);
-    for (const part of ['Instructions', 'Hand-outs', 'Shares by members', 'Marks out', 'Spread']) {
+    for (const part of [
+      ...['Instructions', 'Hand-outs', 'Write to who is missing', 'Note from files'],
+      ...['Shares by members', 'Marks out', 'Marks in', 'Spread', 'Once more'],
+    ]) {
       await page.getByRole('button', { name: part, exact: true }).click();
       await expect(page.getByRole('group', { name: part })).toBeVisible();
       await expectAccessible(page);
