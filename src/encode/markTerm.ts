@@ -34,7 +34,7 @@ export function markRows(
   students: readonly StudentId[],
   now: string,
 ): readonly MarkRow[] {
-  const marks = term.map(({ activity, units }) => marksIn(activity, units));
+  const marks = term.map(({ activity, units }) => marksOf(activity, units));
   // Without a day something is due once anybody has a mark in it.
   const due = term.map(({ activity }, at) =>
     activity.due === null
@@ -58,18 +58,4 @@ export function markRows(
       carried: weightedMean(parts.map((value) => ({ value, weight: 1 }))),
     };
   });
-}
-
-/** Worked out once for each state of an activity: an edit reads one of twelve anew. */
-const known = new WeakMap<
-  ActivityRecord,
-  { readonly units: readonly Unit[]; readonly marks: ReturnType<typeof marksOf> }
->();
-
-function marksIn(activity: ActivityRecord, units: readonly Unit[]): ReturnType<typeof marksOf> {
-  const before = known.get(activity);
-  if (before?.units === units) return before.marks;
-  const marks = marksOf(activity, units);
-  known.set(activity, { units, marks });
-  return marks;
 }

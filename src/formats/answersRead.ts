@@ -15,7 +15,7 @@ export interface ReadAnswers<Id extends string> {
   readonly unread: readonly UnreadAnswer<Id>[];
   /** Columns headed with the name of a member. */
   readonly named: number;
-  /** Rows with an answer whose student is not known here: places in the roster's students. */
+  /** Rows with an answer whose student is not known here: their places. */
   readonly unknown: readonly number[];
 }
 

@@ -6,7 +6,7 @@ export type ReadMark = number | 'excused' | 'absent';
 
 /** A row that no mark was taken from, and why. */
 export interface UnreadMark {
-  /** Place in the roster's students. */
+  /** Among the rows of the sheet. */
   readonly place: number;
   readonly cell: string;
   readonly code: 'unknown' | 'doubtful' | 'noFigure' | 'below' | 'over';
@@ -15,7 +15,7 @@ export interface UnreadMark {
 export interface ReadMarks<Id> {
   readonly marks: ReadonlyMap<Id, ReadMark>;
   readonly unread: readonly UnreadMark[];
-  /** Students of whom several rows say different marks: places in the roster's students. */
+  /** Students of whom several rows say different marks: their places among the rows. */
   readonly twice: readonly { readonly id: Id; readonly places: readonly number[] }[];
   /** Rows of students that say nothing. */
   readonly blank: number;

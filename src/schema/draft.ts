@@ -65,8 +65,7 @@ function aboutId(id: unknown, prefix: string): string | null {
 export function emptyDraft(field: DraftField): DraftRecord {
   const { classId } = field;
   const studentId = field.of === 'note' ? field.studentId : null;
-  const about =
-    field.of === 'note' ? field.studentId : 'activityId' in field ? field.activityId : classId;
+  const about = studentId ?? ('activityId' in field ? field.activityId : classId);
   const id = DraftId.parse(`draft:${field.of}:${about}`);
   return { record: 'draft', id, classId, studentId, text: '' };
 }

@@ -78,12 +78,15 @@ test('the same activity once more has its settings and nothing of what came of i
     { name: 'Report 2', classId, lineupId, due: '2026-10-22T12:00' },
     { name: 'Report 3', classId, lineupId: null },
   ]);
-  const [second, , third] = activitiesOf(store.records, classId);
+  const called = (name: string) =>
+    activitiesOf(store.records, classId).find((one) => one.name === name);
+  const [second, third] = [called('Report 2'), called('Report 3')];
   expect(second).toMatchObject({
     ...{ name: 'Report 2', lineupId, due: '2026-10-22T12:00', groups: null, work: {} },
     ...{ settled: {}, own: {} },
   });
-  expect(third?.lineupId).toBeNull();
+  expect(third).toMatchObject({ lineupId: null, most: 10 });
+  expect(third?.createdAt).not.toBe('x');
   expect(store.history.undo(classId)).toBe('createActivity');
   expect(activitiesOf(store.records, classId)).toHaveLength(1);
 });

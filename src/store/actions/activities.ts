@@ -49,13 +49,17 @@ export function repeatActivity(
     readonly lineupId: LineupId | null;
   })[],
 ): void {
-  const { work: _, own: _own, answers: _answers, ...settings } = of;
+  const { instructions, picture, handout, due, last, most, criteria, weight } = of;
+  const { members, sharing, late, step } = of;
   store.history.act('createActivity', ({ put }) => {
     for (const { classId, lineupId, ...change } of copies) {
       const id = newId(ActivityId, 'ac');
-      const nothing = { groups: null, setAside: [], splits: {}, settled: {} };
-      const copy = fresh(id, classId, lineupId, { ...settings, ...nothing, ...change });
-      put({ ...copy, id, classId, lineupId });
+      put(
+        fresh(id, classId, lineupId, {
+          ...{ instructions, picture, handout, due, last, most, criteria, weight },
+          ...{ members, sharing, late, step, ...change },
+        }),
+      );
     }
   });
 }

@@ -8,10 +8,10 @@ import type { StudentId } from '@/schema/ids';
 import { sameData } from '@/schema/merging';
 import { setOwn } from '@/store/actions/activities';
 import { useStore } from '@/store/react';
-import { Select } from '../primitives/Select';
 import styles from './Activities.module.css';
 import { FigureCell, TextCell } from './Cell';
 import type { RowSettings } from './rowSettings';
+import { TookPart } from './TookPart';
 
 interface MemberRowProps {
   readonly settings: RowSettings;
@@ -26,6 +26,19 @@ interface MemberRowProps {
 
 const WHOLE = 100;
 
+/** What is written beside a member, by how members come to their marks; nothing where they have the group's or say it themselves. */
+const SAID = {
+  points: {
+    label: 'up',
+    hint: 'points',
+    field: 'points',
+    signed: true,
+    most: (all: number) => all,
+  },
+  own: { label: 'own', hint: 'own', field: 'points', signed: false, most: (all: number) => all },
+  shares: { label: 'share', hint: 'shares', field: 'share', signed: false, most: () => WHOLE },
+} as const;
+
 /** One member: whether they took part, what is said of them beside their group, and their mark. */
 export const MemberRow = memo(function MemberRow(props: MemberRowProps) {
   const { settings, unitKey, id, name, own = NO_OWN, mark, second } = props;
@@ -35,6 +48,7 @@ export const MemberRow = memo(function MemberRow(props: MemberRowProps) {
   const put = (change: Partial<OwnMark>): void => setOwn(store, settings.id, id, change);
   const part = mark?.parts.find(({ key }) => key === unitKey);
   const most = mostOf(settings);
+  const said = members === 'same' || members === 'answers' ? null : SAID[members];
   return (
     <tr data-unit={unitKey} data-member={id}>
       <th scope="row" className={styles.who}>
@@ -44,48 +58,19 @@ export const MemberRow = memo(function MemberRow(props: MemberRowProps) {
         </span>
       </th>
       <td>
-        <Select
-          quiet
-          pale
-          label={words.cell(name, words.state)}
-          value={own.state}
-          options={(['there', 'excused', 'absent'] as const).map((value) => ({
-            ...{ value, label: words.states[value] },
-          }))}
-          onChange={(state) => put({ state })}
-        />
+        <TookPart name={name} state={own.state} onChange={(state) => put({ state })} />
       </td>
       {criteria.length > 0 && <td colSpan={criteria.length} />}
       <td className={styles.points}>
-        {members === 'points' && (
+        {said && (
           <FigureCell
-            label={words.cell(name, words.up)}
-            hint={words.hints.points}
+            label={words.cell(name, words[said.label])}
+            hint={words.hints[said.hint]}
             column="own"
-            value={own.points}
-            least={-most}
-            most={most}
-            onChange={(points) => put({ points })}
-          />
-        )}
-        {members === 'own' && (
-          <FigureCell
-            label={words.cell(name, words.own)}
-            hint={words.hints.own}
-            column="own"
-            value={own.points}
-            most={most}
-            onChange={(points) => put({ points })}
-          />
-        )}
-        {members === 'shares' && (
-          <FigureCell
-            label={words.cell(name, words.share)}
-            hint={words.hints.shares}
-            column="own"
-            value={own.share}
-            most={WHOLE}
-            onChange={(share) => put({ share })}
+            value={own[said.field]}
+            least={said.signed ? -said.most(most) : 0}
+            most={said.most(most)}
+            onChange={(value) => put({ [said.field]: value })}
           />
         )}
         {members === 'answers' && part?.part !== null && part?.part !== undefined && (

@@ -17,6 +17,7 @@ import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import styles from './Activities.module.css';
 import type { BesideProps } from './besideProps';
+import { nameForms } from './nameForms';
 import { usePeopleSheet } from './usePeopleSheet';
 
 const MOST_TOLD = 12;
@@ -31,10 +32,8 @@ export function ReadAnswers({
   const words = sayActivities.shares;
   const store = useStore();
   const told = useTold();
-  const list = useListText({
-    of: 'answers',
-    ...{ classId: activity.classId, activityId: activity.id },
-  });
+  const { classId, id: activityId } = activity;
+  const list = useListText({ of: 'answers', classId, activityId }, false);
   const { leave, question } = useRealNames(false);
   const students = useQuery(studentsOf, activity.classId);
   const inIt = useMemo(() => {
@@ -49,9 +48,9 @@ export function ReadAnswers({
       sheet.columns,
       (place) => sheet.rows[place]?.id ?? null,
       calledSo(
-        inIt.map(({ id, name, givenName, familyName, externalId }) => ({
-          id,
-          names: [name, `${familyName} ${givenName}`, externalId],
+        inIt.map((student) => ({
+          id: student.id,
+          names: [...nameForms(student), student.externalId],
         })),
       ),
       (one, two) => groups.some((group) => group.has(one) && group.has(two)),
@@ -77,12 +76,7 @@ export function ReadAnswers({
         </Button>
       </div>
       {question}
-      <ListBox
-        words={words}
-        list={{ ...list, found: null }}
-        onNext={() => undefined}
-        onLeave={onDone}
-      >
+      <ListBox words={words} list={list} onNext={() => undefined} onLeave={onDone}>
         {read?.named === 0 && <p>{words.noAnswers}</p>}
         {read && read.named > 0 && <p>{words.found(answers)}</p>}
         {read && read.unread.length > 0 && (
@@ -101,9 +95,9 @@ export function ReadAnswers({
         )}
         {read?.unknown.map((place) => {
           const row = sheet?.rows[place];
-          return (
-            <p key={place}>{sayActivities.sheet.unknown(row?.called ?? '', row?.line ?? 0)}</p>
-          );
+          const { unknown, doubtful } = sayActivities.sheet;
+          const say = row?.doubtful ? doubtful : unknown;
+          return <p key={place}>{say(row?.called ?? '', row?.line ?? 0)}</p>;
         })}
       </ListBox>
       {answers > 0 && (

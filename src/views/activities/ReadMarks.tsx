@@ -32,10 +32,8 @@ export function ReadMarks({
   const words = sayActivities.sheet;
   const store = useStore();
   const told = useTold();
-  const list = useListText({
-    of: 'marks',
-    ...{ classId: activity.classId, activityId: activity.id },
-  });
+  const { classId, id: activityId } = activity;
+  const list = useListText({ of: 'marks', classId, activityId }, false);
   const students = useQuery(studentsOf, activity.classId);
   const [chosen, setChosen] = useState<string | null>(null);
   const inIt = useMemo(() => {
@@ -102,12 +100,7 @@ export function ReadMarks({
   };
   return (
     <>
-      <ListBox
-        words={words}
-        list={{ ...list, found: null }}
-        onNext={() => setChosen(null)}
-        onLeave={onDone}
-      >
+      <ListBox words={words} list={list} onNext={() => setChosen(null)} onLeave={onDone}>
         {sheet?.columns.length === 0 && <p>{words.noColumn}</p>}
         {read && read.blank > 0 && <p>{words.blank(read.blank)}</p>}
         {issues.length > 0 && (

@@ -8,12 +8,12 @@ import { NO_WORK, type OwnMark, type Work } from '@/schema/activity';
 import { sameData } from '@/schema/merging';
 import { setOwn, setWork } from '@/store/actions/activities';
 import { useStore } from '@/store/react';
-import { Select } from '../primitives/Select';
 import { Sign } from '../primitives/Sign';
 import styles from './Activities.module.css';
 import { Came } from './Came';
 import { FigureCell, TextCell } from './Cell';
 import type { RowSettings } from './rowSettings';
+import { TookPart } from './TookPart';
 
 interface UnitRowProps {
   readonly settings: RowSettings;
@@ -67,14 +67,9 @@ export const UnitRow = memo(function UnitRow(props: UnitRowProps) {
           <span className={styles.alone}>
             {name}
             {student && (
-              <Select
-                quiet
-                pale
-                label={words.cell(name, words.state)}
-                value={own?.state ?? 'there'}
-                options={(['there', 'excused', 'absent'] as const).map((value) => ({
-                  ...{ value, label: words.states[value] },
-                }))}
+              <TookPart
+                name={name}
+                state={own?.state ?? 'there'}
                 onChange={(state) => setOwn(store, id, student, { state })}
               />
             )}

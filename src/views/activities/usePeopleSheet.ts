@@ -4,6 +4,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { peopleRows, type PeopleSheet } from '@/formats/peopleRows';
 import type { StudentId } from '@/schema/ids';
 import type { StudentRecord } from '@/schema/student';
+import { nameForms } from './nameForms';
 
 /** A pasted sheet with a row for each of some students; null while there is none, or it is being read. */
 export function usePeopleSheet(
@@ -12,13 +13,9 @@ export function usePeopleSheet(
 ): PeopleSheet<StudentId> | null {
   const people = useMemo(
     () =>
-      students.map(({ id, name, givenName, familyName, preferredName, externalId, email }) => ({
-        ...{ id, number: externalId, email },
-        // Given names alone, as they are called and with an initial: one of them is enough where only one is called so.
-        names: [
-          ...[name, `${familyName} ${givenName}`, `${preferredName} ${familyName}`],
-          ...[givenName, preferredName, `${givenName} ${familyName.slice(0, 1)}`],
-        ].filter((one) => one.trim() !== ''),
+      students.map((student) => ({
+        ...{ id: student.id, number: student.externalId, email: student.email },
+        names: nameForms(student),
       })),
     [students],
   );

@@ -20,7 +20,8 @@ export interface ListText {
   readonly openFile: (file: File) => Promise<void>;
 }
 
-export function useListText(field: DraftField): ListText {
+/** `asRoster` false leaves the text as it is: what it holds is no class list. */
+export function useListText(field: DraftField, asRoster = true): ListText {
   const store = useStore();
   const text = useDraft(field);
   const keep = (next: string): void => keepDraft(store, field, next);
@@ -29,7 +30,7 @@ export function useListText(field: DraftField): ListText {
   const [trouble, setTrouble] = useState('');
   const [read, setRead] = useState<{ readonly of: string; readonly as: ReadRoster } | null>(null);
   useEffect(() => {
-    if (text.trim() === '') return undefined;
+    if (!asRoster || text.trim() === '') return undefined;
     const stop = new AbortController();
     client.readText(text, {}, { signal: stop.signal }).then(
       (as) => setRead({ of: text, as }),
@@ -37,7 +38,7 @@ export function useListText(field: DraftField): ListText {
       () => undefined,
     );
     return () => stop.abort();
-  }, [client, text]);
+  }, [client, text, asRoster]);
   const openFile = async (file: File): Promise<void> => {
     setTrouble('');
     const answer = await client
