@@ -26,6 +26,7 @@ module.exports = {
     onlyFrom('standins-arrows', 'standins', ['core', 'services']),
     onlyFrom('worker-arrows', 'worker', ['core', 'formats', 'messages']),
     onlyFrom('store-arrows', 'store', ['schema']),
+    onlyFrom('serving-arrows', 'serving', []),
     onlyFrom('views-arrows', 'views', [
       'schema',
       'formats',
@@ -34,6 +35,7 @@ module.exports = {
       'worker',
       'store',
       'services',
+      'serving',
     ]),
     {
       name: 'only-the-bridge-knows-react',

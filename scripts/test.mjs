@@ -23,7 +23,7 @@ check('types', () => run('npx', ['tsc', '--noEmit']));
 suite('unit tests', UNIT_REPORT, unitCounts, () =>
   run('npx', ['jest', '--json', `--outputFile=${UNIT_REPORT}`]),
 );
-if (check('build', () => run('npx', ['next', 'build', '--webpack']))) {
+if (check('build', () => run('npm', ['run', '--silent', 'build']))) {
   const port = await freePort();
   suite('end-to-end tests', E2E_REPORT, e2eCounts, () =>
     run('npx', ['playwright', 'test'], {

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useCallback, type ReactNode } from 'react';
 import { readClassFile } from '@/schema/classFile';
 import type { AppRecord } from '@/schema/records';
@@ -10,6 +11,12 @@ import { ArrangingProvider } from '@/views/frame/arranging';
 import { SeatKeeper } from '@/views/frame/SeatKeeper';
 import { Speaking } from '@/views/frame/Speaking';
 import { Waiting } from '@/views/frame/Waiting';
+
+/** Nothing that a page waits for. */
+const Background = dynamic(
+  () => import('@/views/frame/Background').then((module) => module.Background),
+  { ssr: false },
+);
 
 /** Names in the browser's storage; the demo never mixes with a teacher's own classes. */
 const STORE_NAME = 'gruppetto';
@@ -41,6 +48,7 @@ export function Providers({ demo, children }: ProvidersProps) {
         <StoreProvider value={status.store}>
           <ArrangingProvider>{children}</ArrangingProvider>
           <SeatKeeper />
+          <Background />
         </StoreProvider>
       ) : (
         <Waiting status={status} />

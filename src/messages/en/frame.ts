@@ -38,6 +38,11 @@ export const frame = {
   rescued:
     'The file is in your downloads. On the shelf of classes, “Open a class file” brings it back.',
   loadAgain: 'Load this page again',
+  /** In the menu of the installed application's icon. */
+  shortcut: { last: 'The class opened last', stage: 'What the class sees' },
+  newerReady: 'A newer Gruppetto is ready.',
+  openNewer: 'Open it',
+  openNewerHint: 'Everything is saved. Other tabs of Gruppetto open anew as well.',
   outOfStep:
     'This browser does not let tabs talk to each other: what another tab changes shows here when you come back to this one.',
   noClass: 'There is no class here. It may have been deleted in another tab.',

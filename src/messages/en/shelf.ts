@@ -1,4 +1,4 @@
-import { count, listNames, shortDay } from './words';
+import { count, listNames, megabytes, shortDay } from './words';
 
 export const shelf = {
   askDelete: (name: string, lineups: readonly string[]) => ({
@@ -50,6 +50,27 @@ export const shelf = {
   asCopies: (number: number) => (number === 1 ? 'Open as a copy' : 'Open as copies'),
   putBack: 'Put back as it was in the file',
   leave: 'Leave it',
+  /** How safe what is in this browser is. */
+  safe: {
+    title: 'How it is kept',
+    remind: (steps: number) =>
+      `About ${count(steps, 'step')} of work since everything was last saved as a file.`,
+    keep: 'Keep a file up to date by itself',
+    keepHint: 'A file on your machine that is written again after each change.',
+    kept: (file: string) => `${file} is written again after each change.`,
+    drop: 'Leave the file as it is',
+    asking: (file: string) => `The browser asks once more before it writes ${file}.`,
+    allow: (file: string) => `Go on writing ${file}`,
+    failed: (file: string) =>
+      `${file} could not be written. Your classes are safe in this browser; choose another file, or save everything as one.`,
+    room: (used: number, most: number) =>
+      `Gruppetto takes up ${megabytes(used)} in this browser, which has room for ${megabytes(most)}.`,
+    promised: 'The browser has promised not to clear it by itself.',
+    notPromised: 'The browser may clear it when the machine runs short of room.',
+    ask: 'Ask it to keep everything',
+    refused: 'The browser did not promise it. Save everything as a file now and then.',
+    offline: 'Everything but live rooms, channels and open seats works without a network.',
+  },
   promise:
     'Names and groups stay in this browser and in the files you save. Nothing is sent anywhere.',
 };

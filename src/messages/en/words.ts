@@ -41,3 +41,14 @@ const TIME = new Intl.DateTimeFormat(LOCALE, { hour: '2-digit', minute: '2-digit
 export function clockTime(ms: number): string {
   return TIME.format(new Date(ms));
 }
+
+const SIZES = ['megabyte', 'gigabyte'].map(
+  (unit) => new Intl.NumberFormat(LOCALE, { style: 'unit', unit, maximumSignificantDigits: 2 }),
+);
+
+/** "3.2 MB", "40 GB", of a number of bytes. */
+export function megabytes(bytes: number): string {
+  const [small, large] = SIZES;
+  const mega = Math.max(bytes / 1e6, 0.1);
+  return (mega < 1000 ? small?.format(mega) : large?.format(mega / 1000)) ?? '';
+}

@@ -3,16 +3,18 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { LinkButton } from '../primitives/LinkButton';
 import { say } from '@/messages';
 import { renameClass } from '@/store/actions/classes';
+import { choose } from '@/store/actions/drafts';
 import { showLineup } from '@/store/actions/stage';
 import { classById } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { InPlaceText } from '../primitives/InPlaceText';
 import { KeyOf } from './KeyOf';
 import styles from './Frame.module.css';
+import { LAST_CLASS } from './lastClass';
 import { LineupChooser } from './LineupChooser';
 import { Rail } from './Rail';
 import { SaveMark } from './SaveMark';
@@ -52,6 +54,10 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   useUndoKeys(classId);
   useOtherWindows(classId);
   useKeptActivities(classId);
+  const there = theClass !== undefined;
+  useEffect(() => {
+    if (there) choose(store, LAST_CLASS, null, classId);
+  }, [store, classId, there]);
   useKeys({
     groups: go('groups'),
     term: go('term'),

@@ -8,6 +8,12 @@ import type { StoreStatus } from '@/store/react';
 import { Button } from '../primitives/Button';
 import styles from './Waiting.module.css';
 
+/** The newest build there is, where another one has written what is on the disk. */
+async function openAnew(): Promise<void> {
+  const { takeNewerBuild } = await import('./newerBuild');
+  await takeNewerBuild();
+}
+
 type NotReady = Exclude<StoreStatus, { readonly state: 'ready' }>;
 
 /** What stands on the page while there is no store to show: why, and a way to take away all that is there. */
@@ -30,7 +36,7 @@ export function Waiting({ status }: { readonly status: NotReady }) {
               {say.frame.rescue}
             </Button>
           )}
-          <Button variant="paper" onClick={() => location.reload()}>
+          <Button variant="paper" onClick={() => void openAnew()}>
             {say.frame.loadAgain}
           </Button>
         </p>

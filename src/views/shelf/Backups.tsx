@@ -15,9 +15,13 @@ import { sameData } from '@/schema/merging';
 import { useStore } from '@/store/react';
 import { backupOf, classFileOf } from '../frame/classFiles';
 import { download } from '../frame/download';
+import { noteSaved } from '../frame/safekeeping';
 import { today } from '../frame/today';
 import { useRealNames } from '../frame/useRealNames';
 import { useNotices } from '../primitives/notices';
+import { KeepFile, Safekeeping } from './Safekeeping';
+import { useLaunch } from './useLaunch';
+import { useListAsClass } from './usePastedClass';
 import styles from './ShelfView.module.css';
 
 /** A file larger than this is no backup of classes; nothing of it is read. */
@@ -39,6 +43,7 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
   const save = (): void => {
     const name = sayShelf.backupName(today());
     download(name, `${JSON.stringify(backupOf(store), null, 1)}\n`, 'application/json');
+    noteSaved(store);
     notify({ text: sayOut.files.saved(name) });
   };
   const put = (opened: Opened, answer: BackupAnswer): void => {
@@ -71,6 +76,7 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
     else if (fresh.length > 0) put(fresh, 'replace');
     else notify({ text: sayShelf.nothingNew });
   };
+  useLaunch({ openFile: (file) => void open(file), openList: useListAsClass() });
   const sameAsHere = (records: readonly AppRecord[]): boolean => {
     const theClass = classes.find(({ id }) => id === classIn(records)?.id);
     if (!theClass) return false;
@@ -89,6 +95,7 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
       <Button size="small" variant="paper" onClick={() => input.current?.click()}>
         {sayShelf.openFile}
       </Button>
+      {classes.length > 0 && <KeepFile />}
       <input
         ref={input}
         type="file"
@@ -101,6 +108,7 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
           event.target.value = '';
         }}
       />
+      {classes.length > 0 && <Safekeeping />}
       {trouble !== '' && (
         <p role="alert" className={styles.trouble}>
           {trouble}

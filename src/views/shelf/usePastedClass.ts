@@ -1,17 +1,30 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect } from 'react';
+import { useCallback, useEffect } from 'react';
 import { sayShelf } from '@/messages/shelf';
 import { createClass } from '@/store/actions/classes';
 import { keepDraft } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
 
-/** A list pasted anywhere on the first page becomes a class: it lies in the box of its roster, to be looked at first. */
-export function usePastedClass(): void {
+/** Makes a class whose list lies in the box of its roster, to be looked at first. */
+export function useListAsClass(): (text: string) => void {
   const store = useStore();
   const router = useRouter();
+  return useCallback(
+    (text) => {
+      const id = createClass(store, sayShelf.unnamed, freshLineupName([]));
+      keepDraft(store, { of: 'paste', classId: id }, text);
+      router.push(`/c/${id}/roster`);
+    },
+    [store, router],
+  );
+}
+
+/** A list pasted anywhere on the first page becomes a class. */
+export function usePastedClass(): void {
+  const make = useListAsClass();
   useEffect(() => {
     const onPaste = (event: ClipboardEvent): void => {
       const { target, clipboardData } = event;
@@ -21,11 +34,9 @@ export function usePastedClass(): void {
       const text = clipboardData?.getData('text/plain') ?? '';
       if (text.trim() === '') return;
       event.preventDefault();
-      const id = createClass(store, sayShelf.unnamed, freshLineupName([]));
-      keepDraft(store, { of: 'paste', classId: id }, text);
-      router.push(`/c/${id}/roster`);
+      make(text);
     };
     document.addEventListener('paste', onPaste);
     return () => document.removeEventListener('paste', onPaste);
-  }, [store, router]);
+  }, [make]);
 }

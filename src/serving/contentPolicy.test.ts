@@ -1,4 +1,4 @@
-import { serviceOrigins } from './proxy';
+import { serviceOrigins } from './contentPolicy';
 
 test('the policy takes origins of the web out of the cookie, and nothing that could say more', () => {
   const origins = ['https://rooms.example.org', 'http://127.0.0.1:3900'];

@@ -1,0 +1,87 @@
+'use client';
+
+import { useSyncExternalStore } from 'react';
+import type { ToWorker } from '@/serving/messages';
+
+/** Where the worker is that holds the application for when there is no network. */
+const WORKER = '/offline.js';
+/** How often a page that stays open asks for a newer build. */
+const ASK_MS = 60 * 60_000;
+
+let waiting: ServiceWorker | null = null;
+let registered: ServiceWorkerRegistration | null = null;
+const listeners = new Set<() => void>();
+
+/** Has this browser keep the application, and looks for newer builds from then on. */
+export async function keepOffline(): Promise<void> {
+  if (!('serviceWorker' in navigator) || registered || process.env.NODE_ENV !== 'production')
+    return;
+  const { serviceWorker } = navigator;
+  let served = serviceWorker.controller !== null;
+  serviceWorker.addEventListener('controllerchange', () => {
+    // What serves the page now is of another build than the page: it opens anew, as do the other tabs.
+    if (served) location.reload();
+    served = true;
+  });
+  const registration = await serviceWorker.register(WORKER);
+  registered = registration;
+  const watch = (worker: ServiceWorker | null): void => {
+    worker?.addEventListener('statechange', () => look(registration));
+  };
+  registration.addEventListener('updatefound', () => watch(registration.installing));
+  watch(registration.installing);
+  look(registration);
+  if (!served) {
+    const ready = await serviceWorker.ready;
+    say(ready.active, { type: 'serveMe', scripts: ownScripts() });
+  }
+  setInterval(() => void registration.update().catch(() => undefined), ASK_MS);
+}
+
+/** Opens the newer build that waits, here and in the other tabs; without one just opens the page anew. */
+export async function takeNewerBuild(): Promise<void> {
+  await keepOffline().catch(() => undefined);
+  await registered?.update().catch(() => undefined);
+  if (registered?.installing) await installed(registered.installing);
+  if (registered?.waiting && registered.active) say(registered.waiting, { type: 'SKIP_WAITING' });
+  else location.reload();
+}
+
+/** Resolves when a worker has fetched all that it holds, or could not. */
+function installed(worker: ServiceWorker): Promise<void> {
+  return new Promise((done) => {
+    const tell = (): void => {
+      if (worker.state !== 'installing') done();
+    };
+    worker.addEventListener('statechange', tell);
+    tell();
+  });
+}
+
+/** Whether a newer build is here and waits to be opened. */
+export function useNewerBuild(): boolean {
+  return useSyncExternalStore(
+    (changed) => {
+      listeners.add(changed);
+      return () => listeners.delete(changed);
+    },
+    () => waiting !== null,
+    () => false,
+  );
+}
+
+/** Takes note of what waits; the first worker of all is no newer build. */
+function look(registration: ServiceWorkerRegistration): void {
+  waiting = registration.active ? registration.waiting : null;
+  listeners.forEach((changed) => changed());
+}
+
+function say(worker: ServiceWorker | null, message: ToWorker): void {
+  worker?.postMessage(message);
+}
+
+function ownScripts(): readonly string[] {
+  return [...document.querySelectorAll<HTMLScriptElement>('script[src]')].map(
+    ({ src }) => new URL(src).pathname,
+  );
+}

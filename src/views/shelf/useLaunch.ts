@@ -1,0 +1,51 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useEffect, useRef } from 'react';
+import { SHARED_QUERY, takeShared } from '@/serving/shared';
+import { chosen } from '@/store/actions/drafts';
+import { useStore } from '@/store/react';
+import { LAST_CLASS } from '../frame/lastClass';
+
+/** What a browser gives of files opened from the desktop (File Handling API). */
+interface LaunchQueue {
+  readonly setConsumer: (
+    take: (launch: { readonly files?: readonly FileSystemFileHandle[] }) => void,
+  ) => void;
+}
+
+interface Launched {
+  readonly openFile: (file: File) => void;
+  readonly openList: (text: string) => void;
+}
+
+/** Takes up what the application was opened with: a file, something shared, or a wish of its icon's menu. */
+export function useLaunch(launched: Launched): void {
+  const store = useStore();
+  const router = useRouter();
+  const latest = useRef(launched);
+  useEffect(() => {
+    latest.current = launched;
+  });
+  useEffect(() => {
+    const take = async (file: File): Promise<void> => {
+      if (/\.json$/i.test(file.name)) latest.current.openFile(file);
+      else latest.current.openList(await file.text());
+    };
+    const query = new URLSearchParams(location.search);
+    if (query.has(SHARED_QUERY)) {
+      // A second look at the same address finds nothing to take.
+      history.replaceState(null, '', '/');
+      void takeShared().then((files) => files.forEach((file) => void take(file)));
+    }
+    const last = chosen(store, LAST_CLASS, null);
+    if (store.records.get('class', last)) {
+      if (query.has('last')) router.replace(`/c/${last}/groups`);
+      if (query.has('stage')) router.replace(`/c/${last}/stage`);
+    }
+    const { launchQueue } = window as { readonly launchQueue?: LaunchQueue };
+    launchQueue?.setConsumer(({ files = [] }) => {
+      files.forEach((handle) => void handle.getFile().then(take));
+    });
+  }, [store, router]);
+}
