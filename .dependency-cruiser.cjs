@@ -63,7 +63,7 @@ module.exports = {
       to: {
         path: '^src/',
         pathNot:
-          '^src/(views/(choosing|primitives|theme)/|views/frame/(Speaking|whenBack)|app/seats/|messages/(choosing|speaking|languages)\\.ts|services/(client|eventLine)\\.ts|services/seats/(visit|contract|plain)\\.ts)',
+          '^src/(views/(choosing|primitives|theme)/|views/frame/(Speaking|languageChoice|whenBack)|app/seats/|messages/(choosing|speaking|languages|product)\\.ts|messages/(es|ar)/|services/(client|eventLine)\\.ts|services/seats/(visit|contract|plain)\\.ts)',
       },
     },
     {

@@ -1,3 +1,5 @@
+import { languageFor } from '@/messages/languages';
+import { speak } from '@/messages/speaking';
 import { sayRoster } from '@/messages/roster';
 import { arrangeCommand } from './arrange';
 import { BAD_INPUT, type Complain } from './files';
@@ -19,6 +21,15 @@ const COMMANDS: Readonly<Record<string, Command>> = {
   roster: rosterCommand,
   stations: stationsCommand,
 };
+
+/** Speaks the language of the shell (POSIX locale: `es_ES.UTF-8`), English where it has no other. */
+export async function speakLocale(
+  environment: Readonly<Record<string, string | undefined>>,
+): Promise<void> {
+  const { LC_ALL, LC_MESSAGES, LANG } = environment;
+  const locale = [LC_ALL, LC_MESSAGES, LANG].find((one) => one !== undefined && one !== '') ?? '';
+  await speak(languageFor([locale.replace(/[.@].*$/, '').replaceAll('_', '-')]));
+}
 
 /** Runs one command and resolves to the exit code; whatever goes wrong inside it ends as one sentence. */
 export async function main(

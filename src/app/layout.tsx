@@ -8,10 +8,8 @@ import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import { say } from '@/messages';
 
-export const metadata: Metadata = {
-  title: { default: say.frame.product, template: `%s · ${say.frame.product}` },
-  description: say.frame.tagline,
-};
+/** Titles come with the pages, in the language of whoever reads them. */
+export const metadata: Metadata = { description: say.frame.tagline };
 
 export const viewport: Viewport = { colorScheme: 'light dark' };
 

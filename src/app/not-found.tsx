@@ -1,8 +1,10 @@
 import { say } from '@/messages';
+import { PageTitle } from '@/views/primitives/PageTitle';
 
 export default function NotFound() {
   return (
     <main>
+      <PageTitle />
       <p>{say.frame.noPage}</p>
       {/* A plain link: this page comes along with every other, and the students' page has no link of its own. */}
       {/* eslint-disable-next-line @next/next/no-html-link-for-pages -- see above */}

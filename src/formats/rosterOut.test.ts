@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { rosterWords } from '../messages/en/roster';
+import { rosterWords as english } from '../messages/en/roster';
+import { rosterWords as spanish } from '../messages/es/roster';
 import { readRosterFile, readRosterText } from './roster/readRoster';
 import { rosterCsv, rosterRows, rosterWorkbook, type RosterOut } from './rosterOut';
 
@@ -50,7 +51,10 @@ const sameAs = (out: RosterOut) =>
     attributes: one.details[0] === null ? {} : { Score: one.details[0] },
   }));
 
-describe('a roster file', () => {
+describe.each([
+  ['English', english],
+  ['Spanish', spanish],
+])('a roster file in %s', (_, rosterWords) => {
   test('as CSV is read back to the same students, whatever a spreadsheet would make of their names', () => {
     fc.assert(
       fc.property(roster, (out) => {

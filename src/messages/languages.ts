@@ -1,7 +1,12 @@
 import type { Language } from './speaking';
 
+/** The language that is at hand always. */
+export const ENGLISH = { tag: 'en', name: 'English' };
+
 /** Languages beside English; a line for each folder. */
-export const LANGUAGES: readonly Language[] = [];
+export const LANGUAGES: readonly Language[] = [
+  { tag: 'es', name: 'Español', load: () => import('./es').then(({ spanish }) => spanish) },
+];
 
 /** The first of the wished languages that there is; null for English. */
 export function languageFor(

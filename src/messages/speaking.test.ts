@@ -51,6 +51,7 @@ function bracketed(value: unknown): unknown {
 const copy = (of: object): object => ({ ...of });
 const LOUD: Language = {
   tag: 'xx',
+  name: 'Loud',
   load: () =>
     Promise.resolve(
       Object.fromEntries(
@@ -82,7 +83,11 @@ test('a language once loaded is spoken by every part, and English again when it 
 });
 
 test('a language that cannot be loaded leaves what is spoken as it is', async () => {
-  const broken: Language = { tag: 'xx', load: () => Promise.reject(new Error('gone')) };
+  const broken: Language = {
+    tag: 'xx',
+    name: 'Broken',
+    load: () => Promise.reject(new Error('gone')),
+  };
   await expect(speak(broken)).rejects.toThrow('gone');
   expect(say.frame.undoShort).toBe('Undo');
 });

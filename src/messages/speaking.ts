@@ -16,33 +16,52 @@ import type { seats } from './en/seats';
 import type { shelf } from './en/shelf';
 import type { term } from './en/term';
 
+/** A function for things of any type: its type says all that is needed. */
+type ForAnything = <X>(things: readonly X[]) => readonly (X | string)[];
+
+/** What another language says in the place of some English: the same names and slots, any words. */
+export type Said<T> = T extends string
+  ? string
+  : T extends ForAnything
+    ? T
+    : T extends (...given: infer A) => infer R
+      ? (...given: A) => Said<R>
+      : T extends readonly (infer E)[]
+        ? readonly Said<E>[]
+        : T extends object
+          ? { readonly [K in keyof T]: Said<T[K]> }
+          : T;
+
 /**
  * All that one language says, in parts that are loaded with the views that say them. A second language is a folder with
  * these parts and a line in `languages.ts`; the types demand every word.
  */
 export interface Catalogue {
-  readonly main: typeof en;
-  readonly activities: typeof activities;
-  readonly adults: typeof adults;
-  readonly bench: typeof benchEn;
-  readonly choosing: typeof choosing;
-  readonly clash: typeof clashEn;
-  readonly handoff: typeof handoffEn;
-  readonly keys: typeof keyMap;
-  readonly ladder: typeof ladder;
-  readonly live: typeof liveEn;
-  readonly out: typeof outEn;
-  readonly prepare: typeof prepare;
-  readonly roster: typeof rosterEn;
-  readonly rules: typeof rulesEn;
-  readonly seats: typeof seats;
-  readonly shelf: typeof shelf;
-  readonly term: typeof term;
+  readonly main: Said<typeof en>;
+  readonly activities: Said<typeof activities>;
+  readonly adults: Said<typeof adults>;
+  readonly bench: Said<typeof benchEn>;
+  readonly choosing: Said<typeof choosing>;
+  readonly clash: Said<typeof clashEn>;
+  readonly handoff: Said<typeof handoffEn>;
+  readonly keys: Said<typeof keyMap>;
+  readonly ladder: Said<typeof ladder>;
+  readonly live: Said<typeof liveEn>;
+  readonly out: Said<typeof outEn>;
+  readonly prepare: Said<typeof prepare>;
+  readonly roster: Said<typeof rosterEn>;
+  readonly rules: Said<typeof rulesEn>;
+  readonly seats: Said<typeof seats>;
+  readonly shelf: Said<typeof shelf>;
+  readonly term: Said<typeof term>;
 }
 
-/** A language that can be spoken: its tag (BCP 47), and where its words are; English is at hand always. */
+/** A language that can be spoken, and where its words are; English is at hand always. */
 export interface Language {
+  /** BCP 47. */
   readonly tag: string;
+  /** What it calls itself. */
+  readonly name: string;
   readonly load: () => Promise<Catalogue>;
 }
 

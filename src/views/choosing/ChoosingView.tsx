@@ -3,6 +3,7 @@
 import { useParams } from 'next/navigation';
 import { sayChoosing } from '@/messages/choosing';
 import { Speaking } from '../frame/Speaking';
+import { PageTitle } from '../primitives/PageTitle';
 import styles from './Choosing.module.css';
 import { AtTheDoor } from './AtTheDoor';
 import { Inside } from './Inside';
@@ -22,6 +23,7 @@ function Visited({ code }: { readonly code: string }) {
   const visit = useVisit(code);
   return (
     <main className={styles.page}>
+      <PageTitle>{sayChoosing.page}</PageTitle>
       {visit.isIn && visit.seen ? (
         <Inside visit={visit} seen={visit.seen} />
       ) : visit.isIn ? (

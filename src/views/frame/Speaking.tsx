@@ -1,21 +1,29 @@
 'use client';
 
-import { useEffect, useState, type ReactNode } from 'react';
-import { LANGUAGES, languageFor } from '@/messages/languages';
+import { Fragment, useEffect, useState, type ReactNode } from 'react';
+import { languageFor } from '@/messages/languages';
 import { speak } from '@/messages/speaking';
+import { onLanguage, wishedLanguages } from './languageChoice';
 
-/** Speaks the reader's language: what is below is drawn once its words are there. English is at hand at once. */
+/** Speaks the reader's language: what is below is drawn once its words are there, and anew when another is chosen. */
 export function Speaking({ children }: { readonly children: ReactNode }) {
-  const [ready, setReady] = useState(LANGUAGES.length === 0);
+  const [spoken, setSpoken] = useState('');
   useEffect(() => {
-    const language = languageFor(navigator.languages);
-    speak(language)
+    let latest = 0;
+    const draw = async (): Promise<void> => {
+      const turn = ++latest;
+      const language = languageFor(wishedLanguages());
       // Without its words English is better than nothing.
-      .catch(() => speak(null))
-      .finally(() => {
-        if (language) document.documentElement.lang = language.tag;
-        setReady(true);
-      });
+      const tag = await speak(language).then(
+        () => language?.tag ?? 'en',
+        () => 'en',
+      );
+      if (turn !== latest) return;
+      document.documentElement.lang = tag;
+      setSpoken(tag);
+    };
+    void draw();
+    return onLanguage(() => void draw());
   }, []);
-  return ready ? children : null;
+  return spoken === '' ? null : <Fragment key={spoken}>{children}</Fragment>;
 }

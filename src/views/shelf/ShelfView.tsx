@@ -12,6 +12,7 @@ import { Logo } from '../frame/Logo';
 import { SaveMark } from '../frame/SaveMark';
 import { useUndoKeys } from '../frame/useUndoKeys';
 import { ClassRow } from './ClassRow';
+import { LanguageChoice } from './LanguageChoice';
 import { NewClass } from './NewClass';
 import { usePastedClass } from './usePastedClass';
 import styles from './ShelfView.module.css';
@@ -67,7 +68,10 @@ export function ShelfView() {
           </section>
         )}
         <Backups classes={classes} />
-        <p className={styles.promise}>{sayShelf.promise}</p>
+        <footer className={styles.foot}>
+          <p className={styles.promise}>{sayShelf.promise}</p>
+          <LanguageChoice />
+        </footer>
       </main>
     </div>
   );

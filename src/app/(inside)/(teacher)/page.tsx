@@ -1,5 +1,11 @@
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { ShelfView } from '@/views/shelf/ShelfView';
 
 export default function Page() {
-  return <ShelfView />;
+  return (
+    <>
+      <PageTitle />
+      <ShelfView />
+    </>
+  );
 }

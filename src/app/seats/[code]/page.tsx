@@ -1,8 +1,7 @@
 import type { Metadata } from 'next';
-import { sayChoosing } from '@/messages/choosing';
 import { ChoosingView } from '@/views/choosing/ChoosingView';
 
-export const metadata: Metadata = { title: sayChoosing.page, referrer: 'no-referrer' };
+export const metadata: Metadata = { referrer: 'no-referrer' };
 
 export default function Page() {
   return <ChoosingView />;

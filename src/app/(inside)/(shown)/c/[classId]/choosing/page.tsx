@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { saySeats } from '@/messages/seats';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { SeatsShown } from '@/views/stage/SeatsShown';
 
-export const metadata: Metadata = { title: saySeats.showPage };
-
 export default function Page() {
-  return <SeatsShown />;
+  return (
+    <>
+      <PageTitle>{saySeats.showPage}</PageTitle>
+      <SeatsShown />
+    </>
+  );
 }

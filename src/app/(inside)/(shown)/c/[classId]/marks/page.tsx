@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { sayActivities } from '@/messages/activities';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { MarkSlips } from '@/views/print/MarkSlips';
 
-export const metadata: Metadata = { title: sayActivities.slips.page };
-
 export default function Page() {
-  return <MarkSlips />;
+  return (
+    <>
+      <PageTitle>{sayActivities.slips.page}</PageTitle>
+      <MarkSlips />
+    </>
+  );
 }

@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { sayPrepare } from '@/messages/prepare';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { PrintView } from '@/views/print/PrintView';
 
-export const metadata: Metadata = { title: sayPrepare.paper.name };
-
 export default function Page() {
-  return <PrintView />;
+  return (
+    <>
+      <PageTitle>{sayPrepare.paper.name}</PageTitle>
+      <PrintView />
+    </>
+  );
 }

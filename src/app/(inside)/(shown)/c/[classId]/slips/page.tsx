@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { saySeats } from '@/messages/seats';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { SeatSlips } from '@/views/print/SeatSlips';
 
-export const metadata: Metadata = { title: saySeats.slipsPage };
-
 export default function Page() {
-  return <SeatSlips />;
+  return (
+    <>
+      <PageTitle>{saySeats.slipsPage}</PageTitle>
+      <SeatSlips />
+    </>
+  );
 }

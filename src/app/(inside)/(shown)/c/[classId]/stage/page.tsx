@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { say } from '@/messages';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { StageView } from '@/views/stage/StageView';
 
-export const metadata: Metadata = { title: say.frame.step.stage };
-
 export default function Page() {
-  return <StageView />;
+  return (
+    <>
+      <PageTitle>{say.frame.step.stage}</PageTitle>
+      <StageView />
+    </>
+  );
 }

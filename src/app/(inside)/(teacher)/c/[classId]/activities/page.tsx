@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { say } from '@/messages';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { ActivitiesView } from '@/views/activities/ActivitiesView';
 
-export const metadata: Metadata = { title: say.frame.step.activities };
-
 export default function Page() {
-  return <ActivitiesView />;
+  return (
+    <>
+      <PageTitle>{say.frame.step.activities}</PageTitle>
+      <ActivitiesView />
+    </>
+  );
 }

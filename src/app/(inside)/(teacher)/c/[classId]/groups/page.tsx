@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { say } from '@/messages';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { GroupsView } from '@/views/groups/GroupsView';
 
-export const metadata: Metadata = { title: say.frame.step.groups };
-
 export default function Page() {
-  return <GroupsView />;
+  return (
+    <>
+      <PageTitle>{say.frame.step.groups}</PageTitle>
+      <GroupsView />
+    </>
+  );
 }

@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { say } from '@/messages';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { HandOffView } from '@/views/handoff/HandOffView';
 
-export const metadata: Metadata = { title: say.frame.step.handoff };
-
 export default function Page() {
-  return <HandOffView />;
+  return (
+    <>
+      <PageTitle>{say.frame.step.handoff}</PageTitle>
+      <HandOffView />
+    </>
+  );
 }

@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { say } from '@/messages';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { RosterView } from '@/views/roster/RosterView';
 
-export const metadata: Metadata = { title: say.frame.step.roster };
-
 export default function Page() {
-  return <RosterView />;
+  return (
+    <>
+      <PageTitle>{say.frame.step.roster}</PageTitle>
+      <RosterView />
+    </>
+  );
 }

@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { say } from '@/messages';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { RulesView } from '@/views/rules/RulesView';
 
-export const metadata: Metadata = { title: say.frame.step.rules };
-
 export default function Page() {
-  return <RulesView />;
+  return (
+    <>
+      <PageTitle>{say.frame.step.rules}</PageTitle>
+      <RulesView />
+    </>
+  );
 }

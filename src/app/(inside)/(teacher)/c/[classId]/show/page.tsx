@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { say } from '@/messages';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { ShowView } from '@/views/show/ShowView';
 
-export const metadata: Metadata = { title: say.frame.step.show };
-
 export default function Page() {
-  return <ShowView />;
+  return (
+    <>
+      <PageTitle>{say.frame.step.show}</PageTitle>
+      <ShowView />
+    </>
+  );
 }

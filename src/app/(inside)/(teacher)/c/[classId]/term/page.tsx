@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { say } from '@/messages';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { TermView } from '@/views/term/TermView';
 
-export const metadata: Metadata = { title: say.frame.step.term };
-
 export default function Page() {
-  return <TermView />;
+  return (
+    <>
+      <PageTitle>{say.frame.step.term}</PageTitle>
+      <TermView />
+    </>
+  );
 }

@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { say } from '@/messages';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { ActivityView } from '@/views/activities/ActivityView';
 
-export const metadata: Metadata = { title: say.frame.step.activities };
-
 export default function Page() {
-  return <ActivityView />;
+  return (
+    <>
+      <PageTitle>{say.frame.step.activities}</PageTitle>
+      <ActivityView />
+    </>
+  );
 }

@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { sayActivities } from '@/messages/activities';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { TermMarksView } from '@/views/activities/TermMarksView';
 
-export const metadata: Metadata = { title: sayActivities.term.title };
-
 export default function Page() {
-  return <TermMarksView />;
+  return (
+    <>
+      <PageTitle>{sayActivities.term.title}</PageTitle>
+      <TermMarksView />
+    </>
+  );
 }

@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { sayAdults } from '@/messages/adults';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { AdultsView } from '@/views/adults/AdultsView';
 
-export const metadata: Metadata = { title: sayAdults.page };
-
 export default function Page() {
-  return <AdultsView />;
+  return (
+    <>
+      <PageTitle>{sayAdults.page}</PageTitle>
+      <AdultsView />
+    </>
+  );
 }

@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { saySeats } from '@/messages/seats';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { SeatsView } from '@/views/seats/SeatsView';
 
-export const metadata: Metadata = { title: saySeats.page };
-
 export default function Page() {
-  return <SeatsView />;
+  return (
+    <>
+      <PageTitle>{saySeats.page}</PageTitle>
+      <SeatsView />
+    </>
+  );
 }

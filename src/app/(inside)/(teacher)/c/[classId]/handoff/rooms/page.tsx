@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { sayLive } from '@/messages/live';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { RoomsView } from '@/views/rooms/RoomsView';
 
-export const metadata: Metadata = { title: sayLive.rooms.page };
-
 export default function Page() {
-  return <RoomsView />;
+  return (
+    <>
+      <PageTitle>{sayLive.rooms.page}</PageTitle>
+      <RoomsView />
+    </>
+  );
 }

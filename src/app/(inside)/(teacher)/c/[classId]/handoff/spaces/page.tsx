@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { sayLive } from '@/messages/live';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { SpacesView } from '@/views/spaces/SpacesView';
 
-export const metadata: Metadata = { title: sayLive.spaces.page };
-
 export default function Page() {
-  return <SpacesView />;
+  return (
+    <>
+      <PageTitle>{sayLive.spaces.page}</PageTitle>
+      <SpacesView />
+    </>
+  );
 }

@@ -1,9 +1,14 @@
-import type { Metadata } from 'next';
+'use client';
+
 import { sayLadder } from '@/messages/ladder';
+import { PageTitle } from '@/views/primitives/PageTitle';
 import { LadderView } from '@/views/ladder/LadderView';
 
-export const metadata: Metadata = { title: sayLadder.page };
-
 export default function Page() {
-  return <LadderView />;
+  return (
+    <>
+      <PageTitle>{sayLadder.page}</PageTitle>
+      <LadderView />
+    </>
+  );
 }

@@ -1,0 +1,174 @@
+import { count, listNames, wordFor } from './words';
+
+/** What stands for a skill where those are together of whom nothing is known. */
+const NO_RESULTS = 'sin resultados aún';
+
+export const groups = {
+  noStudents: 'Todavía no hay nadie para repartir en grupos.',
+  toRoster: 'Pegar la lista de clase',
+  noLineup: 'Esta clase no tiene ningún reparto.',
+  invite: 'Aún no se ha repartido nada. Diga arriba cómo deben ser los grupos y fórmelos.',
+  make: 'Formar grupos',
+  reshuffle: 'Volver a barajar',
+  working: 'Formando grupos',
+  stop: 'Parar',
+  failed:
+    'No se han podido formar los grupos. Su última toma sigue como estaba; pulse «Volver a barajar» para intentarlo otra vez.',
+  made: (number: number) => `${count(number, 'grupo')} ${wordFor(number, 'formado', 'formados')}.`,
+  again: (number: number) =>
+    `Son otra vez los grupos de la toma ${number}: no se han encontrado otros igual de buenos.`,
+  older: (parts: readonly ('sentence' | 'roll')[]) =>
+    `Estos grupos son anteriores a ${listNames(parts.map((part) => (part === 'sentence' ? 'la frase de arriba' : 'la lista de hoy')))}.`,
+  workedIn: 'Se trabaja en estos grupos:',
+  workedInNote:
+    'La actividad conserva los grupos con los que se abrió; allí se pregunta por quien cambie aquí.',
+  letGo: 'Formar otros grupos de todos modos',
+  reshuffleChosen: (number: number) => `Volver a barajar ${count(number, 'grupo')}`,
+  pinnedStay: (number: number) =>
+    `${count(number, 'estudiante fijado', 'estudiantes fijados')} ${wordFor(number, 'se queda', 'se quedan')}`,
+  lockedStay: (number: number) =>
+    `${count(number, 'grupo bloqueado', 'grupos bloqueados')} ${wordFor(number, 'se queda', 'se quedan')}`,
+  evenPinned: 'Barajarlos también',
+  openSeats: 'Abrir plazas',
+  setOut: 'Preparar los grupos',
+  sheet: 'Grupos',
+  column: { group: 'grupo', students: 'estudiantes', size: 'n.º', rules: 'reglas' },
+  sizeLabel: (size: number) => count(size, 'estudiante'),
+  nobody: 'nadie',
+  away: 'hoy no está',
+  left: 'se ha dado de baja',
+  tileLabel: (name: string, parts: readonly string[]) =>
+    [name, ...parts.filter(Boolean)].join(', '),
+  troubled: 'no se cumple una regla',
+  pinned: 'en sitio fijo',
+  locked: 'bloqueado',
+  chosen: (name: string) => `${name}: sobre este grupo`,
+  lead: 'responsable',
+  writeTo: (name: string) => `Escribir a ${name}`,
+  effect: {
+    breaks: 'incumple una regla',
+    mends: 'arregla una regla',
+    better: 'mejor',
+    same: 'igual de bueno',
+    worse: 'menos bueno',
+  },
+  best: ['lo mejor', '2.º mejor', '3.º mejor'] as readonly string[],
+  placeBest: (number: number) =>
+    number === 1 ? 'Colocar donde mejor encaje' : 'Colocar a todos donde mejor encajen',
+  placed: (number: number, moved: readonly string[]) =>
+    [
+      `${count(number, 'estudiante')} ${wordFor(number, 'tiene', 'tienen')} sitio.`,
+      ...(moved.length > 0
+        ? [
+            `Para ello, ${listNames(moved)} ${moved.length === 1 ? 'ha' : 'han'} pasado a otro grupo.`,
+          ]
+        : []),
+    ].join(' '),
+  swapped: (one: string, two: string) => `${listNames([one, two])} han cambiado de sitio entre sí.`,
+  findLabel: 'Buscar a alguien',
+  foundOf: (place: number, of: number) =>
+    of === 1 ? 'encontrado' : `${place} de ${of}, Intro para el siguiente`,
+  notFound: (text: string) => `Nadie se llama ${text} en los grupos.`,
+  tileHelp: 'Pulse una cifra para mover a la persona a ese grupo, o Alt con una flecha.',
+  goneStudent: 'antiguo estudiante',
+  gone: (names: readonly string[]) =>
+    `${listNames(names)} ${names.length === 1 ? 'falta' : 'faltan'} hoy y ya no ${names.length === 1 ? 'aparece' : 'aparecen'} en el escenario.`,
+  evenOut: 'Igualar los grupos',
+  evened: (names: readonly string[]) =>
+    names.length === 0
+      ? 'Los grupos están tan igualados como es posible; nadie se ha movido.'
+      : `Los grupos vuelven a estar igualados: ${names.length === 1 ? 'se ha movido' : 'se han movido'} ${listNames(names)}.`,
+  notEvened: 'No se pueden igualar los grupos cumpliendo todas las reglas. Se quedan como están.',
+  aside: 'Aparte',
+  asideEmpty: 'No hay nadie aparte. Suelte aquí a alguien para sacarlo de su grupo.',
+  drawer: 'Sobre lo elegido',
+  moved: (names: readonly string[], group: string | null) => {
+    const are = names.length === 1 ? 'está' : 'están';
+    return group === null
+      ? `${listNames(names)} ${are} ahora aparte.`
+      : `${listNames(names)} ${are} ahora en ${group}.`;
+  },
+  notKept: (broken: readonly string[]) => `No se cumple: ${listNames(broken)}.`,
+};
+
+/** How measures are told, beside the columns and the takes. */
+export const measures = {
+  section: 'sección',
+  partners: 'compañeros',
+  wishes: 'deseos',
+  topics: 'grupos preferidos',
+  firstRank: (met: number, of: number) => `${met} de ${of} en su primera opción`,
+  ranksLeft: (ranks: number) => `a ${count(ranks, 'puesto')} de lo mejor`,
+  ranksExplained: (cost: number, best: number) =>
+    `Contando 0 por una primera opción, lo asignado suma ${cost}; en grupos de estos tamaños quizá sea posible ${best}.`,
+  needs: 'lo que toca aprender',
+  served: (met: number, of: number) => `${met} de ${of} con lo que les toca`,
+  canBe: (most: number) => `pueden ser ${most}`,
+  canBeExplained: (most: number, of: number) =>
+    `En grupos de estos tamaños, como mucho ${most} de ${of} pueden estar en un grupo que trabaje lo que les toca aprender.`,
+  focusSpoken: (focus: readonly string[], met: number, of: number) =>
+    `Trabaja ${listNames(focus.map((skill) => (skill === '' ? NO_RESULTS : skill)))}; es lo que toca a ${met} de ${of}.`,
+  noResults: NO_RESULTS,
+  unserved: (number: number) => `${number} sin lo que les toca`,
+  goneDetail: 'un dato eliminado',
+  means: (least: number, most: number) =>
+    figure(least) === figure(most)
+      ? `todas las medias ${figure(least)}`
+      : `medias de ${figure(least)} a ${figure(most)}`,
+  alikeTo: (cost: number) => `iguales al ${percent(1 - cost)}`,
+  even: 'igualado',
+  off: (cost: number) => `${cost} de desajuste`,
+  share: (cost: number) => percent(cost),
+  pairs: (number: number) => String(number),
+  repeats: (number: number) =>
+    number === 0 ? 'todo nuevo' : count(number, 'repetición', 'repeticiones'),
+  again: (met: number) => (met === 0 ? 'todo nuevo' : `${count(met, 'pareja')} otra vez`),
+  met: (met: number, of: number) => (of === 0 ? 'ninguno' : `${met} de ${of}`),
+  best: 'lo mejor',
+  bestIs: (figure: string) => `no puede bajar de ${figure}`,
+  nearBest: 'cerca de lo mejor',
+  meansExplained: 'La media más baja y la más alta de un grupo.',
+  bestExplained: 'En grupos de estos tamaños no es posible nada mejor.',
+  bestAtMost: (text: string) => `No es posible nada mejor que esto: ${text}.`,
+  sortBy: (name: string) => `Ordenar las filas por ${name}`,
+  number: (name: string, mean: string, values: string) => `${name}: media ${mean}; ${values}`,
+  figure: (value: number) => figure(value),
+  shares: (name: string, parts: readonly string[]) => `${name}: ${parts.join(', ')}`,
+};
+
+// Made once: a formatter costs a hundred times what it is used for.
+const ONE_DIGIT = new Intl.NumberFormat('es', { maximumFractionDigits: 1 });
+const WHOLE = new Intl.NumberFormat('es', { maximumFractionDigits: 0 });
+
+function percent(share: number): string {
+  const value = share * 100;
+  return `${(value < 10 ? ONE_DIGIT : WHOLE).format(value)} %`;
+}
+
+function figure(value: number): string {
+  return ONE_DIGIT.format(value);
+}
+
+export const takes = {
+  title: 'Tomas',
+  hint: 'Recórralas con las teclas , y .',
+  take: (number: number) => `Toma ${number}`,
+  madeAt: (moment: string) => {
+    const date = new Date(moment);
+    const sameDay = date.toDateString() === new Date().toDateString();
+    const format: Intl.DateTimeFormatOptions = sameDay
+      ? { hour: '2-digit', minute: '2-digit' }
+      : { day: 'numeric', month: 'short' };
+    return new Intl.DateTimeFormat('es', format).format(date);
+  },
+  byHand: 'cambiada a mano',
+  broken: (number: number) => `${count(number, 'regla')} sin cumplir`,
+  broughtBack: (number: number) => `Se muestra la toma ${number}.`,
+  asDealt: 'Volver a lo repartido',
+  compare: 'Comparar dos',
+  star: (number: number) => `Destacar la toma ${number}`,
+  unstar: (number: number) => `Dejar de destacar la toma ${number}`,
+  starred: 'destacada',
+  remove: (number: number) => `Quitar la toma ${number}`,
+  removed: (number: number) => `Se ha quitado la toma ${number}.`,
+};

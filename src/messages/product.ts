@@ -1,0 +1,2 @@
+/** The same in every language. */
+export const PRODUCT = 'Gruppetto';
