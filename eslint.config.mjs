@@ -1,3 +1,4 @@
+import css from '@eslint/css';
 import js from '@eslint/js';
 import nextPlugin from '@next/eslint-plugin-next';
 import prettier from 'eslint-config-prettier';
@@ -16,6 +17,27 @@ const wordsInTheView = [
   `JSXAttribute[name.name=${READ_ATTRIBUTES}] > JSXExpressionContainer > Literal[value=/\\p{L}{2}/u]`,
 ].map((selector) => ({ selector, message: 'Every word a user reads is in src/messages.' }));
 
+/** What has no side of its own, or one that every script shares. */
+const SAME_IN_EVERY_DIRECTION = [
+  ...['width', 'height', 'min-width', 'min-height', 'max-width', 'max-height', 'top', 'bottom'],
+  ...[
+    'margin-top',
+    'margin-bottom',
+    'padding-top',
+    'padding-bottom',
+    'border-top',
+    'border-bottom',
+  ],
+  ...['border-top-color', 'border-bottom-color', 'overflow-x', 'overflow-y'],
+  ...['scroll-margin-top', 'scroll-margin-bottom'],
+];
+const UNITS_OF_THE_SCREEN = ['vw', 'vh', 'dvw', 'dvh', 'svh', 'lvh'];
+const sidesInTheView = {
+  selector:
+    "JSXAttribute[name.name='style'] Property[key.name=/^(left|right|(margin|padding|border)(Left|Right))$/]",
+  message: 'Sides are start and end: some scripts are read from the right.',
+};
+
 export default tseslint.config(
   {
     ignores: [
@@ -27,7 +49,19 @@ export default tseslint.config(
       'playwright-report/',
     ],
   },
-  js.configs.recommended,
+  {
+    files: ['**/*.css'],
+    plugins: { css },
+    language: 'css/css',
+    languageOptions: { tolerant: true },
+    rules: {
+      'css/prefer-logical-properties': [
+        'error',
+        { allowProperties: SAME_IN_EVERY_DIRECTION, allowUnits: UNITS_OF_THE_SCREEN },
+      ],
+    },
+  },
+  { ...js.configs.recommended, files: ['**/*.{js,mjs,cjs,ts,tsx}'] },
   {
     files: ['**/*.ts', '**/*.tsx'],
     extends: [...tseslint.configs.strictTypeChecked, ...tseslint.configs.stylisticTypeChecked],
@@ -51,7 +85,7 @@ export default tseslint.config(
     rules: {
       ...reactHooks.configs.recommended.rules,
       ...nextPlugin.configs.recommended.rules,
-      'no-restricted-syntax': ['error', noStarExports, ...wordsInTheView],
+      'no-restricted-syntax': ['error', noStarExports, ...wordsInTheView, sidesInTheView],
     },
   },
   {

@@ -1,3 +1,4 @@
+import { sayOutWords } from '@/messages/outWords';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { basename, dirname } from 'node:path';
 import { cleanLineup } from '@/formats/out/lineupOut';
@@ -55,7 +56,7 @@ export async function exportCommand(args: readonly string[], complain: Complain)
   if (!lineup) return BAD_INPUT;
   const options = outOptions(values);
   if (typeof options === 'string') return refuse(options);
-  const written = await writeOut(wayOut, lineup, options, sayHandoff.outWords);
+  const written = await writeOut(wayOut, lineup, options, sayOutWords);
   if (!written.ok) {
     return refuse(words.withNothing(sayHandoff.outIssueSentence(written.issue)));
   }
@@ -66,7 +67,7 @@ export async function exportCommand(args: readonly string[], complain: Complain)
     return refuse(sayRoster.commandLine.cannotWrite(out));
   }
   const toPeople = wayOut.needs === 'addresses' || (as === 'rooms-csv' && options.addresses);
-  const missed = toPeople ? unreached(cleanLineup(lineup, sayHandoff.outWords.unnamed)) : [];
+  const missed = toPeople ? unreached(cleanLineup(lineup, sayOutWords.unnamed)) : [];
   if (missed.length > 0) complain(sayHandoff.unreachedSentence(missed));
   return DONE;
 }

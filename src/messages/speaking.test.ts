@@ -6,17 +6,19 @@ import { sayChoosing } from './choosing';
 import { sayClash } from './clash';
 import { sayHandoff } from './handoff';
 import { sayKeys } from './keys';
-import { languageFor } from './languages';
+import { languageCalled, languageFor } from './languages';
 import { sayLadder } from './ladder';
 import { sayLive } from './live';
 import { sayOut } from './out';
+import { sayOutWords } from './outWords';
 import { sayPrepare } from './prepare';
 import { sayRoster } from './roster';
 import { sayRules } from './rules';
 import { saySeats } from './seats';
 import { sayShelf } from './shelf';
+import { sayShown } from './shown';
 import { sayTerm } from './term';
-import { speak, type Catalogue, type Language } from './speaking';
+import { showIn, speak, type Catalogue, type Language } from './speaking';
 
 const ENGLISH: Catalogue = {
   ...{ main: say, adults: sayAdults, bench: sayBench, clash: sayClash, keys: sayKeys },
@@ -27,11 +29,13 @@ const ENGLISH: Catalogue = {
     ladder: sayLadder,
     live: sayLive,
     out: sayOut,
+    outWords: sayOutWords,
     prepare: sayPrepare,
     roster: sayRoster,
     rules: sayRules,
     seats: saySeats,
     shelf: sayShelf,
+    shown: sayShown,
     term: sayTerm,
   },
 };
@@ -52,6 +56,8 @@ const copy = (of: object): object => ({ ...of });
 const LOUD: Language = {
   tag: 'xx',
   name: 'Loud',
+  direction: 'ltr',
+  loadShown: () => Promise.resolve({}),
   load: () =>
     Promise.resolve(
       Object.fromEntries(
@@ -83,11 +89,7 @@ test('a language once loaded is spoken by every part, and English again when it 
 });
 
 test('a language that cannot be loaded leaves what is spoken as it is', async () => {
-  const broken: Language = {
-    tag: 'xx',
-    name: 'Broken',
-    load: () => Promise.reject(new Error('gone')),
-  };
+  const broken: Language = { ...LOUD, load: () => Promise.reject(new Error('gone')) };
   await expect(speak(broken)).rejects.toThrow('gone');
   expect(say.frame.undoShort).toBe('Undo');
 });
@@ -111,4 +113,39 @@ test('numbers, lists and order are those of the language', () => {
   expect(['Zoe', 'Ärne', 'Bo 10', 'Bo 9'].sort(say.compare)).toEqual([
     ...['Ärne', 'Bo 9', 'Bo 10', 'Zoe'],
   ]);
+});
+
+describe('what a class reads', () => {
+  afterEach(() => showIn(null));
+
+  test('is in its own language, whatever the teacher reads, and as the teacher again after', async () => {
+    await speak(languageFor(['es']));
+    expect([say.groups.reshuffle, sayShown.stage.break]).toEqual(['Volver a barajar', 'Descanso']);
+    await showIn(languageCalled('ar'));
+    expect([say.groups.reshuffle, sayShown.stage.break]).toEqual(['Volver a barajar', 'استراحة']);
+    expect(sayOutWords.headings.group).toBe('المجموعة');
+    await showIn(languageCalled('en'));
+    expect([say.groups.reshuffle, sayShown.stage.break]).toEqual(['Volver a barajar', 'Break']);
+    await showIn(null);
+    expect(sayShown.stage.break).toBe('Descanso');
+  });
+
+  test('counts as Arabic does: one, two, a few, many, and hundreds each in their own form', async () => {
+    await showIn(languageCalled('ar'));
+    expect([1, 2, 5, 11, 100].map(sayChoosing.minutes)).toEqual([
+      ...['دقيقة واحدة', 'دقيقتان', '5 دقائق', '11 دقيقة', '100 دقيقة'],
+    ]);
+    expect([0, 1, 2, 7].map(sayChoosing.left)).toEqual([
+      ...['لم يبقَ مكان', 'بقي مكان واحد', 'بقي مكانان', '7 أماكن متبقية'],
+    ]);
+  });
+});
+
+test('Spanish counts, lists, orders and points as Spanish does', async () => {
+  await speak(languageFor(['es-MX']));
+  expect(say.groups.sizeLabel(1)).toBe('1 estudiante');
+  expect(say.groups.placed(2, ['Ana', 'Inés'])).toContain('Ana e Inés han pasado');
+  expect(say.measures.figure(50.5)).toBe('50,5');
+  expect(['nube', 'ñu', 'nido', 'oso'].sort(say.compare)).toEqual(['nido', 'nube', 'ñu', 'oso']);
+  expect(sayRoster.roster.takeIn(1, 2, 0)).toBe('Añadir 1 estudiante y actualizar 2 estudiantes');
 });

@@ -14,7 +14,9 @@ import type { rosterEn } from './en/files';
 import type { rulesEn } from './en/ruleTools';
 import type { seats } from './en/seats';
 import type { shelf } from './en/shelf';
+import type { shown } from './en/shown';
 import type { term } from './en/term';
+import type { outWords } from './en/waysOut';
 
 /** A function for things of any type: its type says all that is needed. */
 type ForAnything = <X>(things: readonly X[]) => readonly (X | string)[];
@@ -48,33 +50,57 @@ export interface Catalogue {
   readonly ladder: Said<typeof ladder>;
   readonly live: Said<typeof liveEn>;
   readonly out: Said<typeof outEn>;
+  readonly outWords: Said<typeof outWords>;
   readonly prepare: Said<typeof prepare>;
   readonly roster: Said<typeof rosterEn>;
   readonly rules: Said<typeof rulesEn>;
   readonly seats: Said<typeof seats>;
   readonly shelf: Said<typeof shelf>;
+  readonly shown: Said<typeof shown>;
   readonly term: Said<typeof term>;
 }
 
-/** A language that can be spoken, and where its words are; English is at hand always. */
+/** The parts that a class reads; a language may have these alone. */
+const SHOWN = ['choosing', 'outWords', 'shown'] as const;
+type ShownPart = (typeof SHOWN)[number];
+export type ShownCatalogue = Pick<Catalogue, ShownPart>;
+
+/** A language, and where its words are; English is at hand always. */
 export interface Language {
   /** BCP 47. */
   readonly tag: string;
   /** What it calls itself. */
   readonly name: string;
-  readonly load: () => Promise<Catalogue>;
+  readonly direction: 'ltr' | 'rtl';
+  /** All its words; null for one that only classes read. */
+  readonly load: (() => Promise<Catalogue>) | null;
+  /** What a class reads; the English for what it has not. */
+  readonly loadShown: () => Promise<Partial<ShownCatalogue>>;
 }
 
-let spoken: Catalogue | null = null;
+let spoken: Partial<Catalogue> = {};
+/** What the class reads, where that is not as the teacher reads. */
+let shownTo: Partial<ShownCatalogue> | null = null;
 
 /** Makes everything speak a language from now on, English again with null; what is on screen must be drawn anew. */
 export async function speak(language: Language | null): Promise<void> {
-  spoken = language === null ? null : await language.load();
+  spoken = (await language?.load?.()) ?? {};
+}
+
+/** Shows a class everything in a language from now on, in the teacher's again with null. */
+export async function showIn(language: Language | null): Promise<void> {
+  shownTo = (await language?.loadShown()) ?? null;
 }
 
 /** One part of the language in use; the English of the part is what it says until another one is loaded. */
 export function part<P extends keyof Catalogue>(name: P, english: Catalogue[P]): Catalogue[P] {
-  return new Proxy(english, {
-    get: (_, word) => Reflect.get(spoken?.[name] ?? english, word) as unknown,
-  });
+  const words = (): Catalogue[P] => {
+    const all: Partial<Catalogue> = shownTo !== null && isShown(name) ? shownTo : spoken;
+    return all[name] ?? english;
+  };
+  return new Proxy(english, { get: (_, word) => Reflect.get(words(), word) as unknown });
+}
+
+function isShown(name: keyof Catalogue): name is ShownPart {
+  return (SHOWN as readonly string[]).includes(name);
 }

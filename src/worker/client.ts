@@ -223,6 +223,8 @@ export interface OutAsk {
   readonly wayOut: WayOutId;
   readonly lineup: AddressedLineup;
   readonly options: OutOptions;
+  /** The tag of the language in which what leaves is written. */
+  readonly language: string;
 }
 
 /** Calls the real worker of the ways out; it starts with the first call. */

@@ -442,13 +442,6 @@ export const activities = {
     print: 'Print',
     back: 'Back to the activity',
     pages: (pages: number) => count(pages, 'page'),
-    mark: (points: number, most: number) => `${figure(points)} of ${figure(most)}`,
-    late: (points: number) => `${figure(points)} taken off for coming late`,
-    criterion: (name: string, points: number, most: number) =>
-      `${name}: ${figure(points)} of ${figure(most)}`,
-    none: 'No mark yet.',
-    excused: 'Excused.',
-    absent: 'Absent: 0.',
     nothing: 'Choose whose slip is to be printed. Nobody’s marks stand on another’s slip.',
   },
 };

@@ -1,7 +1,7 @@
 import type { OutDoubt } from '../../formats/out/checks';
 import type { WayOutId } from '../../formats/out/list';
 import type { LetterTo } from '../../formats/out/options';
-import { outIssueSentence, outWords, unreachedSentence } from './waysOut';
+import { outIssueSentence, unreachedSentence } from './waysOut';
 import { services } from './services';
 import { count, listNames } from './words';
 
@@ -249,4 +249,4 @@ const handoff = {
 };
 
 /** What only the hand-off and the command line say. */
-export const handoffEn = { handoff, outIssueSentence, outWords, services, unreachedSentence };
+export const handoffEn = { handoff, outIssueSentence, services, unreachedSentence };

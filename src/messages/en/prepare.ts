@@ -16,6 +16,8 @@ export const prepare = {
     initial: 'given name and initial',
     whole: 'whole names',
   },
+  classLanguage: 'Language the class reads',
+  languageOfMine: 'as mine',
   roles: 'Leads and roles beside names',
   minutes: 'Minutes on the clock',
   lessMinutes: 'Fewer minutes',
@@ -133,12 +135,5 @@ export const prepare = {
     print: 'Print',
     pages: (pages: number) => count(pages, 'page'),
     back: 'Back to the stage',
-    notes: 'Notes',
-    fold: 'fold here',
-    codeOf: (what: string) => `Code with ${what}`,
-    codeHint: 'A phone reads the text from the code itself; nothing is uploaded.',
-    list: 'the whole list by name',
-    tooLong: (what: string) =>
-      `${what} is too much text for one code. The codes of single groups hold less.`,
   },
 };

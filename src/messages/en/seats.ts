@@ -155,12 +155,7 @@ export const seats = {
   slipsTitle: (lineup: string) => `Slips: ${lineup}`,
   slipsNone: 'There are slips once the seats are open.',
   slipsBack: 'Back to the seats',
-  slipPin: (pin: string) => `PIN ${pin}`,
-  slipCode: (name: string) => `Personal code of ${name}`,
   print: 'Print',
   pages: (pages: number) => count(pages, 'page'),
-  showLeft: (left: string) => `${left} left`,
   showPage: 'Choose your group',
-  showPin: 'Pick your name and type the PIN of your slip, or photograph the code on it.',
-  showPlaces: (taken: number, all: number) => `${taken} of ${all} have a place`,
 } as const;

@@ -71,7 +71,7 @@ export const shelf = {
     refused: 'The browser did not promise it. Save everything as a file now and then.',
     offline: 'Everything but live rooms, channels and open seats works without a network.',
   },
-  language: 'Language',
+  inLanguage: 'Language',
   languageOfBrowser: 'as in the browser',
   promise:
     'Names and groups stay in this browser and in the files you save. Nothing is sent anywhere.',

@@ -457,13 +457,6 @@ export const activities = {
     print: 'Imprimir',
     back: 'Volver a la actividad',
     pages: (pages: number) => count(pages, 'página'),
-    mark: (points: number, most: number) => `${figure(points)} de ${figure(most)}`,
-    late: (points: number) => `${figure(points)} menos por el retraso`,
-    criterion: (name: string, points: number, most: number) =>
-      `${name}: ${figure(points)} de ${figure(most)}`,
-    none: 'Sin nota aún.',
-    excused: 'Con justificante.',
-    absent: 'Ausente: 0.',
     nothing:
       'Elija de quién es la papeleta que se imprime. Las notas de nadie están en la papeleta de otra persona.',
   },

@@ -2,7 +2,7 @@ import type { OutDoubt } from '../../formats/out/checks';
 import type { WayOutId } from '../../formats/out/list';
 import type { LetterTo } from '../../formats/out/options';
 import { services } from './services';
-import { outIssueSentence, outWords, unreachedSentence } from './waysOut';
+import { outIssueSentence, unreachedSentence } from './waysOut';
 import { count, listNames, wordFor } from './words';
 
 /** So many names are told one by one; of more it is told how many there are. */
@@ -272,4 +272,4 @@ const handoff = {
 };
 
 /** What only the hand-off and the command line say. */
-export const handoffEs = { handoff, outIssueSentence, outWords, services, unreachedSentence };
+export const handoffEs = { handoff, outIssueSentence, services, unreachedSentence };

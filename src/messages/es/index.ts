@@ -14,8 +14,10 @@ import { prepare } from './prepare';
 import { rulesEs } from './ruleTools';
 import { seats } from './seats';
 import { shelf } from './shelf';
+import { shown } from './shown';
 import { outEs } from './stage';
 import { term } from './term';
+import { outWords } from './waysOut';
 
 /** Everything in Spanish: teachers are addressed as "usted", students as "tú". */
 export const spanish: Catalogue = {
@@ -30,10 +32,12 @@ export const spanish: Catalogue = {
   ladder,
   live: liveEs,
   out: outEs,
+  outWords,
   prepare,
   roster: rosterEs,
   rules: rulesEs,
   seats,
   shelf,
+  shown,
   term,
 };

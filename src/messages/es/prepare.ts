@@ -16,6 +16,8 @@ export const prepare = {
     initial: 'nombre e inicial',
     whole: 'nombres completos',
   },
+  classLanguage: 'Idioma que lee la clase',
+  languageOfMine: 'el mío',
   roles: 'Responsables y funciones junto a los nombres',
   minutes: 'Minutos del reloj',
   lessMinutes: 'Menos minutos',
@@ -133,12 +135,5 @@ export const prepare = {
     print: 'Imprimir',
     pages: (pages: number) => count(pages, 'página'),
     back: 'Volver al escenario',
-    notes: 'Notas',
-    fold: 'doblar aquí',
-    codeOf: (what: string) => `Código con ${what}`,
-    codeHint: 'El móvil lee el texto del propio código; no se sube nada.',
-    list: 'toda la lista por nombre',
-    tooLong: (what: string) =>
-      `${what} es demasiado texto para un solo código. Los códigos de cada grupo contienen menos.`,
   },
 };

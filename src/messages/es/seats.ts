@@ -170,12 +170,7 @@ export const seats = {
   slipsTitle: (lineup: string) => `Papeletas: ${lineup}`,
   slipsNone: 'Hay papeletas en cuanto se abren las plazas.',
   slipsBack: 'Volver a las plazas',
-  slipPin: (pin: string) => `PIN ${pin}`,
-  slipCode: (name: string) => `Código personal de ${name}`,
   print: 'Imprimir',
   pages: (pages: number) => count(pages, 'página'),
-  showLeft: (left: string) => `quedan ${left}`,
   showPage: 'Elige tu grupo',
-  showPin: 'Elige tu nombre y escribe el PIN de tu papeleta, o fotografía el código que lleva.',
-  showPlaces: (taken: number, all: number) => `${taken} de ${all} tienen sitio`,
 };

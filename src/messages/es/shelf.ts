@@ -73,7 +73,7 @@ export const shelf = {
     refused: 'El navegador no lo ha prometido. Guarde todo como archivo de vez en cuando.',
     offline: 'Todo funciona sin red, salvo las salas en vivo, los canales y las plazas abiertas.',
   },
-  language: 'Idioma',
+  inLanguage: 'Idioma',
   languageOfBrowser: 'el del navegador',
   promise:
     'Los nombres y los grupos se quedan en este navegador y en los archivos que usted guarde. No se envía nada a ninguna parte.',

@@ -1,5 +1,6 @@
 'use client';
 
+import { sayOutWords } from '@/messages/outWords';
 import { useState } from 'react';
 import { writeOut, wayOutOf } from '@/formats/out/list';
 import { PLAIN_OPTIONS } from '@/formats/out/options';
@@ -31,12 +32,7 @@ export function Handout({ activity, units }: BesideProps) {
     if (!way || !addressed) return;
     const { safeName } = await import('@/formats/out/fileNames');
     const template = { name: 'handout.md', bytes: new TextEncoder().encode(text) };
-    const made = await writeOut(
-      way,
-      addressed,
-      { ...PLAIN_OPTIONS, template },
-      sayHandoff.outWords,
-    );
+    const made = await writeOut(way, addressed, { ...PLAIN_OPTIONS, template }, sayOutWords);
     setTrouble(made.ok ? '' : sayHandoff.outIssueSentence(made.issue));
     if (!made.ok) return;
     download(

@@ -1,5 +1,6 @@
 'use client';
 
+import { sayOutWords } from '@/messages/outWords';
 import { useMemo, useState } from 'react';
 import * as z from 'zod/mini';
 import { cleanLineup } from '@/formats/out/lineupOut';
@@ -7,7 +8,6 @@ import { letterLinks, lettersOf, LONGEST_LETTER } from '@/formats/out/letters';
 import { prepared } from '@/formats/out/list';
 import { PLAIN_OPTIONS } from '@/formats/out/options';
 import { sayActivities } from '@/messages/activities';
-import { sayHandoff } from '@/messages/handoff';
 import { isAlone } from '@/schema/activity';
 import type { Setting } from '@/schema/setting';
 import { useNameMask } from '../frame/masking';
@@ -46,7 +46,7 @@ export function Letters({ activity, units }: BesideProps) {
       due: activity.due === null ? '' : sayActivities.moment(activity.due),
     };
     const options = { ...PLAIN_OPTIONS, addresses: true, letterTo: to, template, fields };
-    const { outWords } = sayHandoff;
+    const outWords = sayOutWords;
     const ready = prepared(cleanLineup(addressed, outWords.unnamed), options, outWords);
     return ready.ok ? lettersOf(ready.ask) : [];
   }, [addressed, text, to, activity.name, activity.due]);

@@ -13,7 +13,7 @@ import { useVisit } from './useVisit';
 export function ChoosingView() {
   const { code } = useParams<{ readonly code: string }>();
   return (
-    <Speaking>
+    <Speaking toClass>
       <Visited code={code} />
     </Speaking>
   );

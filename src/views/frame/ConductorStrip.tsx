@@ -1,5 +1,6 @@
 'use client';
 
+import { clockFigures } from '@/messages/clockFigures';
 import { useEffect } from 'react';
 import { clockState, leftOf, scenesFor, secondsShown } from '@/encode/conducting';
 import { sayOut } from '@/messages/out';
@@ -90,7 +91,7 @@ function StripClock({ clock, onPress, onMinutes }: StripClockProps) {
     <div className={styles.clock}>
       {clock && (
         <span className={styles.figures} data-state={clockState(clock, now)}>
-          {sayOut.stage.clock.figures(secondsShown(clock, now))}
+          {clockFigures(secondsShown(clock, now))}
         </span>
       )}
       <Button size="small" variant="paper" onClick={onPress}>

@@ -6,7 +6,7 @@ import styles from './Markdown.module.css';
 /** Plain Markdown as elements; markup in it is left out, pictures are not fetched, and links open apart. */
 export function Markdown({ text }: { readonly text: string }) {
   return (
-    <div className={styles.text}>
+    <div className={styles.text} dir="auto">
       <ReactMarkdown skipHtml disallowedElements={['img']} components={{ a: Outside }}>
         {text}
       </ReactMarkdown>

@@ -36,9 +36,9 @@ export function randomPin(): string {
   return figures.join('');
 }
 
-/** Where students go, below the address at which their pages answer. */
-export function seatsAddress(base: string, code: string): string {
-  return `${base}/seats/${code}`;
+/** Where students go, below the address at which their pages answer; with the language of the class, where it has one. */
+export function seatsAddress(base: string, code: string, language = ''): string {
+  return `${base}/seats/${code}${language === '' ? '' : `?lang=${language}`}`;
 }
 
 /** The same as it is read out and typed. */

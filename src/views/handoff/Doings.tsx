@@ -1,5 +1,6 @@
 'use client';
 
+import { sayOutWords } from '@/messages/outWords';
 import { useEffect, useRef, useState } from 'react';
 import type { AddressedLineup } from '@/formats/out/lineupOut';
 import { wayOutOf, writeOut, type WayOutId } from '@/formats/out/list';
@@ -53,13 +54,16 @@ export function Doings({ way, options, lineups, lineupId, issue, fileStem }: Doi
     const wayOut = wayOutOf(way);
     if (!wayOut) throw new Error(`no way out is called ${way}`);
     if (!IN_WORKER.includes(way)) {
-      return writeOut(wayOut, lineup, options, sayHandoff.outWords);
+      return writeOut(wayOut, lineup, options, sayOutWords);
     }
     const controller = new AbortController();
     running.current = controller;
     setMade(0);
     return calls
-      .call({ wayOut: way, lineup, options }, { signal: controller.signal, onProgress: setMade })
+      .call(
+        { wayOut: way, lineup, options, language: sayOutWords.language },
+        { signal: controller.signal, onProgress: setMade },
+      )
       .finally(() => setMade(null));
   };
   const go = (

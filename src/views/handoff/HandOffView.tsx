@@ -1,5 +1,6 @@
 'use client';
 
+import { sayOutWords } from '@/messages/outWords';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { publicAddresses } from '@/encode/publicLineup';
@@ -17,6 +18,7 @@ import type { TakeRecord } from '@/schema/take';
 import { adultsOf, classById, planOf, shownTake } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useRealRoll, useRoll } from '../frame/students';
+import { useClassLanguage, useSpokenForClass } from '../frame/InClassLanguage';
 import { useClassId } from '../frame/useClassId';
 import { useSetting } from '../frame/useDraft';
 import { useOpenLineup } from '../frame/useOpenLineup';
@@ -38,6 +40,8 @@ export function HandOffView() {
   const lineup = useOpenLineup();
   const theClass = useQuery(classById, classId);
   const take = useQuery(shownTake, lineup?.id ?? ('' as LineupRecord['id']));
+  const [tag] = useClassLanguage(classId);
+  if (!useSpokenForClass(tag)) return null;
   if (!lineup || !take || !theClass) {
     return (
       <Invitation text={sayHandoff.handoff.empty}>
@@ -85,10 +89,7 @@ function HandOff({ classId, theClass, lineup, take }: HandOffProps) {
   const adults = useQuery(adultsOf, theClass.id);
   const lineups = useMemo(() => {
     const leaving = (roll: readonly RollStudent[]) =>
-      cleanLineup(
-        publicAddresses(theClass, lineup, take, roll, plan, adults),
-        sayHandoff.outWords.unnamed,
-      );
+      cleanLineup(publicAddresses(theClass, lineup, take, roll, plan, adults), sayOutWords.unnamed);
     // An address tells a name, so what goes as the screen shows it has none.
     const shown = students === real ? real : students.map((one) => ({ ...one, email: '' }));
     return { real: leaving(real), shown: leaving(shown) };
@@ -99,7 +100,7 @@ function HandOff({ classId, theClass, lineup, take }: HandOffProps) {
     return (name: string): string => names.get(name) ?? (students === real ? name : '…');
   }, [real, students]);
   const ready = useMemo(
-    () => options && prepared(lineups.shown, options, sayHandoff.outWords),
+    () => options && prepared(lineups.shown, options, sayOutWords),
     [lineups, options],
   );
   return (

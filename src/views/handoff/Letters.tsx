@@ -1,5 +1,6 @@
 'use client';
 
+import { sayOutWords } from '@/messages/outWords';
 import { useMemo, useState } from 'react';
 import * as z from 'zod/mini';
 import { letterLinks, lettersOf, LONGEST_LETTER, type Letter } from '@/formats/out/letters';
@@ -46,7 +47,7 @@ export function Letters({ ask, real, lineupId }: LettersProps) {
   const [wish, setWish] = useState(0);
   const shown = useMemo(() => lettersOf(ask), [ask]);
   const links = useMemo(() => {
-    const ready = prepared(real, options, sayHandoff.outWords);
+    const ready = prepared(real, options, sayOutWords);
     const letters = ready.ok ? lettersOf(ready.ask) : [];
     return letters.map((letter) => letterLinks(letter, LONGEST_LETTER));
   }, [real, options]);

@@ -1,5 +1,6 @@
 'use client';
 
+import { sayOutWords } from '@/messages/outWords';
 import { useRef, useState } from 'react';
 import type { AnyLineup } from '@/formats/out/lineupOut';
 import { COLUMNS, usualColumns } from '@/formats/out/table';
@@ -111,7 +112,7 @@ export function Options(props: OptionsProps) {
         <TextTemplate
           label={words.letter}
           value={chosen.letter}
-          shipped={sayHandoff.outWords.letter[way === 'merge-csv' ? 'each' : chosen.letterTo]}
+          shipped={sayOutWords.letter[way === 'merge-csv' ? 'each' : chosen.letterTo]}
           onChange={(letter) => onChange({ letter })}
         />
       )}
@@ -203,7 +204,7 @@ function HandoutTemplate({ way, value, onChange, ownFile, onOwnFile }: HandoutTe
           label={words.handout}
           hint={words.handoutHint(PLACEHOLDERS)}
           value={value}
-          shipped={sayHandoff.outWords.handout}
+          shipped={sayOutWords.handout}
           onChange={onChange}
         />
       )}
@@ -280,7 +281,7 @@ type LayoutProps = Pick<OptionsProps, 'way' | 'chosen' | 'onChange' | 'lineup'>;
 /** Which columns, in which order, under which headings. */
 function Layout({ way, chosen, onChange, lineup }: LayoutProps) {
   const words = sayHandoff.handoff.options;
-  const { headings } = sayHandoff.outWords;
+  const { headings } = sayOutWords;
   const columns: readonly Column[] = chosen.columns ?? [
     ...usualColumns(way, lineup),
     ...(chosen.addresses ? (['email'] as const) : []),

@@ -1,5 +1,6 @@
 'use client';
 
+import { sayOutWords } from '@/messages/outWords';
 import { lazy, Suspense } from 'react';
 import type { AddressedLineup } from '@/formats/out/lineupOut';
 import { wayOutOf, type WayOutId } from '@/formats/out/list';
@@ -123,7 +124,7 @@ function Events({ ask }: Asked) {
   if (!momentIn(options)) {
     return <p className={styles.issue}>{sayHandoff.outIssueSentence({ code: 'needsMoment' })}</p>;
   }
-  const when = `${sayHandoff.outWords.day(options.date)}, ${options.time}`;
+  const when = `${sayOutWords.day(options.date)}, ${options.time}`;
   return (
     <>
       <p className={styles.eventTime}>{words.event(when, options.minutes)}</p>

@@ -5,11 +5,13 @@ import { useMemo, useState } from 'react';
 import { unitsOf } from '@/encode/activityUnits';
 import { slipOfGroup, slipOfStudent, type MarkSlip } from '@/encode/markSlip';
 import { sayActivities } from '@/messages/activities';
+import { sayShown } from '@/messages/shown';
 import { isAlone } from '@/schema/activity';
 import { ActivityId, type LineupId } from '@/schema/ids';
 import { activityById, classById, shownTake, studentsOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useStageNames } from '../frame/names';
+import { InClassLanguage } from '../frame/InClassLanguage';
 import { useClassId } from '../frame/useClassId';
 import { Button } from '../primitives/Button';
 import { Invitation } from '../primitives/Invitation';
@@ -93,24 +95,26 @@ export function MarkSlips() {
       </header>
       <main className={styles.sheets}>
         {slips.length === 0 && <p className={styles.nothing}>{words.nothing}</p>}
-        {pages.map((columns, page) => (
-          <Page key={page} className={theClass.name} lineup={activity.name} size="a4" bare>
-            <div className={styles.markSlips}>
-              {columns.map((column, at) => (
-                <ul key={at}>
-                  {column.map((slip) => (
-                    <Slip
-                      key={slip.name}
-                      slip={slip}
-                      activity={activity.name}
-                      className={theClass.name}
-                    />
-                  ))}
-                </ul>
-              ))}
-            </div>
-          </Page>
-        ))}
+        <InClassLanguage classId={classId}>
+          {pages.map((columns, page) => (
+            <Page key={page} className={theClass.name} lineup={activity.name} size="a4" bare>
+              <div className={styles.markSlips}>
+                {columns.map((column, at) => (
+                  <ul key={at}>
+                    {column.map((slip) => (
+                      <Slip
+                        key={slip.name}
+                        slip={slip}
+                        activity={activity.name}
+                        className={theClass.name}
+                      />
+                    ))}
+                  </ul>
+                ))}
+              </div>
+            </Page>
+          ))}
+        </InClassLanguage>
       </main>
     </div>
   );
@@ -129,7 +133,7 @@ interface SlipProps {
 }
 
 function Slip({ slip, activity, className }: SlipProps) {
-  const words = sayActivities.slips;
+  const words = sayShown.marks;
   const { name, group, state, points, most, off, criteria, comments } = slip;
   const mark = {
     marked: points === null ? words.none : words.mark(points, most),
@@ -147,7 +151,9 @@ function Slip({ slip, activity, className }: SlipProps) {
         <p key={one.name}>{words.criterion(one.name, one.points, one.most)}</p>
       ))}
       {comments.map((comment) => (
-        <p key={comment}>{comment}</p>
+        <p key={comment} dir="auto">
+          {comment}
+        </p>
       ))}
     </li>
   );

@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import * as z from 'zod/mini';
 import { publicLineup, publicPlan } from '@/encode/publicLineup';
-import { sayOut } from '@/messages/out';
 import { sayPrepare } from '@/messages/prepare';
+import { sayShown } from '@/messages/shown';
 import type { LineupId } from '@/schema/ids';
 import type { Setting } from '@/schema/setting';
 import { noteUse } from '@/store/actions/lineups';
@@ -14,6 +14,7 @@ import { useQuery, useStore } from '@/store/react';
 import { useRolesShown, useStageNames, withRoles } from '../frame/names';
 import { useRoll } from '../frame/students';
 import { today } from '../frame/today';
+import { InClassLanguage } from '../frame/InClassLanguage';
 import { useClassId } from '../frame/useClassId';
 import { useSetting } from '../frame/useDraft';
 import { useLed } from '../frame/useLed';
@@ -118,16 +119,18 @@ export function PrintView() {
       </header>
       <main ref={sheets} className={styles.sheets} aria-label={words.sheets[paper.sheet]}>
         {people.groups.length === 0 ? (
-          <p className={styles.nothing}>{sayOut.stage.empty}</p>
+          <p className={styles.nothing}>{sayShown.stage.empty}</p>
         ) : (
-          <Sheet
-            className={theClass.name}
-            lineup={lineup.name}
-            people={people}
-            plan={plan}
-            size={paper.size}
-            columns={paper.columns}
-          />
+          <InClassLanguage classId={classId}>
+            <Sheet
+              className={theClass.name}
+              lineup={lineup.name}
+              people={people}
+              plan={plan}
+              size={paper.size}
+              columns={paper.columns}
+            />
+          </InClassLanguage>
         )}
       </main>
     </div>

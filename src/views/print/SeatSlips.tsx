@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { saySeats } from '@/messages/seats';
+import { sayShown } from '@/messages/shown';
 import type { LineupRecord } from '@/schema/lineup';
 import { classById, seatSessionOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
@@ -9,6 +10,7 @@ import { useStageNames } from '../frame/names';
 import { NoSeatsOpen } from '../frame/NoSeatsOpen';
 import { seatsAddress, typedAddress } from '../frame/seatsService';
 import { useRealRoll } from '../frame/students';
+import { InClassLanguage, useClassLanguage } from '../frame/InClassLanguage';
 import { useClassId } from '../frame/useClassId';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { useReach } from '../frame/useReach';
@@ -30,6 +32,7 @@ export function SeatSlips() {
   const record = useQuery(seatSessionOf, lineup?.id ?? ('' as LineupRecord['id']));
   const nameOf = useStageNames(useRealRoll(classId, lineup), classId);
   const reach = useReach();
+  const [tag] = useClassLanguage(classId);
   const opened = record?.opened;
   if (!lineup || !theClass || !opened) {
     return (
@@ -39,7 +42,7 @@ export function SeatSlips() {
     );
   }
   if (!reach) return null;
-  const address = seatsAddress(reach.base, opened.code);
+  const address = seatsAddress(reach.base, opened.code, tag);
   const pages = inPages(opened.slips, PER_PAGE);
   return (
     <div className={styles.print}>
@@ -56,25 +59,27 @@ export function SeatSlips() {
         </Button>
       </header>
       <main className={styles.sheets}>
-        {pages.map((slips, page) => (
-          <Page key={page} className={theClass.name} lineup={lineup.name} size="a4" bare>
-            <ul className={styles.seatSlips}>
-              {slips.map(({ id, studentId, pin, secret }) => (
-                <li key={id}>
-                  <div>
-                    <h3>{nameOf(studentId)}</h3>
-                    <p>{typedAddress(reach.base, opened.code)}</p>
-                    <p className={styles.pin}>{saySeats.slipPin(pin)}</p>
-                  </div>
-                  <QrCode
-                    text={`${address}#t=${secret}`}
-                    label={saySeats.slipCode(nameOf(studentId))}
-                  />
-                </li>
-              ))}
-            </ul>
-          </Page>
-        ))}
+        <InClassLanguage classId={classId}>
+          {pages.map((slips, page) => (
+            <Page key={page} className={theClass.name} lineup={lineup.name} size="a4" bare>
+              <ul className={styles.seatSlips}>
+                {slips.map(({ id, studentId, pin, secret }) => (
+                  <li key={id}>
+                    <div>
+                      <h3>{nameOf(studentId)}</h3>
+                      <p>{typedAddress(reach.base, opened.code)}</p>
+                      <p className={styles.pin}>{sayShown.seats.slipPin(pin)}</p>
+                    </div>
+                    <QrCode
+                      text={`${address}#t=${secret}`}
+                      label={sayShown.seats.slipCode(nameOf(studentId))}
+                    />
+                  </li>
+                ))}
+              </ul>
+            </Page>
+          ))}
+        </InClassLanguage>
       </main>
     </div>
   );

@@ -1,8 +1,8 @@
 'use client';
 
+import { clockFigures } from '@/messages/clockFigures';
 import { useId } from 'react';
 import { sayLive } from '@/messages/live';
-import { sayOut } from '@/messages/out';
 import type { ClassId } from '@/schema/ids';
 import type { RoomMessage, Session } from '@/services/rooms/contract';
 import { draftText, keepDraft } from '@/store/actions/drafts';
@@ -101,7 +101,7 @@ export function Sayings(props: SayingsProps) {
                 variant="paper"
                 onClick={() => {
                   const left = Math.max(0, Date.parse(endsAt) - ahead - Date.now());
-                  send(words.warn(sayOut.stage.clock.figures(Math.ceil(left / 1000))), null);
+                  send(words.warn(clockFigures(Math.ceil(left / 1000))), null);
                 }}
               >
                 {words.warnShort}

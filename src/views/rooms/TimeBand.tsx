@@ -1,8 +1,8 @@
 'use client';
 
+import { clockFigures } from '@/messages/clockFigures';
 import { useState, type ReactNode } from 'react';
 import { sayLive } from '@/messages/live';
-import { sayOut } from '@/messages/out';
 import type { Session } from '@/services/rooms/contract';
 import { useNow } from '../frame/useNow';
 import { Button } from '../primitives/Button';
@@ -45,9 +45,7 @@ export function TimeBand({ session, ahead, act, count, children }: TimeBandProps
       <p className={styles.figures} role="timer">
         {left === null && whole === null
           ? '–'
-          : sayOut.stage.clock.figures(
-              Math.ceil((left ?? (state === 'closed' ? 0 : whole) ?? 0) / 1000),
-            )}
+          : clockFigures(Math.ceil((left ?? (state === 'closed' ? 0 : whole) ?? 0) / 1000))}
       </p>
       <div className={styles.about}>
         <p>

@@ -122,7 +122,7 @@ export function MatrixGrid({ bench, students, overlay, nameOf }: MatrixGridProps
                       data-kind={cell?.kind ?? undefined}
                       data-together={overlay && cell?.inOneGroup}
                       tabIndex={row === focus.row && column === focus.column ? 0 : -1}
-                      style={{ left: NAMES_PX + left }}
+                      style={{ insetInlineStart: NAMES_PX + left }}
                       onFocus={() => setFocus({ row, column })}
                     >
                       {cell && <CellMark kind={cell.kind} met={cell.met} />}
@@ -133,7 +133,7 @@ export function MatrixGrid({ bench, students, overlay, nameOf }: MatrixGridProps
                 aria-hidden="true"
                 className={styles.own}
                 data-here={row === focus.column}
-                style={{ left: NAMES_PX + row * CELL_PX }}
+                style={{ insetInlineStart: NAMES_PX + row * CELL_PX }}
               >
                 {nameOf(students[row]?.id ?? '')}
               </span>

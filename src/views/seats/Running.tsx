@@ -11,6 +11,7 @@ import { LedSeats, type SeatsOutcome } from '@/services/seats/lead';
 import { keepSeats } from '@/store/actions/seats';
 import { useStore } from '@/store/react';
 import { useLiveSeats } from '../frame/liveSeats';
+import { useClassLanguage } from '../frame/InClassLanguage';
 import { useTileNames } from '../frame/names';
 import { randomPin, randomText, SEATS, seatsAddress, seatsKey } from '../frame/seatsService';
 import { seatedIn } from '../frame/seatedIn';
@@ -110,7 +111,8 @@ export function Running({ bench, record }: RunningProps) {
       {...{ bench, record, session, act, led, renew }}
     />
   );
-  const address = seatsAddress(reach?.base ?? '', opened?.code ?? '');
+  const [tag] = useClassLanguage(record.classId);
+  const address = seatsAddress(reach?.base ?? '', opened?.code ?? '', tag);
   return (
     <>
       <section className={styles.top}>

@@ -14,7 +14,7 @@ export function LanguageChoice() {
   ];
   return (
     <Select
-      label={sayShelf.language}
+      label={sayShelf.inLanguage}
       pale
       value={chosenLanguage()}
       options={options}

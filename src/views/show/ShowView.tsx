@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { sayOut } from '@/messages/out';
+import { ENGLISH, LANGUAGES } from '@/messages/languages';
 import { sayPrepare } from '@/messages/prepare';
 import { LEAD } from '@/schema/take';
 import type { LineupId } from '@/schema/ids';
@@ -11,6 +12,7 @@ import { useQuery, useStore } from '@/store/react';
 import { useNamesShown, useRolesShown } from '../frame/names';
 import { openSecondWindow } from '../frame/secondWindow';
 import { today } from '../frame/today';
+import { useClassLanguage } from '../frame/InClassLanguage';
 import { useClassId } from '../frame/useClassId';
 import { useConductor } from '../frame/useConductor';
 import { useOpenLineup } from '../frame/useOpenLineup';
@@ -37,6 +39,7 @@ export function ShowView() {
   const plan = useQuery(planOf, lineup?.id ?? ('' as LineupId));
   const shown = useShown(classId);
   const conductor = useConductor(classId, shown);
+  const [language, setLanguage] = useClassLanguage(classId);
   const [names, setNames] = useNamesShown(classId);
   const [roles, setRoles] = useRolesShown(classId);
   const [refused, setRefused] = useState(false);
@@ -75,6 +78,15 @@ export function ShowView() {
             label: sayPrepare.namesShown[value],
           }))}
           onChange={setNames}
+        />
+        <Select
+          label={sayPrepare.classLanguage}
+          value={language}
+          options={[
+            { value: '', label: sayPrepare.languageOfMine },
+            ...[ENGLISH, ...LANGUAGES].map(({ tag, name }) => ({ value: tag, label: name })),
+          ]}
+          onChange={setLanguage}
         />
         <label className={styles.check}>
           <input

@@ -1,5 +1,6 @@
 'use client';
 
+import { sayOutWords } from '@/messages/outWords';
 import { useMemo, useState } from 'react';
 import * as z from 'zod/mini';
 import type { AddressedLineup } from '@/formats/out/lineupOut';
@@ -75,7 +76,7 @@ export function SayAll({ classId, out, spaces, client, onSaid }: SayAllProps) {
   const values = useMemo(() => {
     const linked = linkGroups(out, PLAIN_OPTIONS);
     const groups = linked.ok ? linked.groups : [];
-    const ask = { lineup: { ...out, groups }, options: PLAIN_OPTIONS, words: sayHandoff.outWords };
+    const ask = { lineup: { ...out, groups }, options: PLAIN_OPTIONS, words: sayOutWords };
     return groups.map((group, row) => valuesOf(ask, group, row));
   }, [out]);
   const open = spaces.filter(({ brief }) => !brief.archived);

@@ -1,9 +1,9 @@
 'use client';
 
+import { sayOutWords } from '@/messages/outWords';
 import { useMemo, useState, type ReactNode } from 'react';
 import { publicAddresses } from '@/encode/publicLineup';
 import { cleanLineup } from '@/formats/out/lineupOut';
-import { sayHandoff } from '@/messages/handoff';
 import { sayLive } from '@/messages/live';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
@@ -47,10 +47,7 @@ export function Spaces({ place, rooms, theClass, lineup, take, title }: SpacesPr
   const adults = useQuery(adultsOf, theClass.id);
   const out = useMemo(
     () =>
-      cleanLineup(
-        publicAddresses(theClass, lineup, take, real, plan, adults),
-        sayHandoff.outWords.unnamed,
-      ),
+      cleanLineup(publicAddresses(theClass, lineup, take, real, plan, adults), sayOutWords.unnamed),
     [theClass, lineup, take, real, plan, adults],
   );
   const ask = useAsk();

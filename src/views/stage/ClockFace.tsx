@@ -1,7 +1,7 @@
 'use client';
 
+import { sayShown } from '@/messages/shown';
 import { clockState, secondsShown } from '@/encode/conducting';
-import { sayOut } from '@/messages/out';
 import type { Clock } from '@/schema/scene';
 import { useNow } from '../frame/useNow';
 import styles from './StageView.module.css';
@@ -17,8 +17,8 @@ export function ClockFace({ clock, large = false }: ClockFaceProps) {
   const state = clockState(clock, now);
   return (
     <p className={styles.clock} data-state={state} data-large={large || undefined} role="timer">
-      <span>{sayOut.stage.clock.figures(secondsShown(clock, now))}</span>
-      {state !== 'running' && <small>{sayOut.stage.clock[state]}</small>}
+      <span>{sayShown.stage.clock.figures(secondsShown(clock, now))}</span>
+      {state !== 'running' && <small>{sayShown.stage.clock[state]}</small>}
     </p>
   );
 }

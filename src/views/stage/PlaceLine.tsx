@@ -1,4 +1,4 @@
-import { sayOut } from '@/messages/out';
+import { sayShown } from '@/messages/shown';
 
 interface PlaceLineProps {
   readonly place: string;
@@ -12,7 +12,7 @@ export function PlaceLine({ place, className }: PlaceLineProps) {
   return (
     <p className={className}>
       <a href={link.href} target="_blank" rel="noopener noreferrer">
-        {sayOut.stage.openPlace(link.host)}
+        {sayShown.stage.openPlace(link.host)}
       </a>
     </p>
   );
@@ -21,7 +21,7 @@ export function PlaceLine({ place, className }: PlaceLineProps) {
 /** What is read of a place. */
 export function placeWords(place: string): string {
   const link = linkIn(place);
-  return link ? sayOut.stage.openPlace(link.host) : place;
+  return link ? sayShown.stage.openPlace(link.host) : place;
 }
 
 /** The address that a place is, of the web alone; null for words. */

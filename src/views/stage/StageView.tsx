@@ -6,12 +6,14 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useId, useRef, useState, type CSSProperties } from 'react';
 import { scenesFor } from '@/encode/conducting';
 import { sayOut } from '@/messages/out';
+import { sayShown } from '@/messages/shown';
 import type { Setting } from '@/schema/setting';
 import { showLineup } from '@/store/actions/stage';
 import { classById } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useArrangeClient } from '../frame/arranging';
 import { today } from '../frame/today';
+import { InClassLanguage } from '../frame/InClassLanguage';
 import { useClassId } from '../frame/useClassId';
 import { useConductor } from '../frame/useConductor';
 import { useSetting } from '../frame/useDraft';
@@ -127,14 +129,16 @@ export function StageView() {
       data-contrast={contrast || undefined}
       style={{ '--scale': scale } as CSSProperties}
     >
-      <header className={styles.head}>
-        <h1 className={styles.title}>{lineup?.name ?? sayOut.stage.nothing}</h1>
-        <p className={styles.class}>{theClass?.name}</p>
-        {scene.clock && show !== 'clock' && <ClockFace clock={scene.clock} />}
-      </header>
-      <main className={styles.main}>
-        <Scene key={`${show} ${scale}`} classId={classId} shown={shown} />
-      </main>
+      <InClassLanguage classId={classId}>
+        <header className={styles.head}>
+          <h1 className={styles.title}>{lineup?.name ?? sayShown.stage.nothing}</h1>
+          <p className={styles.class}>{theClass?.name}</p>
+          {scene.clock && show !== 'clock' && <ClockFace clock={scene.clock} />}
+        </header>
+        <main className={styles.main}>
+          <Scene key={`${show} ${scale}`} classId={classId} shown={shown} />
+        </main>
+      </InClassLanguage>
       <StageBar
         scenes={scenes}
         show={show}

@@ -1,5 +1,5 @@
+import { sayShown } from '@/messages/shown';
 import { publicNames } from '@/encode/publicLineup';
-import { say } from '@/messages';
 import { Sign } from '../../primitives/Sign';
 import { fitting, inPages } from '../paging';
 import styles from '../print.module.css';
@@ -11,7 +11,7 @@ const PER_PAGE = 10;
 
 /** A badge for everybody, to cut: the name large, the group below. */
 export function Badges(props: SheetProps) {
-  return inPages(publicNames(props.people, say.language), PER_PAGE).map((names, page) => (
+  return inPages(publicNames(props.people, sayShown.language), PER_PAGE).map((names, page) => (
     <Page key={page} {...props} bare>
       <ul className={styles.badges}>
         {names.map(({ name, group }, index) => (

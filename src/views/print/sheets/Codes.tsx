@@ -1,6 +1,5 @@
+import { sayShown } from '@/messages/shown';
 import { publicNames, type PublicGroup } from '@/encode/publicLineup';
-import { say } from '@/messages';
-import { sayPrepare } from '@/messages/prepare';
 import { QrCode } from '../../primitives/QrCode';
 import { Sign } from '../../primitives/Sign';
 import { inPages } from '../paging';
@@ -13,10 +12,10 @@ const PER_PAGE = 6;
 /** A code for the phone for each group and one for the whole list, made here: the text is in the code itself. */
 export function Codes(props: SheetProps) {
   const { people, lineup } = props;
-  const names = publicNames(people, say.language);
+  const names = publicNames(people, sayShown.language);
   const list = names.map(({ name, group }) => `${name}: ${group.name}`);
   const codes = [
-    { title: sayPrepare.paper.list, sign: null, text: [lineup, ...list].join('\n') },
+    { title: sayShown.paper.list, sign: null, text: [lineup, ...list].join('\n') },
     ...people.groups.map((group) => ({
       title: group.name,
       sign: group.sign,
@@ -36,7 +35,7 @@ export function Codes(props: SheetProps) {
           </li>
         ))}
       </ul>
-      <p className={styles.codeHint}>{sayPrepare.paper.codeHint}</p>
+      <p className={styles.codeHint}>{sayShown.paper.codeHint}</p>
     </Page>
   ));
 }
@@ -48,8 +47,8 @@ function textOf(lineup: string, { name, place, members }: PublicGroup): string {
 
 function Code({ text, title }: { readonly text: string; readonly title: string }) {
   return (
-    <QrCode text={text} label={sayPrepare.paper.codeOf(title)} className={styles.code}>
-      <p className={styles.tooLong}>{sayPrepare.paper.tooLong(title)}</p>
+    <QrCode text={text} label={sayShown.paper.codeOf(title)} className={styles.code}>
+      <p className={styles.tooLong}>{sayShown.paper.tooLong(title)}</p>
     </QrCode>
   );
 }

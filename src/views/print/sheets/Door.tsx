@@ -1,5 +1,5 @@
+import { sayShown } from '@/messages/shown';
 import { publicNames } from '@/encode/publicLineup';
-import { say } from '@/messages';
 import { Sign } from '../../primitives/Sign';
 import { fitting, inPages } from '../paging';
 import styles from '../print.module.css';
@@ -13,7 +13,7 @@ const LINES = { a4: 27, letter: 25 } as const;
 export function Door(props: SheetProps) {
   const { people, size, columns } = props;
   const lines = LINES[size];
-  return inPages(publicNames(people, say.language), lines * columns).map((names, page) => (
+  return inPages(publicNames(people, sayShown.language), lines * columns).map((names, page) => (
     <Page key={page} {...props}>
       <div className={styles.columns} data-columns={columns}>
         {inPages(names, Math.ceil(names.length / columns)).map((column, index) => (

@@ -1,5 +1,5 @@
+import { sayShown } from '@/messages/shown';
 import type { PublicGroup } from '@/encode/publicLineup';
-import { sayOut } from '@/messages/out';
 import { LEAD } from '@/schema/take';
 import { Sign } from '../../primitives/Sign';
 import { fitting } from '../paging';
@@ -29,7 +29,7 @@ export function Names({ members }: Pick<PublicGroup, 'members'>) {
           {name}
           {roles.length > 0 && (
             <small>
-              {roles.map((role) => (role === LEAD ? sayOut.stage.lead : role)).join(', ')}
+              {roles.map((role) => (role === LEAD ? sayShown.stage.lead : role)).join(', ')}
             </small>
           )}
         </li>

@@ -1,4 +1,4 @@
-import { sayPrepare } from '@/messages/prepare';
+import { sayShown } from '@/messages/shown';
 import { Markdown } from '../../frame/Markdown';
 import { Sign } from '../../primitives/Sign';
 import { fitting } from '../paging';
@@ -22,7 +22,7 @@ export function GroupPages(props: SheetProps) {
         {plan.instructions.trim() !== '' && <Markdown text={plan.instructions} />}
       </div>
       <div className={styles.notes}>
-        <h4>{sayPrepare.paper.notes}</h4>
+        <h4>{sayShown.paper.notes}</h4>
       </div>
     </Page>
   ));

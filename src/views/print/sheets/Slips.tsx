@@ -1,5 +1,5 @@
+import { sayShown } from '@/messages/shown';
 import { publicNames } from '@/encode/publicLineup';
-import { say } from '@/messages';
 import { fitting, inPages } from '../paging';
 import styles from '../print.module.css';
 import { Page } from './Page';
@@ -10,7 +10,7 @@ const PER_PAGE = 42;
 
 /** A slip with every name, to cut and draw. */
 export function Slips(props: SheetProps) {
-  return inPages(publicNames(props.people, say.language), PER_PAGE).map((names, page) => (
+  return inPages(publicNames(props.people, sayShown.language), PER_PAGE).map((names, page) => (
     <Page key={page} {...props} bare>
       <ul className={styles.slips}>
         {names.map(({ name }, index) => (

@@ -1,5 +1,5 @@
+import { sayShown } from '@/messages/shown';
 import type { PublicGroup } from '@/encode/publicLineup';
-import { sayPrepare } from '@/messages/prepare';
 import { Sign } from '../../primitives/Sign';
 import { fitting } from '../paging';
 import styles from '../print.module.css';
@@ -12,7 +12,7 @@ export function TableSigns(props: SheetProps) {
     <Page key={row} {...props} bare>
       <div className={styles.fold}>
         <Half group={group} upsideDown />
-        <p>{sayPrepare.paper.fold}</p>
+        <p>{sayShown.paper.fold}</p>
         <Half group={group} />
       </div>
     </Page>

@@ -1,5 +1,4 @@
-import { sayOut } from '@/messages/out';
-import { sayPrepare } from '@/messages/prepare';
+import { sayShown } from '@/messages/shown';
 import { Sign } from '../../primitives/Sign';
 import { fitting, inPages } from '../paging';
 import styles from '../print.module.css';
@@ -14,16 +13,16 @@ const TURNS = 8;
 export function TurnsPages(props: SheetProps) {
   const { people, plan } = props;
   const { turns } = plan;
-  if (!turns) return <p className={styles.nothing}>{sayOut.stage.noStations}</p>;
+  if (!turns) return <p className={styles.nothing}>{sayShown.stage.noStations}</p>;
   const groups = people.groups
     .slice(0, turns.table[0]?.length ?? 0)
     .map((group, row) => ({ group, row }));
   const at = (row: readonly (number | null)[], group: number): string => {
     const station = row[group] ?? null;
-    if (station === null) return sayPrepare.turns.break;
+    if (station === null) return sayShown.paper.break;
     if (turns.kind === 'stations') {
       const name = turns.stations[station]?.name ?? '';
-      return name === '' ? sayOut.stage.station(station + 1) : name;
+      return name === '' ? sayShown.stage.station(station + 1) : name;
     }
     const partner = row.findIndex((one, index) => one === station && index !== group);
     return people.groups[partner]?.name ?? '';
@@ -35,10 +34,10 @@ export function TurnsPages(props: SheetProps) {
         <table className={styles.turns}>
           <thead>
             <tr>
-              <th scope="col">{sayPrepare.turns.group}</th>
+              <th scope="col">{sayShown.paper.group}</th>
               {columns.map(([turn]) => (
                 <th key={turn} scope="col">
-                  {sayPrepare.turns.turn(turn + 1)}
+                  {sayShown.paper.turn(turn + 1)}
                 </th>
               ))}
             </tr>

@@ -1,9 +1,9 @@
 'use client';
 
+import { sayShown } from '@/messages/shown';
 import dynamic from 'next/dynamic';
 import { useMemo, useRef } from 'react';
 import { seenIn } from '@/encode/conducting';
-import { sayOut } from '@/messages/out';
 import { StageSheet } from '../StageSheet';
 import { usePaging } from '../usePaging';
 import styles from '../StageView.module.css';
@@ -19,7 +19,7 @@ export function ByGroup({ shown }: SceneProps) {
   const seen = useMemo(() => seenIn(scene, people), [scene, people]);
   const box = useRef<HTMLDivElement>(null);
   usePaging(box);
-  if (!groups) return <p className={styles.empty}>{sayOut.stage.empty}</p>;
+  if (!groups) return <p className={styles.empty}>{sayShown.stage.empty}</p>;
   const beside = scene.beside && plan.instructions.trim() !== '';
   return (
     <div className={styles.sideBySide} data-beside={beside || undefined}>
@@ -28,12 +28,12 @@ export function ByGroup({ shown }: SceneProps) {
         className={styles.pages}
         tabIndex={0}
         role="region"
-        aria-label={sayOut.stage.groups}
+        aria-label={sayShown.stage.groups}
       >
         <StageSheet groups={people.groups} seen={seen} />
       </div>
       {beside && (
-        <aside className={styles.beside} aria-label={sayOut.stage.scenes.instructions}>
+        <aside className={styles.beside} aria-label={sayShown.stage.instructions}>
           <Markdown text={plan.instructions} />
         </aside>
       )}

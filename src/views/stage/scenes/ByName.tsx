@@ -1,9 +1,8 @@
 'use client';
 
+import { sayShown } from '@/messages/shown';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState, type CSSProperties } from 'react';
 import { publicNames, type PublicPlace } from '@/encode/publicLineup';
-import { say } from '@/messages';
-import { sayOut } from '@/messages/out';
 import { Sign } from '../../primitives/Sign';
 import { fitNames, type NamesLayout } from '../fitNames';
 import styles from './scenes.module.css';
@@ -25,19 +24,19 @@ const GAP_EM = 0.8;
 
 /** Everybody by name beside their group, in as many columns as fit; more than that turn slowly page by page. */
 export function ByName({ shown }: SceneProps) {
-  const places = useMemo(() => publicNames(shown.people, say.language), [shown.people]);
+  const places = useMemo(() => publicNames(shown.people, sayShown.language), [shown.people]);
   const box = useRef<HTMLDivElement>(null);
   const layout = useNamesLayout(box, places);
   const pages = Math.max(1, Math.ceil(places.length / layout.perPage));
   const [page, turn] = useTurning(pages);
   const letters = useMemo(() => lettersOf(places), [places]);
-  if (places.length === 0) return <p className={styles.hint}>{sayOut.stage.empty}</p>;
+  if (places.length === 0) return <p className={styles.hint}>{sayShown.stage.empty}</p>;
   const first = page * layout.perPage;
   const seen = places.slice(first, first + layout.perPage);
   return (
     <div className={styles.byName}>
       {places.length >= LETTERS_FROM && (
-        <nav className={styles.letters} aria-label={sayOut.stage.letters}>
+        <nav className={styles.letters} aria-label={sayShown.stage.letters}>
           {letters.map(([letter, at]) => (
             <button
               key={letter}
@@ -48,7 +47,7 @@ export function ByName({ shown }: SceneProps) {
               {letter}
             </button>
           ))}
-          {pages > 1 && <span>{sayOut.stage.page(page + 1, pages)}</span>}
+          {pages > 1 && <span>{sayShown.stage.page(page + 1, pages)}</span>}
         </nav>
       )}
       <div
@@ -56,7 +55,7 @@ export function ByName({ shown }: SceneProps) {
         className={styles.namesBox}
         tabIndex={0}
         role="region"
-        aria-label={sayOut.stage.scenes.byName}
+        aria-label={sayShown.stage.byName}
       >
         <ul
           className={styles.namesList}
@@ -88,7 +87,7 @@ export function ByName({ shown }: SceneProps) {
 function lettersOf(places: readonly PublicPlace[]): readonly (readonly [string, number])[] {
   const at = new Map<string, number>();
   places.forEach(({ name }, index) => {
-    const letter = (name.normalize('NFD')[0] ?? '').toLocaleUpperCase(say.language);
+    const letter = (name.normalize('NFD')[0] ?? '').toLocaleUpperCase(sayShown.language);
     if (!at.has(letter)) at.set(letter, index);
   });
   return [...at];

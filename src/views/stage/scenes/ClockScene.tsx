@@ -1,7 +1,7 @@
 'use client';
 
+import { sayShown } from '@/messages/shown';
 import { ClockFace } from '../ClockFace';
-import { sayOut } from '@/messages/out';
 import styles from './scenes.module.css';
 import type { SceneProps } from './types';
 
@@ -13,7 +13,7 @@ export function ClockScene({ shown }: SceneProps) {
       {clock ? (
         <ClockFace clock={clock} large />
       ) : (
-        <p className={styles.hint}>{sayOut.stage.clock.none}</p>
+        <p className={styles.hint}>{sayShown.stage.clock.none}</p>
       )}
     </div>
   );

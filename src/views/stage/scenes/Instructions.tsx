@@ -1,8 +1,8 @@
 'use client';
 
+import { sayShown } from '@/messages/shown';
 import { useRef } from 'react';
 import { Markdown } from '../../frame/Markdown';
-import { sayOut } from '@/messages/out';
 import { usePaging } from '../usePaging';
 import styles from './scenes.module.css';
 import type { SceneProps } from './types';
@@ -21,7 +21,7 @@ export function Instructions({ shown }: SceneProps) {
       data-length={length}
       tabIndex={0}
       role="region"
-      aria-label={sayOut.stage.scenes.instructions}
+      aria-label={sayShown.stage.instructions}
     >
       <Markdown text={instructions} />
     </div>

@@ -1,8 +1,8 @@
 'use client';
 
+import { sayShown } from '@/messages/shown';
 import { useMemo, useRef } from 'react';
 import type { PublicGroup } from '@/encode/publicLineup';
-import { sayOut } from '@/messages/out';
 import { useRecord } from '@/store/react';
 import { useStageNames } from '../../frame/names';
 import { useRoll } from '../../frame/students';
@@ -47,7 +47,7 @@ export function Jigsaw({ classId, shown }: SceneProps) {
     }));
   }, [students, nameOf, groups, experts, scene.side]);
   useFill(box, list, sides);
-  if (!experts) return <p className={styles.hint}>{sayOut.stage.noExperts}</p>;
+  if (!experts) return <p className={styles.hint}>{sayShown.stage.noExperts}</p>;
   return (
     <div
       ref={box}
@@ -55,9 +55,9 @@ export function Jigsaw({ classId, shown }: SceneProps) {
       data-side={scene.side}
       tabIndex={0}
       role="region"
-      aria-label={sayOut.stage.scenes.jigsaw}
+      aria-label={sayShown.stage.jigsaw}
     >
-      <p className={styles.turn}>{sayOut.stage.sides[scene.side]}</p>
+      <p className={styles.turn}>{sayShown.stage.sides[scene.side]}</p>
       <ul ref={list} className={styles.sideList}>
         {sides.map(({ group, members }, row) => (
           <li key={row} className={styles.side}>

@@ -2,6 +2,7 @@
 
 import { useQuery, useRecord } from '@/store/react';
 import { sayOut } from '@/messages/out';
+import { sayShown } from '@/messages/shown';
 import { Button } from '../../primitives/Button';
 import { Sign } from '../../primitives/Sign';
 import { KeyOf } from '../../frame/KeyOf';
@@ -29,7 +30,7 @@ export function Pick({ classId, shown }: SceneProps) {
         key={draw?.id ?? 'none'}
         data-many={draw?.of === 'each' || undefined}
       >
-        {!draw && <p className={styles.hint}>{sayOut.stage.pick.none}</p>}
+        {!draw && <p className={styles.hint}>{sayShown.stage.pick.none}</p>}
         {group && (
           <p className={styles.drawnName}>
             <Sign index={group.sign} size="1em" />
@@ -83,7 +84,7 @@ export function Pick({ classId, shown }: SceneProps) {
         >
           {sayOut.stage.pick[drawing.order]}
         </Button>
-        <p className={styles.left}>{sayOut.stage.pick.left(drawing.left, drawing.of)}</p>
+        <p className={styles.left}>{sayShown.stage.pick.left(drawing.left, drawing.of)}</p>
       </div>
     </div>
   );

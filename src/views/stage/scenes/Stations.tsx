@@ -1,8 +1,8 @@
 'use client';
 
+import { sayShown } from '@/messages/shown';
 import { useRef } from 'react';
 import type { PublicGroup, PublicTurns } from '@/encode/publicLineup';
-import { sayOut } from '@/messages/out';
 import { Sign } from '../../primitives/Sign';
 import { PlaceLine } from '../PlaceLine';
 import { useFill } from '../useFill';
@@ -17,7 +17,7 @@ export function Stations({ shown }: SceneProps) {
   usePaging(box);
   useFill(box, list, shown);
   const { turns } = shown.plan;
-  if (!turns) return <p className={styles.hint}>{sayOut.stage.noStations}</p>;
+  if (!turns) return <p className={styles.hint}>{sayShown.stage.noStations}</p>;
   const { scene, people } = shown;
   const turn = Math.min(scene.turn, turns.table.length - 1);
   const row = turns.table[turn] ?? [];
@@ -30,24 +30,28 @@ export function Stations({ shown }: SceneProps) {
       className={styles.stations}
       tabIndex={0}
       role="region"
-      aria-label={sayOut.stage.scenes.stations}
+      aria-label={sayShown.stage.stations}
     >
-      <p className={styles.turn}>{sayOut.stage.turn(turn + 1, turns.table.length)}</p>
+      <p className={styles.turn}>{sayShown.stage.turn(turn + 1, turns.table.length)}</p>
       <ul ref={list} className={styles.stationList}>
         {placesOf(turns, row).map((station) => {
           const { name, place, instruction } = turns.stations[station] ?? NOWHERE;
           return (
             <li key={station} className={styles.station}>
-              <h2>{name === '' ? sayOut.stage.station(station + 1) : name}</h2>
+              <h2>{name === '' ? sayShown.stage.station(station + 1) : name}</h2>
               {place !== '' && <PlaceLine place={place} className={styles.stationPlace} />}
               <GroupSigns groups={at(station)} />
-              {instruction !== '' && <p className={styles.instruction}>{instruction}</p>}
+              {instruction !== '' && (
+                <p className={styles.instruction} dir="auto">
+                  {instruction}
+                </p>
+              )}
             </li>
           );
         })}
         {resting.length > 0 && (
           <li className={styles.station} data-break>
-            <h2>{sayOut.stage.break}</h2>
+            <h2>{sayShown.stage.break}</h2>
             <GroupSigns groups={resting} />
           </li>
         )}
