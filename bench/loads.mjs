@@ -1,7 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { demoPath, withDemoPage } from '../scripts/demoPage.mjs';
 
-/** How much compressed script each page loads, with what follows by itself, from an empty cache. */
+/**
+ * How much compressed script each page loads, with what follows by itself, from an empty cache; without what the browser
+ * fetches beside it to have the whole application for when there is no network.
+ */
 
 const PORT = 4792;
 const SETTLED_MS = 3_000;
@@ -28,40 +31,44 @@ const PAGES = {
   spaces: 'handoff/spaces',
 };
 
-await withDemoPage(PORT, async (page, address) => {
-  // The demo's classes are there before anything is counted.
-  await page.goto(address);
-  await page.getByText('Thursday crew').waitFor();
-  await page.getByText('Saved', { exact: true }).waitFor();
-  for (const [name, path] of Object.entries(PAGES)) {
-    const fresh = await page.context().newPage();
-    const session = await page.context().newCDPSession(fresh);
-    await session.send('Network.enable');
-    await session.send('Network.setCacheDisabled', { cacheDisabled: true });
-    const scripts = new Map();
-    session.on('Network.responseReceived', ({ requestId, response, type }) => {
-      if (type === 'Script' || response.mimeType.includes('javascript')) {
-        scripts.set(requestId, { url: response.url, bytes: 0 });
+await withDemoPage(
+  PORT,
+  async (page, address) => {
+    // The demo's classes are there before anything is counted.
+    await page.goto(address);
+    await page.getByText('Thursday crew').waitFor();
+    await page.getByText('Saved', { exact: true }).waitFor();
+    for (const [name, path] of Object.entries(PAGES)) {
+      const fresh = await page.context().newPage();
+      const session = await page.context().newCDPSession(fresh);
+      await session.send('Network.enable');
+      await session.send('Network.setCacheDisabled', { cacheDisabled: true });
+      const scripts = new Map();
+      session.on('Network.responseReceived', ({ requestId, response, type }) => {
+        if (type === 'Script' || response.mimeType.includes('javascript')) {
+          scripts.set(requestId, { url: response.url, bytes: 0 });
+        }
+      });
+      session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+        const script = scripts.get(requestId);
+        if (script) script.bytes = encodedDataLength;
+      });
+      const below =
+        path === '' || path.startsWith('/') ? path : `${demoPath('thursday-crew')}/${path}`;
+      await fresh.goto(address + below);
+      await fresh.waitForTimeout(SETTLED_MS);
+      const all = [...scripts.values()];
+      const total = all.reduce((sum, { bytes }) => sum + bytes, 0);
+      console.log(`${name.padEnd(16)} ${Math.round(total / 1000)} kB in ${all.length} scripts`);
+      if (process.env.EACH) {
+        for (const { url, bytes } of all.sort((a, b) => b.bytes - a.bytes).slice(0, 14)) {
+          console.log(
+            `  ${String(Math.round(bytes / 100) / 10).padStart(6)} ${url.replace(address, '')}`,
+          );
+        }
       }
-    });
-    session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-      const script = scripts.get(requestId);
-      if (script) script.bytes = encodedDataLength;
-    });
-    const below =
-      path === '' || path.startsWith('/') ? path : `${demoPath('thursday-crew')}/${path}`;
-    await fresh.goto(address + below);
-    await fresh.waitForTimeout(SETTLED_MS);
-    const all = [...scripts.values()];
-    const total = all.reduce((sum, { bytes }) => sum + bytes, 0);
-    console.log(`${name.padEnd(16)} ${Math.round(total / 1000)} kB in ${all.length} scripts`);
-    if (process.env.EACH) {
-      for (const { url, bytes } of all.sort((a, b) => b.bytes - a.bytes).slice(0, 14)) {
-        console.log(
-          `  ${String(Math.round(bytes / 100) / 10).padStart(6)} ${url.replace(address, '')}`,
-        );
-      }
+      await fresh.close();
     }
-    await fresh.close();
-  }
-});
+  },
+  { serviceWorkers: 'block' },
+);

@@ -11,8 +11,8 @@ export function demoPath(name) {
   return `/c/${JSON.parse(readFileSync(file, 'utf8')).class.id}`;
 }
 
-/** Runs something on a fresh page of the built application with the demo data, then stops the server. */
-export async function withDemoPage(port, run) {
+/** Runs something on a fresh page of the built application with the demo data, then stops the server; options are of the context. */
+export async function withDemoPage(port, run, options = {}) {
   ensurePackages();
   ensureChromium();
   ensureBuild();
@@ -45,6 +45,7 @@ export async function withDemoPage(port, run) {
     const context = await browser.newContext({
       viewport: { width: 1280, height: 800 },
       reducedMotion: 'reduce',
+      ...options,
     });
     const page = await context.newPage();
     await run(page, address);

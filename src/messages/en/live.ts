@@ -21,7 +21,7 @@ const line: Readonly<Record<Line, string>> = {
   connecting: 'Looking into the rooms …',
   live: 'Seen as it happens',
   polled: 'Asked every two seconds: this service does not tell by itself',
-  lost: 'The line is broken: this is how it was. It is tried again by itself.',
+  lost: 'The line is broken, or there is no network: this is how it was. It is tried again by itself.',
   token: 'The service does not accept the token. Give another one.',
   gone: 'The service knows this session no more. Hand off again to make a new one.',
 };

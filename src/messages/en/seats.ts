@@ -5,7 +5,7 @@ import { clockTime, count, listNames } from './words';
 const line: Readonly<Record<LineState, string>> = {
   connecting: 'Looking who sits where …',
   live: 'Seen as it happens',
-  lost: 'The line to the seats is broken: this is how it was. It is tried again by itself.',
+  lost: 'The line to the seats is broken, or there is no network: this is how it was. It is tried again by itself.',
   token: 'The seats do not know this browser. Students can no longer be followed from here.',
   gone: 'The seats know this choosing no more: this is how it was last seen.',
 };
@@ -61,7 +61,8 @@ export const seats = {
   nobody: 'Nobody would choose: see who takes part on the roster.',
   open: { seats: 'Open the seats', partners: 'Ask for partners', topics: 'Ask for ranks' },
   opening: 'Opening …',
-  notOpened: 'The seats did not answer: nothing was opened. Try again in a moment.',
+  notOpened:
+    'The seats did not answer: nothing was opened. They need a network; try again in a moment.',
   failed: 'That did not arrive. Look at what is shown and try again.',
   line,
   address: (address: string) =>

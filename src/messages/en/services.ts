@@ -1,7 +1,8 @@
 import type { Why } from '../../services/types';
 
 const ended: Readonly<Record<Extract<Why, { code: 'gone' }>['reason'], string>> = {
-  silent: 'The service does not answer. See whether its address is right, and try again later.',
+  silent:
+    'The service does not answer. See whether there is a network and the address is right, and try again.',
   failing: 'The service fails again and again. Try again later; what arrived stays there.',
   busy: 'The service asks for more patience than a minute. Try again later.',
   stopped: 'It was stopped. What had arrived by then stays there; send again for the rest.',

@@ -21,7 +21,7 @@ const line: Readonly<Record<Line, string>> = {
   connecting: 'Mirando en las salas…',
   live: 'Se ve según ocurre',
   polled: 'Se pregunta cada dos segundos: este servicio no avisa por sí mismo',
-  lost: 'Se ha cortado la línea: así estaban. Se vuelve a intentar solo.',
+  lost: 'Se ha cortado la línea, o no hay red: así estaban. Se vuelve a intentar solo.',
   token: 'El servicio no acepta la clave. Dé otra.',
   gone: 'El servicio ya no conoce esta sesión. Entregue otra vez para hacer una nueva.',
 };

@@ -5,7 +5,7 @@ import { clockTime, count, listNames, wordFor } from './words';
 const line: Readonly<Record<LineState, string>> = {
   connecting: 'Mirando quién está dónde…',
   live: 'Se ve según ocurre',
-  lost: 'Se ha cortado la línea con las plazas: así estaban. Se vuelve a intentar solo.',
+  lost: 'Se ha cortado la línea con las plazas, o no hay red: así estaban. Se vuelve a intentar solo.',
   token:
     'Las plazas no conocen este navegador. Desde aquí ya no se puede seguir a los estudiantes.',
   gone: 'Las plazas ya no conocen esta elección: así se vio por última vez.',
@@ -73,7 +73,7 @@ export const seats = {
   },
   opening: 'Abriendo…',
   notOpened:
-    'Las plazas no han respondido: no se ha abierto nada. Inténtelo otra vez dentro de un momento.',
+    'Las plazas no han respondido: no se ha abierto nada. Necesitan red; inténtelo otra vez dentro de un momento.',
   failed: 'Eso no ha llegado. Mire lo que se muestra e inténtelo otra vez.',
   line,
   address: (address: string) =>

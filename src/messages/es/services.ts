@@ -1,7 +1,8 @@
 import type { Why } from '../../services/types';
 
 const ended: Readonly<Record<Extract<Why, { code: 'gone' }>['reason'], string>> = {
-  silent: 'El servicio no responde. Compruebe si su dirección es correcta e inténtelo más tarde.',
+  silent:
+    'El servicio no responde. Compruebe si hay red y si la dirección es correcta, e inténtelo otra vez.',
   failing: 'El servicio falla una y otra vez. Inténtelo más tarde; lo que llegó se queda allí.',
   busy: 'El servicio pide más de un minuto de paciencia. Inténtelo más tarde.',
   stopped:

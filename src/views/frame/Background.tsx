@@ -2,7 +2,7 @@
 
 import { useEffect } from 'react';
 import { useStore } from '@/store/react';
-import { keepFileUpToDate } from './keptFile';
+import { hasKeptFile } from './keptFileMark';
 import { keepOffline } from './newerBuild';
 import { askToStay, countWork } from './safekeeping';
 
@@ -13,8 +13,17 @@ export function Background() {
     // A browser that keeps nothing for offline works all the same.
     keepOffline().catch(() => undefined);
     void askToStay(store);
-    const ends = [countWork(store), keepFileUpToDate(store)];
-    return () => ends.forEach((end) => end());
+    const ends = [countWork(store)];
+    let ended = false;
+    if (hasKeptFile()) {
+      void import('./keptFile').then(({ keepFileUpToDate }) => {
+        if (!ended) ends.push(keepFileUpToDate(store));
+      });
+    }
+    return () => {
+      ended = true;
+      ends.forEach((end) => end());
+    };
   }, [store]);
   return null;
 }

@@ -2,6 +2,7 @@ import { openDB } from 'idb';
 import { useSyncExternalStore } from 'react';
 import type { AppStore } from '@/store/appStore';
 import { backupOf } from './classFiles';
+import { markKeptFile } from './keptFileMark';
 import { noteSaved } from './safekeeping';
 
 /**
@@ -35,7 +36,7 @@ export type KeptFile =
   | { readonly state: 'kept'; readonly name: string };
 
 let handle: Handle | null = null;
-let status: KeptFile = { state: 'unable' };
+let status: KeptFile | null = null;
 const listeners = new Set<() => void>();
 
 /** How it stands with the file that keeps itself. */
@@ -45,23 +46,38 @@ export function useKeptFile(): KeptFile {
       listeners.add(changed);
       return () => listeners.delete(changed);
     },
-    () => status,
-    () => status,
+    now,
+    now,
   );
 }
 
+function now(): KeptFile {
+  // The same object each time: a view would take another for a change.
+  return (status ??= { state: 'showSaveFilePicker' in window ? 'none' : 'unable' });
+}
+
+/** Ends what follows the work, where something does. */
+let follows: (() => void) | null = null;
+
 /** Writes the chosen file again after each change, until the returned function is called. */
 export function keepFileUpToDate(store: AppStore): () => void {
+  follow(store);
+  void takeUp(store);
+  return () => follows?.();
+}
+
+function follow(store: AppStore): void {
+  follows?.();
   let timer: ReturnType<typeof setTimeout> | undefined;
   const end = store.history.listen(() => {
     if (handle === null) return;
     clearTimeout(timer);
     timer = setTimeout(() => void write(store), GATHER_MS);
   });
-  void takeUp(store);
-  return () => {
+  follows = () => {
     clearTimeout(timer);
     end();
+    follows = null;
   };
 }
 
@@ -77,7 +93,9 @@ export async function chooseKeptFile(store: AppStore, suggestedName: string): Pr
   } catch {
     return;
   }
+  follow(store);
   await write(store);
+  markKeptFile(true);
   // Where the handle cannot be kept, the file is until this page is closed.
   const chosen = handle;
   await opened()
@@ -93,6 +111,7 @@ export async function allowKeptFile(store: AppStore): Promise<void> {
 /** Leaves the file as it is from now on. */
 export async function dropKeptFile(): Promise<void> {
   handle = null;
+  markKeptFile(false);
   await (await opened()).delete(HANDLES, 'file');
   become({ state: 'none' });
 }
