@@ -44,6 +44,7 @@ export default tseslint.config(
       '.next/',
       '.cache/',
       'node_modules/',
+      'public/offline.js',
       'next-env.d.ts',
       'test-results/',
       'playwright-report/',

@@ -1,10 +1,11 @@
+import { localeWords } from '../localeWords';
+
 /** Figures are those of the slips, the clock and the address, so that what is read can be typed. */
 const LOCALE = 'ar-u-nu-latn';
-const PLURALS = new Intl.PluralRules(LOCALE);
+const words = localeWords(LOCALE);
 const NUMBERS = new Intl.NumberFormat(LOCALE, { maximumFractionDigits: 2 });
-const LIST = new Intl.ListFormat(LOCALE, { type: 'conjunction' });
-const COLLATOR = new Intl.Collator('ar', { numeric: true });
-const TIME = new Intl.DateTimeFormat(LOCALE, { hour: '2-digit', minute: '2-digit', hour12: false });
+
+export const { clockTime, compare, listNames } = words;
 
 /** The forms of a counted word: one and two stand for themselves, the others follow their number. */
 export interface Counted {
@@ -20,7 +21,7 @@ export interface Counted {
 }
 
 export function count(number: number, word: Counted): string {
-  switch (PLURALS.select(number)) {
+  switch (words.pluralOf(number)) {
     case 'zero':
       return word.none;
     case 'one':
@@ -38,19 +39,6 @@ export function count(number: number, word: Counted): string {
 
 export function figure(number: number): string {
   return NUMBERS.format(number);
-}
-
-export function listNames(names: readonly string[]): string {
-  return LIST.format(names);
-}
-
-export function compare(one: string, two: string): number {
-  return COLLATOR.compare(one, two);
-}
-
-/** "14:05", of a moment in ms since 1970, where the reader is. */
-export function clockTime(ms: number): string {
-  return TIME.format(new Date(ms));
 }
 
 export const MINUTES: Counted = {

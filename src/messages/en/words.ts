@@ -1,54 +1,10 @@
-const LOCALE = 'en-GB';
-// Made once: a formatter costs a hundred times what it is used for.
-const PLURALS = new Intl.PluralRules(LOCALE);
-const NUMBERS = new Intl.NumberFormat(LOCALE);
-const LIST = new Intl.ListFormat(LOCALE, { type: 'conjunction' });
-const COLLATOR = new Intl.Collator(LOCALE, { numeric: true });
+import { localeWords } from '../localeWords';
 
-/** "Ana", "Ana and Ben", "Ana, Ben and Caro". */
-export function listNames(names: readonly string[]): string {
-  return LIST.format(names);
-}
+const words = localeWords('en-GB');
 
-/** The same for things that are not words: what the language puts between them stands between them. */
-export function listParts<T>(things: readonly T[]): readonly (T | string)[] {
-  const marks = things.map((_, place) => String(place));
-  return LIST.formatToParts(marks).map(({ type, value }) =>
-    type === 'element' ? (things[Number(value)] ?? '') : value,
-  );
-}
+export const { clockTime, compare, listNames, listParts, megabytes, shortDay } = words;
 
 /** "1 student", "4 students". */
 export function count(number: number, one: string, many = `${one}s`): string {
-  return `${NUMBERS.format(number)} ${PLURALS.select(number) === 'one' ? one : many}`;
-}
-
-const DAY = new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', timeZone: 'UTC' });
-
-/** "26 Nov", of a day given as YYYY-MM-DD. */
-export function shortDay(day: string): string {
-  return DAY.format(new Date(day));
-}
-
-/** Puts words in the order of the language, figures in them by what they are worth. */
-export function compare(one: string, two: string): number {
-  return COLLATOR.compare(one, two);
-}
-
-const TIME = new Intl.DateTimeFormat(LOCALE, { hour: '2-digit', minute: '2-digit', hour12: false });
-
-/** "14:05", of a moment in ms since 1970, where the reader is. */
-export function clockTime(ms: number): string {
-  return TIME.format(new Date(ms));
-}
-
-const SIZES = ['megabyte', 'gigabyte'].map(
-  (unit) => new Intl.NumberFormat(LOCALE, { style: 'unit', unit, maximumSignificantDigits: 2 }),
-);
-
-/** "3.2 MB", "40 GB", of a number of bytes. */
-export function megabytes(bytes: number): string {
-  const [small, large] = SIZES;
-  const mega = Math.max(bytes / 1e6, 0.1);
-  return (mega < 1000 ? small?.format(mega) : large?.format(mega / 1000)) ?? '';
+  return `${words.figureOf(number)} ${words.pluralOf(number) === 'one' ? one : many}`;
 }

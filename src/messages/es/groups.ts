@@ -32,7 +32,7 @@ export const groups = {
   openSeats: 'Abrir plazas',
   setOut: 'Preparar los grupos',
   sheet: 'Grupos',
-  column: { group: 'grupo', students: 'estudiantes', size: 'n.º', rules: 'reglas' },
+  column: { group: 'grupo', students: 'estudiantes', size: 'n.º', rules: 'regla' },
   sizeLabel: (size: number) => count(size, 'estudiante'),
   nobody: 'nadie',
   away: 'hoy no está',
