@@ -22,6 +22,8 @@ export default defineConfig({
     // Nothing is half faded in or out when it is looked at.
     contextOptions: { reducedMotion: 'reduce' },
     permissions: ['clipboard-read', 'clipboard-write'],
+    // Each test has a browser of its own: holding the whole application for offline again for each takes half of the time.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
       args: [

@@ -128,6 +128,7 @@ test('a class reads Arabic from the right, on stage, on paper and on the phone, 
   await page.goto(`${CREW}/groups/seats`);
   await page.getByRole('button', { name: 'Open the seats' }).click();
   await expect(page.getByText('Nobody yet').first()).toBeVisible();
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   await page.goto(`${CREW}/choosing`);
   await expect(page.getByText(/الوقت المتبقي/)).toBeVisible();
   const typed = (await page.getByText(/\/seats\//).textContent()) ?? '';

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { BrowserContext } from '@playwright/test';
 import {
   chooseWay,
@@ -12,6 +13,8 @@ import {
   type Page,
 } from './pages';
 import { isSecond, startTwoBuilds, type TwoBuilds } from './twoBuilds';
+
+base.use({ serviceWorkers: 'allow' });
 
 const test = base.extend<{ server: TwoBuilds }>({
   // eslint-disable-next-line no-empty-pattern -- a fixture names what it takes, and this takes nothing
@@ -157,6 +160,23 @@ test('what is shared with the installed application is opened: a list becomes a 
     form.submit();
   });
   await expect(page.getByRole('button', { name: 'Add 2 students' })).toBeVisible();
+});
+
+test('a class file opened from the desktop arrives on the shelf', async ({ page }) => {
+  await openDemo(page, '/');
+  await page.addInitScript(
+    (text) => {
+      const launched = {
+        files: [{ getFile: () => Promise.resolve(new File([text], 'lab.json')) }],
+      };
+      Object.defineProperty(window, 'launchQueue', {
+        value: { setConsumer: (take: (launch: typeof launched) => void) => take(launched) },
+      });
+    },
+    readFileSync('demo/classes/estuary-lab.json', 'utf8'),
+  );
+  await page.goto('/');
+  await expect(page.getByText('Everything in this file is on the shelf already')).toBeVisible();
 });
 
 async function askForNewer(page: Page): Promise<void> {

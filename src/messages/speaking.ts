@@ -60,6 +60,22 @@ export interface Catalogue {
   readonly term: Said<typeof term>;
 }
 
+/** The words of a language with `never` at whatever the English has not. */
+type NoMore<T, Shape> = {
+  readonly [K in keyof T]: K extends keyof Shape
+    ? T[K] extends (...given: never[]) => unknown
+      ? T[K]
+      : T[K] extends readonly unknown[] | string
+        ? T[K]
+        : NoMore<T[K], Shape[K]>
+    : never;
+};
+
+/** Words for the whole catalogue and nothing besides: a word that is no longer said does not compile. */
+export function exactly<T extends Partial<Catalogue>>(words: T & NoMore<T, Catalogue>): T {
+  return words;
+}
+
 /** The parts that a class reads; a language may have these alone. */
 const SHOWN = ['choosing', 'outWords', 'shown'] as const;
 type ShownPart = (typeof SHOWN)[number];

@@ -26,7 +26,7 @@ const entries: PrecacheEntry[] = FILES.map((url) => ({
 const serwist = new Serwist({
   precacheEntries: entries,
   // A file is the same whatever stands behind its question mark.
-  precacheOptions: { ignoreURLParametersMatching: [/.*/] },
+  precacheOptions: { ignoreURLParametersMatching: [/.*/], concurrency: 4 },
   skipWaiting: false,
   clientsClaim: false,
 });
@@ -77,12 +77,11 @@ function isPayload(request: Request): boolean {
 /** Every page of this build, as a document and as what a link within the application asks for. */
 async function keepPages(): Promise<void> {
   const cache = await caches.open(PAGE_CACHE);
-  await Promise.all(
-    PAGES.map(async (page) => {
-      await cache.put(page, await fetched(page, {}));
-      await cache.put(page + PAYLOAD, await fetched(`${page}?_rsc`, { rsc: '1' }));
-    }),
-  );
+  // One after the other: the page that is being worked on comes first.
+  for (const page of PAGES) {
+    await cache.put(page, await fetched(page, {}));
+    await cache.put(page + PAYLOAD, await fetched(`${page}?_rsc`, { rsc: '1' }));
+  }
 }
 
 async function fetched(url: string, headers: Record<string, string>): Promise<Response> {

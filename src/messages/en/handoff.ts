@@ -66,7 +66,6 @@ const handoff = {
   options: {
     title: 'With',
     addresses: 'E-mail addresses',
-    addressesGo: 'Addresses go to whoever gets the file.',
     linkTemplate: 'Link of each group',
     linkStart: 'https://',
     linkHint:

@@ -6,7 +6,6 @@ export const rulesEn = {
   until: 'Last day of the rule',
   untilEmpty: 'for good',
   ended: 'over',
-  endNow: 'For good',
   matrix: {
     title: 'Everybody beside everybody',
     hint: 'Figures say how often two have worked together. Press a cell to keep two apart, then together. Keys: A, T, Delete.',

@@ -52,7 +52,6 @@ export const shelf = {
   leave: 'Leave it',
   /** How safe what is in this browser is. */
   safe: {
-    title: 'How it is kept',
     remind: (steps: number) =>
       `About ${count(steps, 'step')} of work since everything was last saved as a file.`,
     keep: 'Keep a file up to date by itself',

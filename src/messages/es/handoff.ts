@@ -82,7 +82,6 @@ const handoff = {
   options: {
     title: 'Con',
     addresses: 'Direcciones de correo',
-    addressesGo: 'Las direcciones llegan a quien reciba el archivo.',
     linkTemplate: 'Enlace de cada grupo',
     linkStart: 'https://',
     linkHint:

@@ -1,4 +1,4 @@
-import type { Catalogue } from '../speaking';
+import { exactly, type Catalogue } from '../speaking';
 import { activities } from './activities';
 import { adults } from './adults';
 import { benchEs } from './bench';
@@ -20,7 +20,7 @@ import { term } from './term';
 import { outWords } from './waysOut';
 
 /** Everything in Spanish: teachers are addressed as "usted", students as "tú". */
-export const spanish: Catalogue = {
+export const spanish: Catalogue = exactly({
   main: es,
   activities,
   adults,
@@ -40,4 +40,4 @@ export const spanish: Catalogue = {
   shelf,
   shown,
   term,
-};
+});

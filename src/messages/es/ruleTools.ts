@@ -6,7 +6,6 @@ export const rulesEs = {
   until: 'Último día de la regla',
   untilEmpty: 'sin fecha final',
   ended: 'terminada',
-  endNow: 'Sin fecha final',
   matrix: {
     title: 'Cada persona junto a cada persona',
     hint: 'Las cifras dicen cuántas veces han trabajado juntas dos personas. Pulse una casilla para separarlas y otra vez para juntarlas. Teclas: A, T, Supr.',

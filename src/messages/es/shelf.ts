@@ -54,7 +54,6 @@ export const shelf = {
   putBack: 'Dejarlo como estaba en el archivo',
   leave: 'Dejarlo',
   safe: {
-    title: 'Cómo se conserva',
     remind: (steps: number) =>
       `Unos ${count(steps, 'paso')} de trabajo desde que todo se guardó por última vez como archivo.`,
     keep: 'Mantener un archivo al día',

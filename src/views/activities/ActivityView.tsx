@@ -10,6 +10,7 @@ import { editActivity, removeActivity } from '@/store/actions/activities';
 import { openLineup } from '@/store/actions/lineups';
 import { lineupById, shownTake } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
+import { useClassLanguage, useSpokenForClass } from '../frame/InClassLanguage';
 import { useTileNames } from '../frame/names';
 import { useStudents } from '../frame/students';
 import { useClassId } from '../frame/useClassId';
@@ -61,6 +62,8 @@ function Activity({ activity, back }: ActivityProps) {
   const units = useUnits(activity, students);
   const lineup = useQuery(lineupById, activity.lineupId ?? ('' as LineupId));
   const take = useQuery(shownTake, activity.lineupId ?? ('' as LineupId));
+  // Hand-outs and letters are read by the class.
+  useSpokenForClass(useClassLanguage(activity.classId)[0]);
   const [leaving, setLeaving] = useState(false);
   if (leaving) return null;
   return (

@@ -113,18 +113,20 @@ export function Sayings(props: SayingsProps) {
       {(session.messages ?? []).length > 0 && (
         <>
           <h4 className={styles.said}>{words.said}</h4>
-          <ol className={styles.messages} role="log">
-            {[...(session.messages ?? [])].reverse().map((message) => (
-              <li key={message.id} data-own={message.from === null || undefined}>
-                <small>
-                  {message.from === null
-                    ? words.you(toWhom(message))
-                    : words.from(shownFrom(message.from), toWhom(message))}
-                </small>
-                <p>{message.text}</p>
-              </li>
-            ))}
-          </ol>
+          <div role="log">
+            <ol className={styles.messages}>
+              {[...(session.messages ?? [])].reverse().map((message) => (
+                <li key={message.id} data-own={message.from === null || undefined}>
+                  <small>
+                    {message.from === null
+                      ? words.you(toWhom(message))
+                      : words.from(shownFrom(message.from), toWhom(message))}
+                  </small>
+                  <p>{message.text}</p>
+                </li>
+              ))}
+            </ol>
+          </div>
         </>
       )}
     </section>
