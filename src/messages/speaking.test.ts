@@ -149,3 +149,28 @@ test('Spanish counts, lists, orders and points as Spanish does', async () => {
   expect(['nube', 'ñu', 'nido', 'oso'].sort(say.compare)).toEqual(['nido', 'nube', 'ñu', 'oso']);
   expect(sayRoster.roster.takeIn(1, 2, 0)).toBe('Añadir 1 estudiante y actualizar 2 estudiantes');
 });
+
+test('of two languages wished for at once the later holds, whichever arrives first', async () => {
+  const late: { arrive: () => void } = { arrive: () => undefined };
+  const slow: Language = {
+    ...LOUD,
+    load: async () => {
+      await new Promise<void>((done) => (late.arrive = done));
+      return LOUD.load!();
+    },
+    loadShown: async () => {
+      await new Promise<void>((done) => (late.arrive = done));
+      return { shown: (await LOUD.load!()).shown };
+    },
+  };
+  const speaking = speak(slow);
+  await speak(null);
+  late.arrive();
+  await speaking;
+  expect(say.frame.undoShort).toBe('Undo');
+  const showing = showIn(slow);
+  await showIn(null);
+  late.arrive();
+  await showing;
+  expect(sayShown.stage.break).toBe('Break');
+});

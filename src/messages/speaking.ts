@@ -97,15 +97,21 @@ export interface Language {
 let spoken: Partial<Catalogue> = {};
 /** What the class reads, where that is not as the teacher reads. */
 let shownTo: Partial<ShownCatalogue> | null = null;
+/** Words may arrive in another order than they were wished for: the latest wish holds. */
+const wishes = { speak: 0, show: 0 };
 
 /** Makes everything speak a language from now on, English again with null; what is on screen must be drawn anew. */
 export async function speak(language: Language | null): Promise<void> {
-  spoken = (await language?.load?.()) ?? {};
+  const wish = ++wishes.speak;
+  const words = (await language?.load?.()) ?? {};
+  if (wish === wishes.speak) spoken = words;
 }
 
 /** Shows a class everything in a language from now on, in the teacher's again with null. */
 export async function showIn(language: Language | null): Promise<void> {
-  shownTo = (await language?.loadShown()) ?? null;
+  const wish = ++wishes.show;
+  const words = (await language?.loadShown()) ?? null;
+  if (wish === wishes.show) shownTo = words;
 }
 
 /** One part of the language in use; the English of the part is what it says until another one is loaded. */

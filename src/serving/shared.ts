@@ -14,14 +14,10 @@ export async function keepShared(form: FormData): Promise<void> {
   const text = form.get(SHARED_TEXT);
   if (typeof text === 'string' && text.trim() !== '') files.push(new File([text], 'list.txt'));
   const cache = await caches.open(CACHE);
-  await Promise.all(
-    files.map((file, at) =>
-      cache.put(
-        `${SHARED_PATH}/${at}`,
-        new Response(file, { headers: { [NAME]: encodeURIComponent(file.name) } }),
-      ),
-    ),
-  );
+  for (const [at, file] of files.entries()) {
+    const headers = { [NAME]: encodeURIComponent(file.name), 'content-type': file.type };
+    await cache.put(`${SHARED_PATH}/${at}`, new Response(file, { headers }));
+  }
 }
 
 /** What was shared, each file given once, in its order. */
@@ -32,7 +28,8 @@ export async function takeShared(): Promise<readonly File[]> {
       const response = await cache.match(request);
       if (!response) return [];
       const name = decodeURIComponent(response.headers.get(NAME) ?? '');
-      return [new File([await response.blob()], name)];
+      const type = response.headers.get('content-type') ?? '';
+      return [new File([await response.blob()], name, { type })];
     }),
   );
   await caches.delete(CACHE);

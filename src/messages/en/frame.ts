@@ -1,9 +1,10 @@
+import { PRODUCT } from '../product';
 import { count, listNames } from './words';
 
 import type { Step } from './steps';
 
 export const frame = {
-  product: 'Gruppetto',
+  product: PRODUCT,
   className: 'Name of the class',
   tagline: 'Fair groups from a class list, on your own machine',
   steps: 'Steps of the work',

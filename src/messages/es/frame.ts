@@ -1,7 +1,8 @@
+import { PRODUCT } from '../product';
 import { count, listNames } from './words';
 
 export const frame = {
-  product: 'Gruppetto',
+  product: PRODUCT,
   className: 'Nombre de la clase',
   tagline: 'Grupos equilibrados a partir de una lista de clase, en su propio equipo',
   steps: 'Pasos del trabajo',

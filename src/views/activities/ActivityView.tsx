@@ -10,7 +10,7 @@ import { editActivity, removeActivity } from '@/store/actions/activities';
 import { openLineup } from '@/store/actions/lineups';
 import { lineupById, shownTake } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
-import { useClassLanguage, useSpokenForClass } from '../frame/InClassLanguage';
+import { useSpokenForClass } from '../frame/InClassLanguage';
 import { useTileNames } from '../frame/names';
 import { useStudents } from '../frame/students';
 import { useClassId } from '../frame/useClassId';
@@ -63,7 +63,7 @@ function Activity({ activity, back }: ActivityProps) {
   const lineup = useQuery(lineupById, activity.lineupId ?? ('' as LineupId));
   const take = useQuery(shownTake, activity.lineupId ?? ('' as LineupId));
   // Hand-outs and letters are read by the class.
-  useSpokenForClass(useClassLanguage(activity.classId)[0]);
+  useSpokenForClass(activity.classId);
   const [leaving, setLeaving] = useState(false);
   if (leaving) return null;
   return (

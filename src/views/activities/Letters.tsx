@@ -46,8 +46,7 @@ export function Letters({ activity, units }: BesideProps) {
       due: activity.due === null ? '' : sayActivities.moment(activity.due),
     };
     const options = { ...PLAIN_OPTIONS, addresses: true, letterTo: to, template, fields };
-    const outWords = sayOutWords;
-    const ready = prepared(cleanLineup(addressed, outWords.unnamed), options, outWords);
+    const ready = prepared(cleanLineup(addressed, sayOutWords.unnamed), options, sayOutWords);
     return ready.ok ? lettersOf(ready.ask) : [];
   }, [addressed, text, to, activity.name, activity.due]);
   if (mask !== 'names') return <p>{words.masked}</p>;

@@ -17,7 +17,8 @@ export function useClassLanguage(classId: ClassId): readonly [string, (tag: stri
 }
 
 /** Whether what the class reads is said in its language by now; it is for as long as this is in use. */
-export function useSpokenForClass(tag: string): boolean {
+export function useSpokenForClass(classId: ClassId): boolean {
+  const [tag] = useClassLanguage(classId);
   const [spoken, setSpoken] = useState('');
   useEffect(() => {
     let ended = false;
@@ -43,7 +44,7 @@ interface InClassLanguageProps {
 /** What a class sees, in its language and in the direction in which that is read. */
 export function InClassLanguage({ classId, children }: InClassLanguageProps) {
   const [tag] = useClassLanguage(classId);
-  const spoken = useSpokenForClass(tag);
+  const spoken = useSpokenForClass(classId);
   if (!spoken) return null;
   const language = languageCalled(tag);
   if (!language) return children;

@@ -18,15 +18,20 @@ export function Speaking({ toClass = false, children }: SpeakingProps) {
     let latest = 0;
     const draw = async (): Promise<void> => {
       const turn = ++latest;
-      const language = toClass
-        ? (languageFor([sentWith(), ...wishedLanguages()], LANGUAGES) ?? ENGLISH)
-        : (languageFor(wishedLanguages()) ?? ENGLISH);
-      // Without its words English is better than nothing.
-      const { tag, direction } = await (toClass ? showIn(language) : speak(language)).then(
-        () => language,
-        () => ENGLISH,
-      );
+      const say = toClass ? showIn : speak;
+      const wished = toClass
+        ? languageFor([sentWith(), ...wishedLanguages()], LANGUAGES)
+        : languageFor(wishedLanguages());
+      let said = wished ?? ENGLISH;
+      try {
+        await say(said);
+      } catch {
+        // Without its words English is better than nothing.
+        said = ENGLISH;
+        await say(said);
+      }
       if (turn !== latest) return;
+      const { tag, direction } = said;
       document.documentElement.lang = tag;
       document.documentElement.dir = direction;
       setSpoken(tag);

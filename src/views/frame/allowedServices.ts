@@ -1,6 +1,6 @@
 'use client';
 
-const COOKIE = 'gruppetto-services';
+import { serviceOrigins, SERVICES_COOKIE } from '@/serving/contentPolicy';
 
 /** Whether the page may talk to the address: its own, or one that its content policy was made with. */
 export function isAllowed(address: string): boolean {
@@ -12,15 +12,14 @@ export function isAllowed(address: string): boolean {
 export function allow(address: string): void {
   const { origin } = new URL(address);
   const all = [...new Set([...allowed(), origin])].slice(-8).join(' ');
-  document.cookie = `${COOKIE}=${encodeURIComponent(all)}; path=/; max-age=31536000; SameSite=Strict`;
+  document.cookie = `${SERVICES_COOKIE}=${encodeURIComponent(all)}; path=/; max-age=31536000; SameSite=Strict`;
 }
 
 function allowed(): readonly string[] {
   if (typeof document === 'undefined') return [];
-  const [, found = ''] = new RegExp(`(?:^|; )${COOKIE}=([^;]*)`).exec(document.cookie) ?? [];
-  return decodeURIComponent(found)
-    .split(' ')
-    .filter((one) => one !== '');
+  const [, found = ''] =
+    new RegExp(`(?:^|; )${SERVICES_COOKIE}=([^;]*)`).exec(document.cookie) ?? [];
+  return serviceOrigins(decodeURIComponent(found));
 }
 
 /** What stood in the cookie when the page was made: the policy does not change after. */

@@ -13,7 +13,7 @@ const DATABASE = 'gruppetto-kept-file';
 const HANDLES = 'handles';
 /** Work is gathered this long before the file is written again. */
 const GATHER_MS = 4_000;
-/** Only one of several tabs writes. */
+/** Tabs write one after the other, each after what was done in it. */
 const LOCK = 'gruppetto-kept-file';
 
 interface Picker {

@@ -8,7 +8,6 @@ const WORKER = '/offline.js';
 /** How often a page that stays open asks for a newer build. */
 const ASK_MS = 60 * 60_000;
 
-let waiting: ServiceWorker | null = null;
 let registered: ServiceWorkerRegistration | null = null;
 const listeners = new Set<() => void>();
 
@@ -26,14 +25,16 @@ export async function keepOffline(): Promise<void> {
   const registration = await serviceWorker.register(WORKER);
   registered = registration;
   const watch = (worker: ServiceWorker | null): void => {
-    worker?.addEventListener('statechange', () => look(registration));
+    worker?.addEventListener('statechange', look);
   };
   registration.addEventListener('updatefound', () => watch(registration.installing));
   watch(registration.installing);
-  look(registration);
+  look();
   if (!served) {
-    const ready = await serviceWorker.ready;
-    say(ready.active, { type: 'serveMe', scripts: ownScripts() });
+    // It is never ready where it could not fetch all that it holds: nothing waits for it.
+    void serviceWorker.ready.then(({ active }) =>
+      say(active, { type: 'serveMe', scripts: ownScripts() }),
+    );
   }
   setInterval(() => void registration.update().catch(() => undefined), ASK_MS);
 }
@@ -65,14 +66,17 @@ export function useNewerBuild(): boolean {
       listeners.add(changed);
       return () => listeners.delete(changed);
     },
-    () => waiting !== null,
+    isWaiting,
     () => false,
   );
 }
 
-/** Takes note of what waits; the first worker of all is no newer build. */
-function look(registration: ServiceWorkerRegistration): void {
-  waiting = registration.active ? registration.waiting : null;
+/** Whether a worker waits for another to go; the first of all is no newer build. */
+function isWaiting(): boolean {
+  return Boolean(registered?.active && registered.waiting);
+}
+
+function look(): void {
   listeners.forEach((changed) => changed());
 }
 

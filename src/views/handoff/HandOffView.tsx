@@ -18,7 +18,7 @@ import type { TakeRecord } from '@/schema/take';
 import { adultsOf, classById, planOf, shownTake } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useRealRoll, useRoll } from '../frame/students';
-import { useClassLanguage, useSpokenForClass } from '../frame/InClassLanguage';
+import { useSpokenForClass } from '../frame/InClassLanguage';
 import { useClassId } from '../frame/useClassId';
 import { useSetting } from '../frame/useDraft';
 import { useOpenLineup } from '../frame/useOpenLineup';
@@ -40,8 +40,7 @@ export function HandOffView() {
   const lineup = useOpenLineup();
   const theClass = useQuery(classById, classId);
   const take = useQuery(shownTake, lineup?.id ?? ('' as LineupRecord['id']));
-  const [tag] = useClassLanguage(classId);
-  if (!useSpokenForClass(tag)) return null;
+  if (!useSpokenForClass(classId)) return null;
   if (!lineup || !take || !theClass) {
     return (
       <Invitation text={sayHandoff.handoff.empty}>

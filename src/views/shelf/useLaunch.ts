@@ -29,7 +29,8 @@ export function useLaunch(launched: Launched): void {
   });
   useEffect(() => {
     const take = async (file: File): Promise<void> => {
-      if (/\.json$/i.test(file.name)) latest.current.openFile(file);
+      if (/\.json$/i.test(file.name) || file.type === 'application/json')
+        latest.current.openFile(file);
       else latest.current.openList(await file.text());
     };
     const query = new URLSearchParams(location.search);

@@ -11,7 +11,7 @@ import type { TakeRecord } from '@/schema/take';
 import type { SpaceBrief } from '@/services/channels/spacesContract';
 import { adultsOf, planOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
-import { useClassLanguage, useSpokenForClass } from '../frame/InClassLanguage';
+import { useSpokenForClass } from '../frame/InClassLanguage';
 import { useRealRoll } from '../frame/students';
 import { useNamesByAddress } from '../frame/useNamesByAddress';
 import { useAsk } from '../primitives/asking';
@@ -47,7 +47,7 @@ export function Spaces({ place, rooms, theClass, lineup, take, title }: SpacesPr
   const plan = useQuery(planOf, lineup.id);
   const adults = useQuery(adultsOf, theClass.id);
   // What is said in a space is read by the class.
-  useSpokenForClass(useClassLanguage(theClass.id)[0]);
+  useSpokenForClass(theClass.id);
   const out = useMemo(
     () =>
       cleanLineup(publicAddresses(theClass, lineup, take, real, plan, adults), sayOutWords.unnamed),
