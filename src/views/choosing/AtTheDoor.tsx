@@ -55,7 +55,7 @@ export function AtTheDoor({ visit }: { readonly visit: Visit }) {
             {found.map((one) => (
               <li key={one.id}>
                 <button type="button" className={styles.name} onClick={() => setPerson(one)}>
-                  {one.name}
+                  <bdi>{one.name}</bdi>
                 </button>
               </li>
             ))}

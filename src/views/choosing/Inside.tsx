@@ -114,7 +114,9 @@ function GroupRow({ group, mine, has, mayAct, onChoose }: GroupRowProps) {
     <li className={styles.group} data-mine={mine} data-open={open || mine}>
       <Sign index={sign} size={34} />
       <div className={styles.about}>
-        <h2 className={styles.groupName}>{name}</h2>
+        <h2 className={styles.groupName}>
+          <bdi>{name}</bdi>
+        </h2>
         {topic !== '' && <p>{topic}</p>}
         <p className={styles.places}>{places}</p>
         {names && names.length > 0 && <p className={styles.with}>{sayChoosing.with(names)}</p>}

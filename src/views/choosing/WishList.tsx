@@ -112,7 +112,7 @@ function Mark({ one, rank }: { readonly one: Choosable; readonly rank: number | 
       <div className={styles.about}>
         <h3 className={styles.groupName}>
           {rank === null ? '' : `${rank}. `}
-          {one.name}
+          <bdi>{one.name}</bdi>
         </h3>
         {one.topic !== '' && <p>{one.topic}</p>}
       </div>

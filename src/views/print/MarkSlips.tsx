@@ -143,7 +143,9 @@ function Slip({ slip, activity, className }: SlipProps) {
   }[state];
   return (
     <li>
-      <h3>{name}</h3>
+      <h3>
+        <bdi>{name}</bdi>
+      </h3>
       <p>{[activity, group, className].filter((one) => one !== '').join(' · ')}</p>
       <p className={styles.pin}>{mark}</p>
       {off > 0 && state === 'marked' && <p>{words.late(off)}</p>}

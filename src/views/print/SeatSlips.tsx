@@ -66,7 +66,9 @@ export function SeatSlips() {
                 {slips.map(({ id, studentId, pin, secret }) => (
                   <li key={id}>
                     <div>
-                      <h3>{nameOf(studentId)}</h3>
+                      <h3>
+                        <bdi>{nameOf(studentId)}</bdi>
+                      </h3>
                       <p>{typedAddress(reach.base, opened.code)}</p>
                       <p className={styles.pin}>{sayShown.seats.slipPin(pin)}</p>
                     </div>

@@ -26,7 +26,7 @@ export function StageSheet({ groups, seen }: StageSheetProps) {
           <div className={styles.groupName}>
             <h2 className={styles.group}>
               <Sign index={sign} size="1.05em" />
-              <span data-word>{name}</span>
+              <bdi data-word>{name}</bdi>
             </h2>
             {place !== '' && <PlaceLine className={styles.place} place={place} />}
           </div>
@@ -34,12 +34,14 @@ export function StageSheet({ groups, seen }: StageSheetProps) {
             {members.map((member, seat) => (
               // Names keep their places while they are still to come, so that nothing jumps.
               <li key={seat} data-word data-hidden={seat >= (seen[row] ?? 0) || undefined}>
-                {member.name.split(' ').map((word, index) => (
-                  <Fragment key={index}>
-                    {index > 0 && ' '}
-                    <span className={styles.word}>{word}</span>
-                  </Fragment>
-                ))}
+                <bdi>
+                  {member.name.split(' ').map((word, index) => (
+                    <Fragment key={index}>
+                      {index > 0 && ' '}
+                      <span className={styles.word}>{word}</span>
+                    </Fragment>
+                  ))}
+                </bdi>
                 {member.roles.length > 0 && (
                   <>
                     {' '}

@@ -16,7 +16,9 @@ export function Badges(props: SheetProps) {
       <ul className={styles.badges}>
         {names.map(({ name, group }, index) => (
           <li key={index}>
-            <strong data-fit={fitting(name, 14)}>{name}</strong>
+            <strong data-fit={fitting(name, 14)}>
+              <bdi>{name}</bdi>
+            </strong>
             <span>
               <Sign index={group.sign} size="7mm" />
               {group.name}

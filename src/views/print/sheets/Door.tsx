@@ -20,7 +20,9 @@ export function Door(props: SheetProps) {
           <ul key={index}>
             {column.map(({ name, group }, line) => (
               <li key={line} className={styles.doorLine}>
-                <span data-fit={fitting(name, columns === 1 ? 40 : 20)}>{name}</span>
+                <span data-fit={fitting(name, columns === 1 ? 40 : 20)}>
+                  <bdi>{name}</bdi>
+                </span>
                 <span
                   className={styles.doorGroup}
                   data-fit={fitting(group.name, columns === 1 ? 24 : 12)}

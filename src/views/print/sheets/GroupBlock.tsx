@@ -12,7 +12,9 @@ export function GroupBlock({ group }: { readonly group: PublicGroup }) {
     <section className={styles.block}>
       <h3>
         <Sign index={sign} size="6mm" />
-        <span data-fit={fitting(name, 18)}>{name}</span>
+        <span data-fit={fitting(name, 18)}>
+          <bdi>{name}</bdi>
+        </span>
         {place !== '' && <small data-fit={fitting(place, 18)}>{place}</small>}
       </h3>
       <Names members={members} />
@@ -26,7 +28,7 @@ export function Names({ members }: Pick<PublicGroup, 'members'>) {
     <ul className={styles.names}>
       {members.map(({ name, roles }, seat) => (
         <li key={seat} data-fit={fitting(name, 34)}>
-          {name}
+          <bdi>{name}</bdi>
           {roles.length > 0 && (
             <small>
               {roles.map((role) => (role === LEAD ? sayShown.stage.lead : role)).join(', ')}

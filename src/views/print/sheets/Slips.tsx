@@ -15,7 +15,7 @@ export function Slips(props: SheetProps) {
       <ul className={styles.slips}>
         {names.map(({ name }, index) => (
           <li key={index} data-fit={fitting(name, 18)}>
-            {name}
+            <bdi>{name}</bdi>
           </li>
         ))}
       </ul>

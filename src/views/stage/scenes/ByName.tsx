@@ -70,7 +70,7 @@ export function ByName({ shown }: SceneProps) {
         >
           {seen.map(({ name, group }, index) => (
             <li key={first + index} className={styles.nameLine}>
-              <span className={styles.nameWords}>{name}</span>
+              <bdi className={styles.nameWords}>{name}</bdi>
               <span className={styles.nameGroup}>
                 <Sign index={group.sign} size="0.9em" />
                 {group.name}

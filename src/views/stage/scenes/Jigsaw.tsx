@@ -68,7 +68,7 @@ export function Jigsaw({ classId, shown }: SceneProps) {
             <ul>
               {members.map(({ name, to }, seat) => (
                 <li key={seat}>
-                  <span>{name}</span>
+                  <bdi>{name}</bdi>
                   {to && (
                     <span className={styles.goesTo}>
                       <span aria-hidden="true">→</span>

@@ -42,7 +42,7 @@ export function Pick({ classId, shown }: SceneProps) {
           return (
             <p key={id} className={styles.drawnName}>
               {draw.of === 'each' && own && <Sign index={own.sign} size="0.9em" />}
-              {nameOf(id)}
+              <bdi>{nameOf(id)}</bdi>
               {draw.of === 'student' && own && (
                 <span className={styles.drawnGroup}>
                   <Sign index={own.sign} size="1em" />

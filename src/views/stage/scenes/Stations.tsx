@@ -77,7 +77,7 @@ function GroupSigns({ groups }: { readonly groups: readonly PublicGroup[] }) {
       {groups.map(({ name, sign }, index) => (
         <li key={index}>
           <Sign index={sign} size="1em" />
-          {name}
+          <bdi>{name}</bdi>
         </li>
       ))}
     </ul>
