@@ -38,6 +38,12 @@ const sidesInTheView = {
   message: 'Sides are start and end: some scripts are read from the right.',
 };
 
+const FETCHED = 'CallExpression[callee.name=/^(lazily|part|withWords)$/]';
+const wordsComeAlong = {
+  selector: `ImportExpression[source.value=/^\\.|^@\\u002Fviews/]:not(${FETCHED} ImportExpression)`,
+  message: 'A part of a view comes with its words: lazily() or withWords().',
+};
+
 export default tseslint.config(
   {
     ignores: [
@@ -86,7 +92,13 @@ export default tseslint.config(
     rules: {
       ...reactHooks.configs.recommended.rules,
       ...nextPlugin.configs.recommended.rules,
-      'no-restricted-syntax': ['error', noStarExports, ...wordsInTheView, sidesInTheView],
+      'no-restricted-syntax': [
+        'error',
+        noStarExports,
+        ...wordsInTheView,
+        sidesInTheView,
+        wordsComeAlong,
+      ],
     },
   },
   {

@@ -12,8 +12,10 @@ const NAMED_CHARACTERS = join(
 /** What is used of the bundler, whose types are not ours to import. */
 interface Bundling {
   readonly plugins: object[];
+  readonly output: { hashDigestLength?: number };
 }
 interface Bundler {
+  readonly DefinePlugin: new (words: Readonly<Record<string, string>>) => object;
   readonly NormalModuleReplacementPlugin: new (
     wanted: RegExp,
     replace: (resource: { readonly context: string; request: string }) => void,
@@ -21,8 +23,13 @@ interface Bundler {
 }
 
 const config: NextConfig = {
-  webpack: (webpackConfig: Bundling, { webpack }: { readonly webpack: Bundler }) => {
+  webpack: (
+    webpackConfig: Bundling,
+    { webpack, isServer }: { readonly webpack: Bundler; readonly isServer: boolean },
+  ) => {
     webpackConfig.plugins.push(
+      // In a browser every language comes by itself, English too.
+      new webpack.DefinePlugin({ 'process.env.WORDS_APART': isServer ? '""' : '"1"' }),
       new webpack.NormalModuleReplacementPlugin(/\/createSvgIcon(\.m?js)?$/, (resource) => {
         if (resource.context.includes('icons-material')) resource.request = PLAIN_ICON;
       }),
@@ -34,6 +41,8 @@ const config: NextConfig = {
         },
       ),
     );
+    // Every page carries the names of all chunks; half of the usual length tells builds apart as well.
+    if (!isServer) webpackConfig.output.hashDigestLength = 8;
     return webpackConfig;
   },
   poweredByHeader: false,

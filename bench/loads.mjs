@@ -3,7 +3,7 @@ import { demoPath, withDemoPage } from '../scripts/demoPage.mjs';
 
 /**
  * How much compressed script each page loads, with what follows by itself, from an empty cache; without what the browser
- * fetches beside it to have the whole application for when there is no network.
+ * fetches beside it to have the whole application for when there is no network. With LANGUAGE=es, as whoever reads Spanish.
  */
 
 const PORT = 4792;
@@ -38,6 +38,10 @@ await withDemoPage(
     await page.goto(address);
     await page.getByText('Thursday crew').waitFor();
     await page.getByText('Saved', { exact: true }).waitFor();
+    const language = process.env.LANGUAGE ?? '';
+    await page.evaluate((tag) => {
+      if (tag !== '') globalThis.localStorage.setItem('gruppetto-language', tag);
+    }, language);
     for (const [name, path] of Object.entries(PAGES)) {
       const fresh = await page.context().newPage();
       const session = await page.context().newCDPSession(fresh);

@@ -1,6 +1,7 @@
 import { arrangeNow } from '@/core/arrange';
 import type { ArrangeRequest, ArrangeResult, Effort } from '@/core/format';
-import { say } from '@/messages';
+import { sayRecipe } from '@/messages/recipe';
+import { sayRules } from '@/messages/rules';
 import { sayClash } from '../src/messages/clash';
 import { sayRoster } from '@/messages/roster';
 import { readRequest } from '@/schema/request';
@@ -30,7 +31,9 @@ export function arrangeCommand(args: readonly string[], complain: Complain): num
   }
   const outcome = arrangeNow(read.request, effort);
   if (!outcome.ok) {
-    complain(`${say.sizingIssueSentence(outcome.issue)} ${sayRoster.commandLine.nothingWritten}`);
+    complain(
+      `${sayRecipe.sizingIssueSentence(outcome.issue)} ${sayRoster.commandLine.nothingWritten}`,
+    );
     return BAD_INPUT;
   }
   const sentence = whyNot(outcome.result, read.request);
@@ -49,7 +52,7 @@ function whyNot(result: ArrangeResult, request: ArrangeRequest): string {
   const names = new Map(request.students.map(({ id, name }) => [id, name ?? id]));
   return sayClash.sentence(result.clash.reason, {
     student: (id) => names.get(id) ?? id,
-    value: say.rules.detailValue,
+    value: sayRules.detailValue,
   });
 }
 

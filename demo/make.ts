@@ -19,6 +19,7 @@ import type { RuleKindName, RuleRecord } from '@/schema/rule';
 import { newStudent, type StudentRecord } from '@/schema/student';
 import type { TakeRecord } from '@/schema/take';
 import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import { crewActivities } from './activities';
 import { demoId, detail } from './ids';
 import {
@@ -331,7 +332,7 @@ function addLineup(
     const bench = {
       ...{ lineup, theClass, students, rules: parts.rules, others: {} },
       mastery: masteryIn(theClass, []),
-      ...{ history, take: undefined, takes: [], today: TODAY, compare: say.compare },
+      ...{ history, take: undefined, takes: [], today: TODAY, compare: spokenOrder },
     };
     const outcome = arrangeNow(requestFor(bench, seed).request);
     if (!outcome.ok || !outcome.result.feasible)

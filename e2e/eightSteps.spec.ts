@@ -146,6 +146,8 @@ test('5: a dragged student moves; a broken rule is marked on the row; undo and r
   const before = await rows(page);
   const tile = page.getByRole('button', { name: /^Ngozi Eze/ });
   const target = rowOf(page, /^Dov Lerner/);
+  // What a mouse needs comes with the mouse.
+  await tile.hover();
   await expect(tile).toHaveCSS('cursor', 'grab');
   const [from, to] = [await tile.boundingBox(), await target.boundingBox()];
   if (!from || !to) throw new Error('expected both on screen');
@@ -172,6 +174,8 @@ test('dropped on a person of another group, two change places', async ({ page })
   const two = page.getByRole('button', { name: /^Dara Sokolova/ });
   const rowOfTile = async (name: RegExp) => rowOf(page, name).getAttribute('data-row');
   const before = [await rowOfTile(/^Ngozi Eze/), await rowOfTile(/^Dara Sokolova/)];
+  await one.hover();
+  await expect(one).toHaveCSS('cursor', 'grab');
   const [from, to] = [await one.boundingBox(), await two.boundingBox()];
   if (!from || !to) throw new Error('expected both on screen');
   await page.mouse.move(from.x + 12, from.y + 12);

@@ -89,6 +89,10 @@ test('a language is chosen by hand, in all tabs and for good, and left to the br
   await page.getByRole('combobox', { name: 'Language' }).selectOption('Español');
   await expect(page.getByRole('heading', { name: 'Sus clases' })).toBeVisible();
   await expect(page.locator('html')).toHaveAttribute('lang', 'es');
+  const manifest = (await page.locator('link[rel="manifest"]').getAttribute('href')) ?? '';
+  expect(await (await page.request.get(manifest)).json()).toMatchObject({
+    ...{ id: '/', lang: 'es', shortcuts: [{ name: 'La última clase abierta' }, {}] },
+  });
   await expect(other.getByRole('button', { name: /^Volver a barajar/ })).toBeVisible();
   await expect(other).toHaveTitle('Grupos · Gruppetto');
   await page.reload();

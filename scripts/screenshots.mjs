@@ -28,7 +28,7 @@ await withDemoPage(PORT, async (page, address) => {
   await open(address, 'text=Thursday crew');
   await shot('shelf');
   await open(`${CREW}/roster`, 'table');
-  await page.locator('canvas').first().waitFor();
+  await page.getByRole('list', { name: /^experience/ }).waitFor();
   await shot('roster');
   await page.getByRole('button', { name: 'Add students', exact: true }).click();
   const box = page.getByRole('textbox', { name: /One student a line/ });

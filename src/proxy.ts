@@ -17,7 +17,7 @@ export const config = {
   matcher: [
     {
       source:
-        '/((?!_next/static|icon.svg|icons/|manifest.webmanifest|offline.js|demo-data|standins/).*)',
+        '/((?!_next/static|icon.svg|icons/|manifest.webmanifest|manifests/|offline.js|demo-data|standins/).*)',
       missing: [{ type: 'header', key: 'next-router-prefetch' }],
     },
   ],

@@ -1,10 +1,10 @@
 import { say } from '@/messages';
-import { PageTitle } from '@/views/primitives/PageTitle';
+import { PRODUCT } from '@/messages/product';
 
 export default function NotFound() {
   return (
     <main>
-      <PageTitle />
+      <title>{PRODUCT}</title>
       <p>{say.frame.noPage}</p>
       {/* A plain link: this page comes along with every other, and the students' page has no link of its own. */}
       {/* eslint-disable-next-line @next/next/no-html-link-for-pages -- see above */}

@@ -164,6 +164,14 @@ export type ClashReason =
       readonly attribute: string;
       readonly value: string | number;
     }
+  /** No way to share so many out over groups of these sizes keeps the rules on the value. */
+  | {
+      readonly code: 'cannotBeShared';
+      readonly students: readonly string[];
+      readonly attribute: string;
+      readonly value: string | number;
+      readonly have: number;
+    }
   | { readonly code: 'exhausted'; readonly students: readonly string[] };
 
 export interface Clash {

@@ -2,4 +2,4 @@ import { activities } from './en/activities';
 import { part } from './speaking';
 
 /** The words of activities and marks. */
-export const sayActivities = part('activities', activities);
+export const sayActivities = part('activities', process.env.WORDS_APART ? null : activities);

@@ -2,4 +2,4 @@ import { benchEn } from './en/bench';
 import { part } from './speaking';
 
 /** The words of what opens on the bench; loaded with it. */
-export const sayBench = part('bench', benchEn);
+export const sayBench = part('bench', process.env.WORDS_APART ? null : benchEn);

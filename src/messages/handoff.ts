@@ -2,4 +2,4 @@ import { handoffEn } from './en/handoff';
 import { part } from './speaking';
 
 /** The words of the ways out. */
-export const sayHandoff = part('handoff', handoffEn);
+export const sayHandoff = part('handoff', process.env.WORDS_APART ? null : handoffEn);

@@ -1,12 +1,15 @@
-import type { Language } from './speaking';
+import { arabic } from './ar';
+import { english } from './en';
+import { spanish } from './es';
+import type { Language, Parts } from './speaking';
 
-/** The language that is at hand always. */
+/** The language that is said where no other is wished for. */
 export const ENGLISH: Language = {
   tag: 'en',
   name: 'English',
   direction: 'ltr',
-  load: null,
-  loadShown: () => Promise.resolve({}),
+  whole: english,
+  shown: english,
 };
 
 /** Languages beside English; a line for each folder. */
@@ -15,27 +18,30 @@ export const LANGUAGES: readonly Language[] = [
     tag: 'es',
     name: 'Español',
     direction: 'ltr',
-    load: () => import('./es').then(({ spanish }) => spanish),
-    loadShown: () => import('./es/forClass').then(({ forClass }) => forClass),
+    whole: spanish,
+    shown: spanish,
   },
   {
     tag: 'ar',
     name: 'العربية',
     direction: 'rtl',
-    load: null,
-    loadShown: () => import('./ar/forClass').then(({ forClass }) => forClass),
+    whole: null,
+    shown: arabic,
   },
 ];
 
 /** Those in which everything is said. */
-export const WHOLE_LANGUAGES = LANGUAGES.filter(({ load }) => load !== null);
+export const WHOLE_LANGUAGES = LANGUAGES.filter(({ whole }) => whole !== null);
+
+const longer = Object.fromEntries(
+  Object.keys(english).map((name) => [
+    name,
+    () => import('./stretched').then((words) => words.stretchedEnglish[name as keyof Parts]),
+  ]),
+) as unknown as Parts;
 
 const stretched = (tag: string, direction: Language['direction']): Language => ({
-  tag,
-  name: tag,
-  direction,
-  load: () => import('./stretched').then(({ stretchedEnglish }) => stretchedEnglish),
-  loadShown: () => import('./stretched').then(({ stretchedEnglish }) => stretchedEnglish),
+  ...{ tag, name: tag, direction, whole: longer, shown: longer },
 });
 
 /** English as it is not: longer, accented, and read from the right. Nobody's browser asks for them; tests do. */
@@ -44,20 +50,20 @@ export const TRIAL_LANGUAGES: readonly Language[] = [
   stretched('und-x-turned', 'rtl'),
 ];
 
-/** The first of the wished languages that there is; null for English. */
+/** The first of the wished languages that there is, or English. */
 export function languageFor(
   wished: readonly string[],
   known: readonly Language[] = [...WHOLE_LANGUAGES, ...TRIAL_LANGUAGES],
-): Language | null {
+): Language {
   const base = (tag: string): string => tag.toLowerCase().split('-')[0] ?? '';
   for (const wish of wished) {
-    if (base(wish) === 'en') return null;
+    if (base(wish) === 'en') return ENGLISH;
     const found =
       known.find(({ tag }) => tag.toLowerCase() === wish.toLowerCase()) ??
       known.find(({ tag }) => base(tag) === base(wish));
     if (found) return found;
   }
-  return null;
+  return ENGLISH;
 }
 
 /** The language of a tag, English too; null where there is none, as for ''. */

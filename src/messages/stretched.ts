@@ -4,9 +4,12 @@ import { benchEn } from './en/bench';
 import { choosing } from './en/choosing';
 import { clashEn } from './en/clash';
 import { rosterEn } from './en/files';
-import { keyMap } from './en/frame';
+import { groupsEn } from './en/groups';
+import { keyMap } from './en/keys';
+import { lineups } from './en/lineups';
+import { recipeEn } from './en/recipe';
 import { handoffEn } from './en/handoff';
-import { en } from './en';
+import { en } from './en/main';
 import { ladder } from './en/ladder';
 import { liveEn } from './en/live';
 import { outEn } from './en/stage';
@@ -68,12 +71,15 @@ export const stretchedEnglish = {
     bench: benchEn,
     choosing,
     clash: clashEn,
+    groups: groupsEn,
     handoff: handoffEn,
     keys: keyMap,
     ladder,
+    lineups,
     live: liveEn,
     out: outEn,
     prepare,
+    recipe: recipeEn,
     roster: rosterEn,
     rules: rulesEn,
     seats,

@@ -47,6 +47,13 @@ const Reason = z.discriminatedUnion('code', [
     attribute: z.string(),
     value: Value,
   }),
+  z.strictObject({
+    code: z.literal('cannotBeShared'),
+    students: Students,
+    attribute: z.string(),
+    value: Value,
+    have: z.int(),
+  }),
   z.strictObject({ code: z.literal('exhausted'), students: Students }),
 ]);
 

@@ -1,4 +1,4 @@
-import { languageCalled } from '../messages/languages';
+import { ENGLISH, languageCalled } from '../messages/languages';
 import { sayOutWords } from '../messages/outWords';
 import { wayOutOf, writeOut } from '../formats/out/list';
 import type { Write } from '../formats/out/wayOut';
@@ -12,6 +12,6 @@ const port = globalThis as unknown as Port<FromWorker<Write>, ToWorker<OutAsk>>;
 serve(port, async ({ wayOut, lineup, options, language }, report): Promise<Write> => {
   const chosen = wayOutOf(wayOut);
   if (!chosen) throw new Error(`no way out is called ${wayOut}`);
-  await showIn(languageCalled(language));
+  await showIn(languageCalled(language) ?? ENGLISH);
   return writeOut(chosen, lineup, options, sayOutWords, report);
 });

@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '@/views/primitives/lazily';
 import { useCallback, type ReactNode } from 'react';
 import { readClassFile } from '@/schema/classFile';
 import type { AppRecord } from '@/schema/records';
@@ -13,9 +13,8 @@ import { Speaking } from '@/views/frame/Speaking';
 import { Waiting } from '@/views/frame/Waiting';
 
 /** Nothing that a page waits for. */
-const Background = dynamic(
-  () => import('@/views/frame/Background').then((module) => module.Background),
-  { ssr: false },
+const Background = lazily(() =>
+  import('@/views/frame/Background').then((module) => module.Background),
 );
 
 /** Names in the browser's storage; the demo never mixes with a teacher's own classes. */

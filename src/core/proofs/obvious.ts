@@ -3,11 +3,15 @@ import { studentsOfUnit, type Units } from '../problem/units';
 import type { ObviousReason } from '../rules/kind';
 import { reasonOfOneKind } from '../rules/list';
 import { largestClique } from './clique';
+import { sharesReason } from './shares';
 
 /** A plain reason why the rules cannot hold, or null where only a search can tell. */
 export function obviousReason(problem: Problem, units: Units): ObviousReason | null {
   return (
-    reasonOfOneKind(problem, units) ?? placeReason(problem, units) ?? cliqueReason(problem, units)
+    reasonOfOneKind(problem, units) ??
+    sharesReason(problem) ??
+    placeReason(problem, units) ??
+    cliqueReason(problem, units)
   );
 }
 

@@ -194,6 +194,60 @@ test('a plain reason is given only where no assignment at all keeps the rules of
   expect(given).toBeGreaterThan(60);
 });
 
+describe('numbers that groups share out', () => {
+  type Kind = 'atLeast' | 'atMost' | 'notAlone';
+  /** Students of whom everybody has one of two values, and limits on either. */
+  function shared(
+    have: number,
+    of: number,
+    sizing: ArrangeRequest['sizing'],
+    rules: RequestRule[],
+  ) {
+    const students = Array.from({ length: of }, (_, i) => ({
+      id: `s${i}`,
+      attributes: { swims: i < have ? 'yes' : 'no' },
+    }));
+    return { ...smallRequest(1), students, sizing, rules };
+  }
+  const limit = (kind: Kind, value: string, count = 1): RequestRule =>
+    kind === 'notAlone'
+      ? { kind, attribute: 'swims', value }
+      : { kind, attribute: 'swims', value, count };
+
+  test('that cannot be had are seen by counting alone, and no others', () => {
+    const rng = rngFromSeed(5);
+    const seen = { holds: 0, cannot: 0 };
+    for (let turn = 0; turn < 120; turn++) {
+      const of = 4 + uniformInt(rng, 4);
+      const rules = Array.from({ length: 1 + uniformInt(rng, 3) }, () =>
+        limit(
+          (['notAlone', 'notAlone', 'atLeast', 'atMost'] as const)[uniformInt(rng, 4)]!,
+          uniformInt(rng, 2) === 0 ? 'yes' : 'no',
+          1 + uniformInt(rng, 2),
+        ),
+      );
+      const sizing = { by: 'count', count: 2 + uniformInt(rng, of > 6 ? 2 : 3) } as const;
+      const request = shared(1 + uniformInt(rng, of - 1), of, sizing, rules);
+      const read = problemFromRequest(request);
+      if (!read.ok) continue;
+      const holds = canHold(request);
+      const reason = obviousReason(read.problem, unitsOf(read.problem));
+      expect({ turn, holds: reason === null }).toEqual({ turn, holds });
+      seen[holds ? 'holds' : 'cannot']++;
+    }
+    expect(Math.min(seen.holds, seen.cannot)).toBeGreaterThan(25);
+  });
+
+  test('an odd number that is never to be alone in pairs is proved at once, however many they are', () => {
+    const { clash } = result(
+      shared(101, 200, { by: 'size', size: 2, leftover: 'spread' }, [limit('notAlone', 'yes')]),
+    );
+    expect(clash?.reason).toMatchObject({ code: 'cannotBeShared', have: 101, attribute: 'swims' });
+    expect(clash?.waysOut).toContainEqual({ drop: 0 });
+    expect(clash?.waysOut).toContainEqual({ least: 1, most: 3 });
+  });
+});
+
 describe('goals', () => {
   const students = Array.from({ length: 12 }, (_, i) => ({
     id: `s${i}`,

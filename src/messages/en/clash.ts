@@ -32,6 +32,8 @@ function clashSentence(reason: ClashReason, { student, value }: ClashNames): str
       return `There are ${reason.have} students with ${withValue}, and all groups together may take ${reason.needed}.`;
     case 'aloneWithValue':
       return `${names} is the only one with ${withValue}, so nobody can be there too.`;
+    case 'cannotBeShared':
+      return `${reason.have === 1 ? 'There is 1 student' : `There are ${reason.have} students`} with ${withValue}. Groups of these sizes cannot add up to that many with each group keeping what is asked of it.`;
     case 'exhausted':
       if (reason.students.length === 0) {
         return 'Every way of making groups of these sizes breaks one of the rules.';

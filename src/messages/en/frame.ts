@@ -4,6 +4,9 @@ import { count, listNames } from './words';
 import type { Step } from './steps';
 
 export const frame = {
+  goneStudent: 'former student',
+  section: 'section',
+  goneDetail: 'a removed detail',
   product: PRODUCT,
   className: 'Name of the class',
   tagline: 'Fair groups from a class list, on your own machine',
@@ -146,37 +149,4 @@ export const actions = {
   cameIn: 'note what came in',
   mark: 'mark',
   takeInMarks: 'take in marks',
-};
-
-export const keyMap = {
-  title: 'Keys',
-  letters: 'Single letters and figures act as keys',
-  lines: {
-    make: 'Make the groups, or reshuffle them',
-    takes: 'Earlier and later take',
-    look: 'From tile to tile',
-    select: 'Select the student',
-    toRow: 'Move the student to that group',
-    aside: 'Put the student aside',
-    gone: 'Missing since: away today, and off the stage',
-    selectMore: 'Select one more, student or group',
-    swap: 'Swap the selected student with the one in focus',
-    pin: 'Pin the student, or unpin',
-    visit: 'Visit the room that has waited longest',
-    neighbour: 'Move the student one group up or down',
-    roll: 'Roster: call the roll',
-    rosterRow: 'Roster: here or not, more about the student',
-    pair: 'Quiet rules: keep two apart, together, or neither',
-    undo: 'Undo and redo',
-    steps: 'Roster, quiet rules, groups, term, stage, hand off, activities',
-    scenes: 'Stage: the scenes in their order',
-    switchNames: 'Stage: by group or by name',
-    next: 'Stage: next name, group, turn or side; back',
-    clock: 'Stage: clock on or paused, a minute more or less',
-    draw: 'Stage: draw a student, take the draw back',
-    showNew: 'Stage: reshuffle, show the new groups, hold or follow the bench',
-    appearance: 'Stage: instructions beside, larger, smaller, contrast',
-    stage: 'Stage: full screen, back to the bench',
-    keys: 'These keys',
-  },
 };

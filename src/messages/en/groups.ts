@@ -3,7 +3,7 @@ import { count, listNames } from './words';
 /** What stands for a skill where those are together of whom nothing is known. */
 const NO_RESULTS = 'no results yet';
 
-export const groups = {
+const groups = {
   noStudents: 'There is nobody to put into groups yet.',
   toRoster: 'Paste the class list',
   noLineup: 'This class has no lineup.',
@@ -65,7 +65,6 @@ export const groups = {
     of === 1 ? 'found' : `${place} of ${of}, Enter for the next`,
   notFound: (text: string) => `Nobody called ${text} is in the groups.`,
   tileHelp: 'Press a figure to move the student to that group, or Alt with an arrow key.',
-  goneStudent: 'former student',
   gone: (names: readonly string[]) =>
     `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} away today, and off the stage.`,
   evenOut: 'Even the groups',
@@ -87,8 +86,7 @@ export const groups = {
 };
 
 /** How measures are told, beside the columns and the takes. */
-export const measures = {
-  section: 'section',
+const measures = {
   partners: 'partners',
   wishes: 'wishes',
   topics: 'ranked groups',
@@ -105,7 +103,6 @@ export const measures = {
     `Works on ${listNames(focus.map((skill) => (skill === '' ? NO_RESULTS : skill)))}; what ${met} of ${of} need next.`,
   noResults: NO_RESULTS,
   unserved: (number: number) => `${number} not served`,
-  goneDetail: 'a removed detail',
   means: (least: number, most: number) =>
     figure(least) === figure(most)
       ? `all means ${figure(least)}`
@@ -144,7 +141,7 @@ function figure(value: number): string {
   return ONE_DIGIT.format(value);
 }
 
-export const takes = {
+const takes = {
   title: 'Takes',
   hint: 'Go through them with the keys , and .',
   take: (number: number) => `Take ${number}`,
@@ -167,3 +164,6 @@ export const takes = {
   remove: (number: number) => `Remove take ${number}`,
   removed: (number: number) => `Take ${number} was removed.`,
 };
+
+/** What is said of groups: on the bench, and of what they come to. */
+export const groupsEn = { ...groups, measures, takes };

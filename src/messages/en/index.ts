@@ -1,26 +1,27 @@
-import { actions, frame } from './frame';
-import { groupNaming, groupWords } from './groupNames';
-import { groups, measures, takes } from './groups';
-import { privacy } from './privacy';
-import { recipe } from './recipe';
-import { sizingIssueSentence } from './requestIssues';
-import { rules } from './rules';
-import { lineups } from './shelf';
-import { compare } from './words';
+import type { Parts } from '../speaking';
 
-export const en = {
-  language: 'en',
-  actions,
-  compare,
-  frame,
-  groupNaming,
-  groupWords,
-  groups,
-  lineups,
-  measures,
-  privacy,
-  recipe,
-  rules,
-  sizingIssueSentence,
-  takes,
+/** Where the English of each part is. */
+export const english: Parts = {
+  main: () => import('./main').then(({ en }) => en),
+  activities: () => import('./activities').then(({ activities }) => activities),
+  adults: () => import('./adults').then(({ adults }) => adults),
+  bench: () => import('./bench').then(({ benchEn }) => benchEn),
+  choosing: () => import('./choosing').then(({ choosing }) => choosing),
+  clash: () => import('./clash').then(({ clashEn }) => clashEn),
+  groups: () => import('./groups').then(({ groupsEn }) => groupsEn),
+  handoff: () => import('./handoff').then(({ handoffEn }) => handoffEn),
+  keys: () => import('./keys').then(({ keyMap }) => keyMap),
+  ladder: () => import('./ladder').then(({ ladder }) => ladder),
+  lineups: () => import('./lineups').then(({ lineups }) => lineups),
+  live: () => import('./live').then(({ liveEn }) => liveEn),
+  out: () => import('./stage').then(({ outEn }) => outEn),
+  outWords: () => import('./waysOut').then(({ outWords }) => outWords),
+  prepare: () => import('./prepare').then(({ prepare }) => prepare),
+  recipe: () => import('./recipe').then(({ recipeEn }) => recipeEn),
+  roster: () => import('./files').then(({ rosterEn }) => rosterEn),
+  rules: () => import('./ruleTools').then(({ rulesEn }) => rulesEn),
+  seats: () => import('./seats').then(({ seats }) => seats),
+  shelf: () => import('./shelf').then(({ shelf }) => shelf),
+  shown: () => import('./shown').then(({ shown }) => shown),
+  term: () => import('./term').then(({ term }) => term),
 };

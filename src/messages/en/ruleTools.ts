@@ -1,10 +1,12 @@
+import { rules } from './rules';
 import { listNames } from './words';
 
 export const rulesEn = {
+  ...rules,
   reason: 'Reason, for you alone',
   reasonEmpty: 'add a reason',
-  until: 'Last day of the rule',
-  untilEmpty: 'for good',
+  lastDay: 'Last day of the rule',
+  lastDayEmpty: 'for good',
   ended: 'over',
   matrix: {
     title: 'Everybody beside everybody',

@@ -26,6 +26,8 @@ function clashSentence(reason: ClashReason, { student, value }: ClashNames): str
       return `Hay ${reason.have} estudiantes con ${withValue}, y entre todos los grupos pueden admitir a ${reason.needed}.`;
     case 'aloneWithValue':
       return `Solo ${names} tiene ${withValue}, así que nadie puede acompañar en eso.`;
+    case 'cannotBeShared':
+      return `${reason.have === 1 ? 'Hay 1 estudiante' : `Hay ${reason.have} estudiantes`} con ${withValue}. Grupos de estos tamaños no pueden sumar ese número cumpliendo cada uno lo que se le pide.`;
     case 'exhausted':
       if (reason.students.length === 0) {
         return 'Cualquier forma de hacer grupos de estos tamaños incumple alguna de las reglas.';

@@ -2,6 +2,9 @@ import { PRODUCT } from '../product';
 import { count, listNames } from './words';
 
 export const frame = {
+  goneStudent: 'antiguo estudiante',
+  section: 'sección',
+  goneDetail: 'un dato eliminado',
   product: PRODUCT,
   className: 'Nombre de la clase',
   tagline: 'Grupos equilibrados a partir de una lista de clase, en su propio equipo',
@@ -146,37 +149,4 @@ export const actions = {
   cameIn: 'anotar lo entregado',
   mark: 'calificar',
   takeInMarks: 'traer notas',
-};
-
-export const keyMap = {
-  title: 'Teclas',
-  letters: 'Las letras y cifras sueltas funcionan como teclas',
-  lines: {
-    make: 'Formar los grupos o volver a barajar',
-    takes: 'Toma anterior y siguiente',
-    look: 'De una ficha a otra',
-    select: 'Elegir a la persona',
-    toRow: 'Mover a la persona a ese grupo',
-    aside: 'Apartar a la persona',
-    gone: 'Falta desde ahora: hoy no está, y sale del escenario',
-    selectMore: 'Elegir además otra persona u otro grupo',
-    swap: 'Intercambiar la persona elegida con la que tiene el foco',
-    pin: 'Fijar a la persona o soltarla',
-    visit: 'Visitar la sala que lleva más tiempo esperando',
-    neighbour: 'Mover a la persona un grupo arriba o abajo',
-    roll: 'Lista: pasar lista',
-    rosterRow: 'Lista: está o no está, más sobre la persona',
-    pair: 'Reglas discretas: separar a dos, juntarlos o ninguna de las dos cosas',
-    undo: 'Deshacer y rehacer',
-    steps: 'Lista, reglas discretas, grupos, curso, escenario, entrega, actividades',
-    scenes: 'Escenario: las escenas por orden',
-    switchNames: 'Escenario: por grupo o por nombre',
-    next: 'Escenario: siguiente nombre, grupo, turno o lado; atrás',
-    clock: 'Escenario: reloj en marcha o en pausa, un minuto más o menos',
-    draw: 'Escenario: sortear a alguien, anular el sorteo',
-    showNew: 'Escenario: volver a barajar, mostrar los grupos nuevos, retener o seguir la mesa',
-    appearance: 'Escenario: instrucciones al lado, más grande, más pequeño, contraste',
-    stage: 'Escenario: pantalla completa, volver a la mesa',
-    keys: 'Estas teclas',
-  },
 };

@@ -3,7 +3,7 @@ import { count, listNames, wordFor } from './words';
 /** What stands for a skill where those are together of whom nothing is known. */
 const NO_RESULTS = 'sin resultados aún';
 
-export const groups = {
+const groups = {
   noStudents: 'Todavía no hay nadie para repartir en grupos.',
   toRoster: 'Pegar la lista de clase',
   noLineup: 'Esta clase no tiene ningún reparto.',
@@ -70,7 +70,6 @@ export const groups = {
     of === 1 ? 'encontrado' : `${place} de ${of}, Intro para el siguiente`,
   notFound: (text: string) => `Nadie se llama ${text} en los grupos.`,
   tileHelp: 'Pulse una cifra para mover a la persona a ese grupo, o Alt con una flecha.',
-  goneStudent: 'antiguo estudiante',
   gone: (names: readonly string[]) =>
     `${listNames(names)} ${names.length === 1 ? 'falta' : 'faltan'} hoy y ya no ${names.length === 1 ? 'aparece' : 'aparecen'} en el escenario.`,
   evenOut: 'Igualar los grupos',
@@ -92,8 +91,7 @@ export const groups = {
 };
 
 /** How measures are told, beside the columns and the takes. */
-export const measures = {
-  section: 'sección',
+const measures = {
   partners: 'compañeros',
   wishes: 'deseos',
   topics: 'grupos preferidos',
@@ -110,7 +108,6 @@ export const measures = {
     `Trabaja ${listNames(focus.map((skill) => (skill === '' ? NO_RESULTS : skill)))}; es lo que toca a ${met} de ${of}.`,
   noResults: NO_RESULTS,
   unserved: (number: number) => `${number} sin lo que les toca`,
-  goneDetail: 'un dato eliminado',
   means: (least: number, most: number) =>
     figure(least) === figure(most)
       ? `todas las medias ${figure(least)}`
@@ -149,7 +146,7 @@ function figure(value: number): string {
   return ONE_DIGIT.format(value);
 }
 
-export const takes = {
+const takes = {
   title: 'Tomas',
   hint: 'Recórralas con las teclas , y .',
   take: (number: number) => `Toma ${number}`,
@@ -172,3 +169,6 @@ export const takes = {
   remove: (number: number) => `Quitar la toma ${number}`,
   removed: (number: number) => `Se ha quitado la toma ${number}.`,
 };
+
+/** What is said of groups: on the bench, and of what they come to. */
+export const groupsEs = { ...groups, measures, takes };

@@ -1,43 +1,27 @@
-import { exactly, type Catalogue } from '../speaking';
-import { activities } from './activities';
-import { adults } from './adults';
-import { benchEs } from './bench';
-import { choosing } from './choosing';
-import { clashEs } from './clash';
-import { rosterEs } from './files';
-import { keyMap } from './frame';
-import { handoffEs } from './handoff';
-import { ladder } from './ladder';
-import { liveEs } from './live';
-import { es } from './main';
-import { prepare } from './prepare';
-import { rulesEs } from './ruleTools';
-import { seats } from './seats';
-import { shelf } from './shelf';
-import { shown } from './shown';
-import { outEs } from './stage';
-import { term } from './term';
-import { outWords } from './waysOut';
+import { exactly, type Parts } from '../speaking';
 
-/** Everything in Spanish: teachers are addressed as "usted", students as "tú". */
-export const spanish: Catalogue = exactly({
-  main: es,
-  activities,
-  adults,
-  bench: benchEs,
-  choosing,
-  clash: clashEs,
-  handoff: handoffEs,
-  keys: keyMap,
-  ladder,
-  live: liveEs,
-  out: outEs,
-  outWords,
-  prepare,
-  roster: rosterEs,
-  rules: rulesEs,
-  seats,
-  shelf,
-  shown,
-  term,
+/** Where the Spanish of each part is: teachers are addressed as "usted", students as "tú". */
+export const spanish: Parts = exactly({
+  main: () => import('./main').then(({ es }) => es),
+  activities: () => import('./activities').then(({ activities }) => activities),
+  adults: () => import('./adults').then(({ adults }) => adults),
+  bench: () => import('./bench').then(({ benchEs }) => benchEs),
+  choosing: () => import('./choosing').then(({ choosing }) => choosing),
+  clash: () => import('./clash').then(({ clashEs }) => clashEs),
+  groups: () => import('./groups').then(({ groupsEs }) => groupsEs),
+  handoff: () => import('./handoff').then(({ handoffEs }) => handoffEs),
+  keys: () => import('./keys').then(({ keyMap }) => keyMap),
+  ladder: () => import('./ladder').then(({ ladder }) => ladder),
+  lineups: () => import('./lineups').then(({ lineups }) => lineups),
+  live: () => import('./live').then(({ liveEs }) => liveEs),
+  out: () => import('./stage').then(({ outEs }) => outEs),
+  outWords: () => import('./waysOut').then(({ outWords }) => outWords),
+  prepare: () => import('./prepare').then(({ prepare }) => prepare),
+  recipe: () => import('./recipe').then(({ recipeEs }) => recipeEs),
+  roster: () => import('./files').then(({ rosterEs }) => rosterEs),
+  rules: () => import('./ruleTools').then(({ rulesEs }) => rulesEs),
+  seats: () => import('./seats').then(({ seats }) => seats),
+  shelf: () => import('./shelf').then(({ shelf }) => shelf),
+  shown: () => import('./shown').then(({ shown }) => shown),
+  term: () => import('./term').then(({ term }) => term),
 });

@@ -1,3 +1,4 @@
+import { sizingIssueSentence } from './sizingIssues';
 import { count, figureOf, listNames, listParts } from './words';
 
 type Sizing =
@@ -7,7 +8,8 @@ type Sizing =
   | { readonly by: 'range'; readonly least: number; readonly most: number };
 
 /** Sentences have slots in braces: a control each, or the list of what is looked after. */
-export const recipe = {
+export const recipeEs = {
+  sizingIssueSentence,
   sentence: {
     shuffle: 'Formar {sizing} con {who}.',
     shuffleLeftover: 'Formar {sizing} con {who}, y quienes sobren, {leftover}.',

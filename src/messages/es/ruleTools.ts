@@ -1,10 +1,12 @@
+import { rules } from './rules';
 import { listNames } from './words';
 
 export const rulesEs = {
+  ...rules,
   reason: 'Motivo, solo para usted',
   reasonEmpty: 'añadir un motivo',
-  until: 'Último día de la regla',
-  untilEmpty: 'sin fecha final',
+  lastDay: 'Último día de la regla',
+  lastDayEmpty: 'sin fecha final',
   ended: 'terminada',
   matrix: {
     title: 'Cada persona junto a cada persona',

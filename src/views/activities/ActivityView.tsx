@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { sayActivities } from '@/messages/activities';
@@ -28,7 +28,7 @@ import { useActivity } from './useActivity';
 import { useUnits } from './useUnits';
 
 /** What stands below the grid comes after it. */
-const Beside = dynamic(() => import('./Beside').then((module) => module.Beside), { ssr: false });
+const Beside = lazily(() => import('./Beside').then((module) => module.Beside));
 
 /** One activity: what it is, what came in of it, and its marks. */
 export function ActivityView() {

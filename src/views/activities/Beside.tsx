@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useId, useState, type ComponentType } from 'react';
 import { sayActivities } from '@/messages/activities';
 import { isAlone } from '@/schema/activity';
@@ -20,54 +20,54 @@ interface Part {
 const always = (): boolean => true;
 const inGroups = ({ activity, units }: BesideProps): boolean =>
   !isAlone(activity) && units.length > 0;
-const part = dynamic as typeof dynamic<BesideProps & { readonly onDone: () => void }>;
+const part = lazily<BesideProps & { readonly onDone: () => void }>;
 
 /** What belongs to an activity beside its grid, in the order in which it is offered. */
 const PARTS: readonly Part[] = [
   {
     name: 'texts',
     fits: always,
-    View: part(() => import('./Texts').then((module) => module.Texts), { ssr: false }),
+    View: part(() => import('./Texts').then((module) => module.Texts)),
   },
   {
     name: 'handout',
     fits: inGroups,
-    View: part(() => import('./Handout').then((module) => module.Handout), { ssr: false }),
+    View: part(() => import('./Handout').then((module) => module.Handout)),
   },
   {
     name: 'letters',
     fits: ({ units }) => units.length > 0,
-    View: part(() => import('./Letters').then((module) => module.Letters), { ssr: false }),
+    View: part(() => import('./Letters').then((module) => module.Letters)),
   },
   {
     name: 'files',
     fits: ({ units }) => units.length > 0,
-    View: part(() => import('./Files').then((module) => module.Files), { ssr: false }),
+    View: part(() => import('./Files').then((module) => module.Files)),
   },
   {
     name: 'shares',
     fits: (props) => inGroups(props) && props.activity.members === 'answers',
-    View: part(() => import('./Shares').then((module) => module.Shares), { ssr: false }),
+    View: part(() => import('./Shares').then((module) => module.Shares)),
   },
   {
     name: 'save',
     fits: ({ units }) => units.length > 0,
-    View: part(() => import('./SaveMarks').then((module) => module.SaveMarks), { ssr: false }),
+    View: part(() => import('./SaveMarks').then((module) => module.SaveMarks)),
   },
   {
     name: 'read',
     fits: ({ units }) => units.length > 0,
-    View: part(() => import('./ReadMarks').then((module) => module.ReadMarks), { ssr: false }),
+    View: part(() => import('./ReadMarks').then((module) => module.ReadMarks)),
   },
   {
     name: 'spread',
     fits: inGroups,
-    View: part(() => import('./SpreadChart').then((module) => module.SpreadChart), { ssr: false }),
+    View: part(() => import('./SpreadChart').then((module) => module.SpreadChart)),
   },
   {
     name: 'onceMore',
     fits: always,
-    View: part(() => import('./OnceMore').then((module) => module.OnceMore), { ssr: false }),
+    View: part(() => import('./OnceMore').then((module) => module.OnceMore)),
   },
 ];
 

@@ -9,7 +9,7 @@ import type { StudentId } from '@/schema/ids';
 import type { NameOf } from '../frame/names';
 import page from '../frame/SidePage.module.css';
 import { Select } from '../primitives/Select';
-import { useWindowed } from '../primitives/useWindowed';
+import { TableRows } from '../primitives/TableRows';
 import styles from './Activities.module.css';
 import { moveInGrid } from './gridKeys';
 import { MemberRow } from './MemberRow';
@@ -59,7 +59,6 @@ export function Grid({ activity, units, nameOf }: GridProps) {
       : []),
   ]);
   const whole = lines.length <= WHOLE_LINES;
-  const { shown: drawn, above, below } = useWindowed(lines, { rowPx: LINE_PX, whole, box });
   const settings = useRowSettings(activity);
   const open = (key: string, wish: boolean): void => {
     // Rows are drawn with the first of these, so it reads nothing that changes.
@@ -160,39 +159,35 @@ export function Grid({ activity, units, nameOf }: GridProps) {
               </tr>
             </thead>
             <tbody>
-              {above > 0 && <tr aria-hidden="true" style={{ height: above }} />}
-              {drawn.map((line) =>
-                line.kind === 'unit' ? (
-                  <UnitRow
-                    key={line.unit.key}
-                    settings={settings}
-                    unit={line.unit}
-                    name={line.unit.group ? line.unit.group.name : nameOf(line.unit.key)}
-                    lead={line.unit.leadId === null ? null : nameOf(line.unit.leadId)}
-                    work={activity.work[line.unit.key]}
-                    own={line.unit.group ? undefined : activity.own[line.unit.key]}
-                    marks={rowMarks(marks, line.unit)}
-                    isOpen={opened.has(line.unit.key)}
-                    onOpen={open}
-                  />
-                ) : (
-                  <MemberRow
-                    key={`${line.unit.key} ${line.id}`}
-                    settings={settings}
-                    unitKey={line.unit.key}
-                    id={line.id}
-                    name={nameOf(line.id)}
-                    own={activity.own[line.id]}
-                    mark={marks.get(line.id)}
-                    second={secondGroup(activity, units, line)}
-                  />
-                ),
-              )}
-              {below > 0 && (
-                <tr aria-hidden="true" style={{ height: below }}>
-                  <td colSpan={columns} />
-                </tr>
-              )}
+              <TableRows {...{ rows: lines, rowPx: LINE_PX, whole, box, columns }}>
+                {(line) =>
+                  line.kind === 'unit' ? (
+                    <UnitRow
+                      key={line.unit.key}
+                      settings={settings}
+                      unit={line.unit}
+                      name={line.unit.group ? line.unit.group.name : nameOf(line.unit.key)}
+                      lead={line.unit.leadId === null ? null : nameOf(line.unit.leadId)}
+                      work={activity.work[line.unit.key]}
+                      own={line.unit.group ? undefined : activity.own[line.unit.key]}
+                      marks={rowMarks(marks, line.unit)}
+                      isOpen={opened.has(line.unit.key)}
+                      onOpen={open}
+                    />
+                  ) : (
+                    <MemberRow
+                      key={`${line.unit.key} ${line.id}`}
+                      settings={settings}
+                      unitKey={line.unit.key}
+                      id={line.id}
+                      name={nameOf(line.id)}
+                      own={activity.own[line.id]}
+                      mark={marks.get(line.id)}
+                      second={secondGroup(activity, units, line)}
+                    />
+                  )
+                }
+              </TableRows>
             </tbody>
           </table>
         </div>

@@ -5,7 +5,7 @@ import { memo, useMemo, useState } from 'react';
 import * as z from 'zod/mini';
 import { mostOf } from '@/encode/marking';
 import { markRows, type MarkRow, type TermActivity } from '@/encode/markTerm';
-import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import { sayActivities } from '@/messages/activities';
 import type { ActivityRecord } from '@/schema/activity';
 import type { Setting } from '@/schema/setting';
@@ -21,7 +21,7 @@ import { useSetting } from '../frame/useDraft';
 import { Invitation } from '../primitives/Invitation';
 import { LinkButton } from '../primitives/LinkButton';
 import { Select } from '../primitives/Select';
-import { useWindowed } from '../primitives/useWindowed';
+import { TableRows } from '../primitives/TableRows';
 import styles from './Activities.module.css';
 import { MarksOut } from './MarksOut';
 import { marksOutOf } from './marksOutOf';
@@ -50,7 +50,7 @@ export function TermMarksView() {
     return [...markRows(term, ids, clockMoment())].sort(
       (a, b) =>
         rankOf(a, order) - rankOf(b, order) ||
-        say.compare(nameOf(a.studentId), nameOf(b.studentId)),
+        spokenOrder(nameOf(a.studentId), nameOf(b.studentId)),
     );
   }, [term, real, order, nameOf]);
   if (!theClass) return null;
@@ -127,8 +127,8 @@ function TermMarks({ term, rows, nameOf }: TermMarksProps) {
   const words = sayActivities.term;
   const [box, setBox] = useState<HTMLDivElement | null>(null);
   const whole = rows.length <= WHOLE_ROWS;
-  const { shown, above, below } = useWindowed(rows, { rowPx: ROW_PX, whole, box });
   const carried = rows.some((row) => row.carried !== null);
+  const columns = term.length + (carried ? 4 : 3);
   return (
     <div
       ref={setBox}
@@ -162,11 +162,11 @@ function TermMarks({ term, rows, nameOf }: TermMarksProps) {
           </tr>
         </thead>
         <tbody>
-          {above > 0 && <tr aria-hidden="true" style={{ height: above }} />}
-          {shown.map((row) => (
-            <Row key={row.studentId} row={row} name={nameOf(row.studentId)} carried={carried} />
-          ))}
-          {below > 0 && <tr aria-hidden="true" style={{ height: below }} />}
+          <TableRows {...{ rows, rowPx: ROW_PX, whole, box, columns }}>
+            {(row) => (
+              <Row key={row.studentId} row={row} name={nameOf(row.studentId)} carried={carried} />
+            )}
+          </TableRows>
         </tbody>
       </table>
     </div>

@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useState } from 'react';
 import { sayActivities } from '@/messages/activities';
 import { editActivity } from '@/store/actions/activities';
@@ -16,9 +16,7 @@ import styles from './Activities.module.css';
 import type { BesideProps } from './besideProps';
 import { pictureFrom } from './pictureFrom';
 
-const Markdown = dynamic(() => import('../frame/Markdown').then((module) => module.Markdown), {
-  ssr: false,
-});
+const Markdown = lazily(() => import('../frame/Markdown').then((module) => module.Markdown));
 
 /** What the class is told of an activity: instructions, with a picture, which may stand on the stage. */
 export function Texts({ activity, lineup }: BesideProps) {

@@ -1,7 +1,7 @@
 'use client';
 
 import CloseRounded from '@mui/icons-material/CloseRounded';
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import type { Bench } from '@/encode/bench';
 import { readPeriod } from '@/formats/periods';
 import { sayAdults } from '@/messages/adults';
@@ -30,9 +30,8 @@ import page from '../frame/SidePage.module.css';
 import styles from './Adults.module.css';
 
 /** Loaded with the first student that is named. */
-const StudentEntry = dynamic(
-  () => import('../frame/StudentEntry').then((module) => module.StudentEntry),
-  { ssr: false },
+const StudentEntry = lazily(() =>
+  import('../frame/StudentEntry').then((module) => module.StudentEntry),
 );
 
 interface AdultTableProps {

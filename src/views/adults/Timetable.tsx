@@ -4,7 +4,7 @@ import { useState } from 'react';
 import * as z from 'zod/mini';
 import type { Leads } from '@/encode/leads';
 import type { Meeting } from '@/formats/out/timetableOut';
-import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import { sayAdults } from '@/messages/adults';
 import type { AdultRecord } from '@/schema/adult';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -56,7 +56,7 @@ export function Timetable({ theClass, lineup, groups, adults, leads, nameOf }: T
     return [{ ...meeting, periodId: period.id }];
   });
   if (meetings.length === 0) return null;
-  const rows = [...new Set(meetings.map((one) => one[by]))].sort((a, b) => say.compare(a, b));
+  const rows = [...new Set(meetings.map((one) => one[by]))].sort((a, b) => spokenOrder(a, b));
   const undated = theClass.periods.filter(
     ({ id, day }) => day === null && meetings.some(({ periodId }) => periodId === id),
   );
@@ -65,7 +65,7 @@ export function Timetable({ theClass, lineup, groups, adults, leads, nameOf }: T
       import('@/formats/out/timetableOut'),
       import('@/formats/out/fileNames'),
     ]);
-    const inOrder = [...meetings].sort((a, b) => say.compare(a[by], b[by]));
+    const inOrder = [...meetings].sort((a, b) => spokenOrder(a[by], b[by]));
     const written =
       kind === 'csv'
         ? await out.timetableCsv(inOrder, sayAdults.saved)

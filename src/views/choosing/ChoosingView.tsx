@@ -5,9 +5,12 @@ import { sayChoosing } from '@/messages/choosing';
 import { Speaking } from '../frame/Speaking';
 import { PageTitle } from '../primitives/PageTitle';
 import styles from './Choosing.module.css';
+import { lazily } from '../primitives/lazily';
 import { AtTheDoor } from './AtTheDoor';
-import { Inside } from './Inside';
 import { useVisit } from './useVisit';
+
+/** Comes with whoever is let in. */
+const Inside = lazily(() => import('./Inside').then((module) => module.Inside));
 
 /** The students' page: who are you, then places to sit, or wishes to name. */
 export function ChoosingView() {

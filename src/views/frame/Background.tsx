@@ -1,5 +1,6 @@
 'use client';
 
+import { withWords } from '@/messages/speaking';
 import { useEffect } from 'react';
 import { useStore } from '@/store/react';
 import { hasKeptFile } from './keptFileMark';
@@ -16,7 +17,7 @@ export function Background() {
     const ends = [countWork(store)];
     let ended = false;
     if (hasKeptFile()) {
-      void import('./keptFile').then(({ keepFileUpToDate }) => {
+      void withWords(import('./keptFile')).then(({ keepFileUpToDate }) => {
         if (!ended) ends.push(keepFileUpToDate(store));
       });
     }

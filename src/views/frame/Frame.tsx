@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import Link from 'next/link';
 import { usePathname, useRouter } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
@@ -29,13 +29,10 @@ import { useUndoKeys } from './useUndoKeys';
 
 /** Loaded beside the bench, which does not wait for it. */
 /** Loaded where a stage stands in another window. */
-const ConductorStrip = dynamic(
-  () => import('./ConductorStrip').then((module) => module.ConductorStrip),
-  { ssr: false },
+const ConductorStrip = lazily(() =>
+  import('./ConductorStrip').then((module) => module.ConductorStrip),
 );
-const MaskSwitch = dynamic(() => import('./MaskSwitch').then((module) => module.MaskSwitch), {
-  ssr: false,
-});
+const MaskSwitch = lazily(() => import('./MaskSwitch').then((module) => module.MaskSwitch));
 
 /** The bench: the rail at the side, the bar above, one step of the work within. */
 export function Frame({ children }: { readonly children: ReactNode }) {

@@ -1,9 +1,9 @@
 'use client';
 
 import ExpandMoreRounded from '@mui/icons-material/ExpandMoreRounded';
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useRef, useState } from 'react';
-import { say } from '@/messages';
+import { sayLineups } from '@/messages/lineups';
 import { usesOf, type LineupRecord } from '@/schema/lineup';
 import {
   countAgain,
@@ -28,9 +28,7 @@ import { useClassId } from './useClassId';
 import { useOpenLineup } from './useOpenLineup';
 import { freshLineupName } from './lineupNames';
 
-const LineupMenu = dynamic(() => import('./LineupMenu').then((module) => module.LineupMenu), {
-  ssr: false,
-});
+const LineupMenu = lazily(() => import('./LineupMenu').then((module) => module.LineupMenu));
 
 /** Which lineup is being worked on, and the ways to make, rename and remove one. */
 export function LineupChooser() {
@@ -66,19 +64,19 @@ export function LineupChooser() {
   const remove = (lineup: LineupRecord): void => {
     const run = (): void => {
       deleteLineup(store, lineup.id);
-      told(say.lineups.deleted(lineup.name));
+      told(sayLineups.deleted(lineup.name));
     };
     const hanging = hangingOn(store.records, lineup);
     const inUse = lineup.state === 'inUse';
     if (!inUse && hanging.length === 0) run();
-    else ask({ ...say.lineups.askDelete(lineup.name, inUse, hanging), run });
+    else ask({ ...sayLineups.askDelete(lineup.name, inUse, hanging), run });
   };
 
   if (renaming && current) {
     return (
       <NameField
         value={current.name}
-        label={say.lineups.nameLabel}
+        label={sayLineups.nameLabel}
         className={styles.field}
         onDone={(name) => {
           if (name !== null) renameLineup(store, current.id, name);
@@ -101,10 +99,10 @@ export function LineupChooser() {
           setOpen(true);
         }}
       >
-        <span className={styles.name}>{current?.name ?? say.lineups.none}</span>
+        <span className={styles.name}>{current?.name ?? sayLineups.none}</span>
         {current && (
           <span className={styles.state}>
-            {say.lineups.state(current.state, current.used?.on ?? null)}
+            {sayLineups.state(current.state, current.used?.on ?? null)}
           </span>
         )}
         <ExpandMoreRounded fontSize="small" />

@@ -14,7 +14,7 @@ import ListItemIcon from '@mui/material/ListItemIcon';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import type { ReactNode, RefObject } from 'react';
-import { say } from '@/messages';
+import { sayLineups } from '@/messages/lineups';
 import type { LineupRecord } from '@/schema/lineup';
 import styles from './LineupChooser.module.css';
 import { MuiRoot } from '../theme/MuiRoot';
@@ -76,7 +76,7 @@ export function LineupMenu(props: LineupMenuProps) {
           >
             <span className={styles.name}>{lineup.name}</span>
             <span className={styles.state}>
-              {say.lineups.state(lineup.state, lineup.used?.on ?? null)}
+              {sayLineups.state(lineup.state, lineup.used?.on ?? null)}
             </span>
           </MenuItem>
         ))}
@@ -85,14 +85,14 @@ export function LineupMenu(props: LineupMenuProps) {
           <ListItemIcon>
             <AddRounded fontSize="small" />
           </ListItemIcon>
-          {say.lineups.make}
+          {sayLineups.make}
         </MenuItem>
         {current && (
           <MenuItem onClick={then(onNext)}>
             <ListItemIcon>
               <NextPlanOutlined fontSize="small" />
             </ListItemIcon>
-            {say.lineups.nextTime}
+            {sayLineups.nextTime}
           </MenuItem>
         )}
         {current && <Divider />}
@@ -100,7 +100,7 @@ export function LineupMenu(props: LineupMenuProps) {
           STATES.filter((state) => state !== current.state).map((state) => (
             <MenuItem key={state} onClick={then(() => onState(state))}>
               <ListItemIcon>{STATE_ICONS[state]}</ListItemIcon>
-              {say.lineups.become[state]}
+              {sayLineups.become[state]}
             </MenuItem>
           ))}
         {current?.takeId && (
@@ -112,7 +112,7 @@ export function LineupMenu(props: LineupMenuProps) {
                 <TodayRounded fontSize="small" />
               )}
             </ListItemIcon>
-            {current.used ? say.lineups.notUsed(current.used.on) : say.lineups.used}
+            {current.used ? sayLineups.notUsed(current.used.on) : sayLineups.used}
           </MenuItem>
         )}
         {current?.used && onAgain && (
@@ -120,7 +120,7 @@ export function LineupMenu(props: LineupMenuProps) {
             <ListItemIcon>
               <TodayRounded fontSize="small" />
             </ListItemIcon>
-            {say.lineups.again}
+            {sayLineups.again}
           </MenuItem>
         )}
         {current && <Divider />}
@@ -129,7 +129,7 @@ export function LineupMenu(props: LineupMenuProps) {
             <ListItemIcon>
               <DriveFileRenameOutlineRounded fontSize="small" />
             </ListItemIcon>
-            {say.lineups.rename}
+            {sayLineups.rename}
           </MenuItem>
         )}
         {current && (
@@ -137,7 +137,7 @@ export function LineupMenu(props: LineupMenuProps) {
             <ListItemIcon>
               <DeleteOutlineRounded fontSize="small" />
             </ListItemIcon>
-            {say.lineups.remove(current.name)}
+            {sayLineups.remove(current.name)}
           </MenuItem>
         )}
       </Menu>

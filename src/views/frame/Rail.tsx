@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useId, useRef, useState } from 'react';
@@ -22,9 +22,7 @@ export const STEPS: readonly Step[] = [
 ];
 
 /** Loaded when it is first opened. */
-const KeyMapPanel = dynamic(() => import('./KeyMapPanel').then((module) => module.KeyMapPanel), {
-  ssr: false,
-});
+const KeyMapPanel = lazily(() => import('./KeyMapPanel').then((module) => module.KeyMapPanel));
 
 /** The slim rail at the side (at the foot on a phone): home, the steps, the keys. */
 export function Rail({ classId }: { readonly classId: string }) {

@@ -1,13 +1,11 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { runningSeatSessions } from '@/store/queries';
 import { useQuery } from '@/store/react';
 
 /** Loaded once students choose. */
-const SeatKeeping = dynamic(() => import('./SeatKeeping').then((module) => module.SeatKeeping), {
-  ssr: false,
-});
+const SeatKeeping = lazily(() => import('./SeatKeeping').then((module) => module.SeatKeeping));
 
 /**
  * Follows every choosing that runs, on whatever page the teacher is: each choice waits until it is said what is closed to

@@ -1,6 +1,6 @@
 'use client';
 
-import { Fragment, useEffect, useState, type ReactNode } from 'react';
+import { Suspense, useEffect, useState, type ReactNode } from 'react';
 import { ENGLISH, languageFor, LANGUAGES } from '@/messages/languages';
 import { showIn, speak } from '@/messages/speaking';
 import { onLanguage, wishedLanguages } from './languageChoice';
@@ -19,10 +19,9 @@ export function Speaking({ toClass = false, children }: SpeakingProps) {
     const draw = async (): Promise<void> => {
       const turn = ++latest;
       const say = toClass ? showIn : speak;
-      const wished = toClass
+      let said = toClass
         ? languageFor([sentWith(), ...wishedLanguages()], LANGUAGES)
         : languageFor(wishedLanguages());
-      let said = wished ?? ENGLISH;
       try {
         await say(said);
       } catch {
@@ -34,12 +33,27 @@ export function Speaking({ toClass = false, children }: SpeakingProps) {
       const { tag, direction } = said;
       document.documentElement.lang = tag;
       document.documentElement.dir = direction;
+      if (said.whole) installedIn(tag);
       setSpoken(tag);
     };
     void draw();
     return onLanguage(() => void draw());
   }, [toClass]);
-  return spoken === '' ? null : <Fragment key={spoken}>{children}</Fragment>;
+  if (spoken === '') return null;
+  // What is below may say words that come with it, a moment later.
+  return (
+    <Suspense key={spoken} fallback={null}>
+      {children}
+    </Suspense>
+  );
+}
+
+/** Whoever installs it from here on has it in this language. */
+function installedIn(tag: string): void {
+  const link = document.querySelector('link[rel="manifest"]');
+  const address = tag === ENGLISH.tag ? '/manifest.webmanifest' : `/manifests/${tag}`;
+  // Put again, the same address would be fetched again.
+  if (link && link.getAttribute('href') !== address) link.setAttribute('href', address);
 }
 
 /** The language in the address, '' where there is none. */

@@ -3,7 +3,7 @@
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { say } from '@/messages';
+import { sayRules } from '@/messages/rules';
 import type { StudentRecord } from '@/schema/student';
 import { plainWords } from './plainWords';
 import { MuiRoot } from '../theme/MuiRoot';
@@ -37,7 +37,7 @@ export function StudentEntry(props: StudentEntryProps) {
           const wanted = plainWords(inputValue);
           return all.filter(({ name }) => plainWords(name).includes(wanted));
         }}
-        noOptionsText={say.rules.nobody}
+        noOptionsText={sayRules.nobody}
         onChange={(_, student) => {
           if (student) onPick(student);
         }}

@@ -1,5 +1,6 @@
 'use client';
 
+import { withWords } from '@/messages/speaking';
 import { useState } from 'react';
 import { say } from '@/messages';
 import type { RescueFile } from '@/schema/classFile';
@@ -10,7 +11,7 @@ import styles from './Waiting.module.css';
 
 /** The newest build there is, where another one has written what is on the disk. */
 async function openAnew(): Promise<void> {
-  const { takeNewerBuild } = await import('./newerBuild');
+  const { takeNewerBuild } = await withWords(import('./newerBuild'));
   await takeNewerBuild();
 }
 
@@ -22,7 +23,7 @@ export function Waiting({ status }: { readonly status: NotReady }) {
   const rescue = rescueOf(status);
   const save = async (): Promise<void> => {
     // Loaded only when it is needed: nearly every page never is.
-    const { saveRescue } = await import('./rescue');
+    const { saveRescue } = await withWords(import('./rescue'));
     rescue?.(saveRescue);
     setSaved(true);
   };

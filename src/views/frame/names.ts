@@ -65,7 +65,7 @@ function useNames(students: readonly StudentRecord[], shown: NamesShown): NameOf
         ? students.map(({ name }) => name)
         : shortNames(students.map(asCalled), shown === 'initial' ? 'always' : 'whenNeeded');
     const nameOfId = new Map<string, string>(students.map(({ id }, i) => [id, names[i] ?? '']));
-    return (id) => nameOfId.get(id) ?? say.groups.goneStudent;
+    return (id) => nameOfId.get(id) ?? say.frame.goneStudent;
   }, [students, shown]);
 }
 

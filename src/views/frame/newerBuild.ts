@@ -8,6 +8,11 @@ const WORKER = '/offline.js';
 /** How often a page that stays open asks for a newer build. */
 const ASK_MS = 60 * 60_000;
 
+/** How long a browser is given to go over to a newer worker: one with a request that never ends lets it wait for minutes. */
+const PATIENCE_MS = 6_000;
+/** On which tabs tell each other to open anew. */
+const CHANNEL = 'gruppetto-builds';
+
 let registered: ServiceWorkerRegistration | null = null;
 const listeners = new Set<() => void>();
 
@@ -22,6 +27,8 @@ export async function keepOffline(): Promise<void> {
     if (served) location.reload();
     served = true;
   });
+  const others = otherTabs();
+  if (others) others.onmessage = () => location.reload();
   const registration = await serviceWorker.register(WORKER);
   registered = registration;
   const watch = (worker: ServiceWorker | null): void => {
@@ -44,8 +51,23 @@ export async function takeNewerBuild(): Promise<void> {
   await keepOffline().catch(() => undefined);
   await registered?.update().catch(() => undefined);
   if (registered?.installing) await installed(registered.installing);
-  if (registered?.waiting && registered.active) say(registered.waiting, { type: 'SKIP_WAITING' });
-  else location.reload();
+  if (registered?.waiting && registered.active) {
+    say(registered.waiting, { type: 'SKIP_WAITING' });
+    setTimeout(() => void putAway().catch(() => undefined), PATIENCE_MS);
+  } else location.reload();
+}
+
+/** Ends a worker that the browser does not let go: every tab comes from the network, and is kept anew from there. */
+async function putAway(): Promise<void> {
+  // Without a network there would be no page to open; what is here works on.
+  await fetch(WORKER, { cache: 'no-store' });
+  await registered?.unregister();
+  otherTabs()?.postMessage('');
+  location.reload();
+}
+
+function otherTabs(): BroadcastChannel | null {
+  return 'BroadcastChannel' in globalThis ? new BroadcastChannel(CHANNEL) : null;
 }
 
 /** Resolves when a worker has fetched all that it holds, or could not. */

@@ -1,6 +1,6 @@
 import type { Bench } from '@/encode/bench';
 import type { RuleSource } from '@/encode/request';
-import { say } from '@/messages';
+import { sayRules } from '@/messages/rules';
 import type { ClashNames } from '@/messages/clash';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { Recipe } from '@/schema/recipe';
@@ -25,7 +25,7 @@ interface SourceView<F extends RuleSource['from']> {
 const SOURCE_VIEWS: { readonly [F in RuleSource['from']]: SourceView<F> } = {
   rule: {
     sentence: ({ rule }, _theClass, nameOf) =>
-      say.rules.sentence(rule.kind, rule.studentIds.map(nameOf)),
+      sayRules.sentence(rule.kind, rule.studentIds.map(nameOf)),
     takeBack: (store, _bench, { rule }) => removeRule(store, rule.id),
     without: (bench, { rule }) => ({
       ...bench,
@@ -33,18 +33,13 @@ const SOURCE_VIEWS: { readonly [F in RuleSource['from']]: SourceView<F> } = {
     }),
   },
   sections: {
-    sentence: () => say.rules.sectionsKept,
+    sentence: () => sayRules.sectionsKept,
     takeBack: (store, { lineup }) => changeRecipe(store, lineup.id, { sections: 'any' }),
     without: (bench) => withRecipe(bench, { sections: 'any' }),
   },
   limit: {
     sentence: ({ limit: { kind, detail, value, count } }, theClass) =>
-      say.rules.limit(
-        kind,
-        detailName(theClass, detail),
-        valueName(theClass, detail, value),
-        count,
-      ),
+      sayRules.limit(kind, detailName(theClass, detail), valueName(theClass, detail, value), count),
     takeBack: (store, { lineup }, { limit }) =>
       changeRecipe(store, lineup.id, {
         limits: lineup.recipe.limits.filter((one) => one !== limit),
@@ -53,7 +48,7 @@ const SOURCE_VIEWS: { readonly [F in RuleSource['from']]: SourceView<F> } = {
       withRecipe(bench, { limits: bench.lineup.recipe.limits.filter((one) => one !== limit) }),
   },
   pin: {
-    sentence: ({ studentId }, _theClass, nameOf) => say.rules.pinned(nameOf(studentId)),
+    sentence: ({ studentId }, _theClass, nameOf) => sayRules.pinned(nameOf(studentId)),
     takeBack: (store, { lineup }, { studentId }) => setPinned(store, lineup.id, [studentId], false),
     without: ({ lineup, ...bench }, { studentId }) => ({
       ...bench,
@@ -91,6 +86,6 @@ export function clashNames(theClass: ClassRecord, nameOf: NameOf): ClashNames {
   return {
     student: nameOf,
     value: (detail, value) =>
-      say.rules.detailValue(detailName(theClass, detail), valueName(theClass, detail, value)),
+      sayRules.detailValue(detailName(theClass, detail), valueName(theClass, detail, value)),
   };
 }

@@ -65,6 +65,10 @@ const CLASHES: Readonly<Record<ClashReason['code'], ReturnType<typeof bench>>> =
   tooFewWithValue: bench({ limits: [limit('atLeast', swims, 'yes', 2)] }, []),
   tooManyWithValue: bench({ limits: [limit('atMost', BY_SECTION, north, 1)] }, []),
   aloneWithValue: bench({ limits: [limit('notAlone', level, 'new')] }, []),
+  cannotBeShared: bench(
+    { limits: [limit('atMost', swims, 'yes', 1), limit('notAlone', swims, 'yes')] },
+    [],
+  ),
   exhausted: bench({ limits: [limit('notAlone', swims, 'yes')] }, [rule('apart', 0, 1)]),
 };
 

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import type { Bench } from '@/encode/bench';
 import { masteryIn } from '@/encode/mastery';
-import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
 import type { RollStudent } from '@/schema/student';
@@ -44,7 +44,7 @@ export function useBench(
       take,
       takes,
       today,
-      compare: say.compare,
+      compare: spokenOrder,
     }),
     [lineup, theClass, students, rules, mastery, history, others, take, takes, today],
   );

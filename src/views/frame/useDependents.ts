@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { dependentsOf, type Dependent } from '@/encode/dependents';
-import { say } from '@/messages';
+import { sayLineups } from '@/messages/lineups';
 import type { LineupRecord } from '@/schema/lineup';
 import { activitiesOf, lineupsOf, receiptsOf } from '@/store/queries';
 import type { RecordStore } from '@/store/recordStore';
@@ -23,7 +23,7 @@ export function hangingOn(records: RecordStore, lineup: LineupRecord): readonly 
 }
 
 function sentenceOf(one: Dependent): string {
-  const { hangs } = say.lineups;
+  const { hangs } = sayLineups;
   switch (one.kind) {
     case 'used':
     case 'ahead':

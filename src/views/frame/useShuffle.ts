@@ -8,7 +8,8 @@ import { WHOLE, type ShuffleScope } from '@/encode/openPart';
 import { sentenceKey } from '@/encode/madeFrom';
 import { requestFor, type ShufflePlan } from '@/encode/request';
 import { freeSign, sameDivision } from '@/encode/takeGroups';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
+import { sayRecipe } from '@/messages/recipe';
 import { newGroup, type TakeGroup } from '@/schema/take';
 import { addTake, bringBackTake } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
@@ -65,7 +66,7 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
     const known = of.takes.find((take) => sameDivision(take.groups, groups));
     setState(known && scope ? { state: 'again', number: known.number, scope } : { state: 'idle' });
     if (known) {
-      announce(say.groups.again(known.number));
+      announce(sayGroups.again(known.number));
       if (known.id !== of.take?.id) onMade(known.groups, () => bringBackTake(store, known));
       return;
     }
@@ -74,7 +75,7 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
       const whole = (scope?.rows ?? null) === null;
       const by = whole ? sentenceKey(of.lineup.recipe) : (of.take?.madeBy ?? null);
       addTake(store, of.lineup.id, seed, groups, by);
-      announce(say.groups.made(groups.length));
+      announce(sayGroups.made(groups.length));
     });
   };
   const keep = (
@@ -107,14 +108,15 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
         signal: controller.signal,
         onProgress: tell,
       });
-      if (!outcome.ok) setState({ state: 'failed', text: say.sizingIssueSentence(outcome.issue) });
+      if (!outcome.ok)
+        setState({ state: 'failed', text: sayRecipe.sizingIssueSentence(outcome.issue) });
       else if (outcome.result.feasible) keep(of, outcome.result, plan, scope);
       else setState({ state: 'clash', result: outcome.result, plan, scope });
     } catch (error) {
       const stopped = error instanceof WorkerError && error.code === 'cancelled';
       // A newer shuffle has taken over the state of a stopped one.
       if (stopped && running.current !== controller) return;
-      setState(stopped ? { state: 'idle' } : { state: 'failed', text: say.groups.failed });
+      setState(stopped ? { state: 'idle' } : { state: 'failed', text: sayGroups.failed });
     }
   };
 

@@ -2,11 +2,12 @@
 
 import { Button } from '../primitives/Button';
 import { LinkButton } from '../primitives/LinkButton';
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useRef } from 'react';
 import { whoIsDealt } from '@/encode/bench';
 import { WHOLE } from '@/encode/openPart';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
+import { sayLineups } from '@/messages/lineups';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
 import type { RollStudent } from '@/schema/student';
@@ -15,6 +16,7 @@ import { classById } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
 import { useClassId } from '../frame/useClassId';
+import { usePointed } from '../primitives/usePointed';
 import { useKeys } from '../frame/useKeys';
 import { useRoll } from '../frame/students';
 import type { ShuffleState } from '../frame/useShuffle';
@@ -38,26 +40,16 @@ const TROUBLES: ReadonlySet<ShuffleState['state']> = new Set(['failed', 'clash',
 /** A class smaller than this is seen at a glance. */
 const WORTH_FINDING_FROM = 45;
 /** Loaded beside the sheet, which works without it. */
-const DragLayer = dynamic(() => import('./sheet/DragLayer').then((module) => module.DragLayer), {
-  ssr: false,
-});
-const ShuffleTrouble = dynamic(
-  () => import('./make/ShuffleTrouble').then((module) => module.ShuffleTrouble),
-  { ssr: false },
+const DragLayer = lazily(() => import('./sheet/DragLayer').then((module) => module.DragLayer));
+const ShuffleTrouble = lazily(() =>
+  import('./make/ShuffleTrouble').then((module) => module.ShuffleTrouble),
 );
-const TakeStrip = dynamic(() => import('./takes/TakeStrip').then((module) => module.TakeStrip), {
-  ssr: false,
-  loading: () => <div className={styles.strip} />,
-});
-const Finder = dynamic(() => import('./sheet/Finder').then((module) => module.Finder), {
-  ssr: false,
-});
-const GuardDialog = dynamic(
-  () => import('./make/GuardDialog').then((module) => module.GuardDialog),
-  {
-    ssr: false,
-  },
+const TakeStrip = lazily(
+  () => import('./takes/TakeStrip').then((module) => module.TakeStrip),
+  <div className={styles.strip} />,
 );
+const Finder = lazily(() => import('./sheet/Finder').then((module) => module.Finder));
+const GuardDialog = lazily(() => import('./make/GuardDialog').then((module) => module.GuardDialog));
 
 /** The bench: say how, make, look, fix by hand, go back to an earlier take. */
 export function GroupsView() {
@@ -69,9 +61,9 @@ export function GroupsView() {
   if (!theClass) return null;
   if (students.length === 0) {
     return (
-      <Invitation text={say.groups.noStudents}>
+      <Invitation text={sayGroups.noStudents}>
         <LinkButton variant="contained" href={`/c/${classId}/roster`}>
-          {say.groups.toRoster}
+          {sayGroups.toRoster}
         </LinkButton>
       </Invitation>
     );
@@ -79,9 +71,9 @@ export function GroupsView() {
   if (!lineup) {
     const make = () => createLineup(store, classId, freshLineupName([]), null);
     return (
-      <Invitation text={say.groups.noLineup}>
+      <Invitation text={sayGroups.noLineup}>
         <Button variant="contained" onClick={make}>
-          {say.lineups.make}
+          {sayLineups.make}
         </Button>
       </Invitation>
     );
@@ -107,6 +99,7 @@ function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
     void shuffle.make(chosenRows.length > 0 ? { rows: chosenRows, pins: true } : WHOLE);
   useKeys({ make });
   const made = bench.take !== undefined;
+  const pointed = usePointed();
 
   return (
     <WorkbenchProvider workbench={workbench}>
@@ -127,12 +120,12 @@ function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
                 <Aside />
               </>
             ) : (
-              <p className={styles.invite}>{say.groups.invite}</p>
+              <p className={styles.invite}>{sayGroups.invite}</p>
             )}
           </div>
           {made && <Drawer />}
         </div>
-        {made && <DragLayer area={area} onDrag={setDragged} onOver={setOver} />}
+        {made && pointed && <DragLayer area={area} onDrag={setDragged} onOver={setOver} />}
         {made && <TakeStrip />}
       </div>
     </WorkbenchProvider>

@@ -1,7 +1,7 @@
 'use client';
 
 import { sayOutWords } from '@/messages/outWords';
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useMemo, useState } from 'react';
 import { publicAddresses } from '@/encode/publicLineup';
 import { cleanLineup } from '@/formats/out/lineupOut';
@@ -57,7 +57,7 @@ export function HandOffView() {
 const SERVICE_OPTIONS = { ...PLAIN_OPTIONS, addresses: true };
 
 /** What speaks to services comes with the first of them. */
-const Service = dynamic(() => import('./Service').then((module) => module.Service), { ssr: false });
+const Service = lazily(() => import('./Service').then((module) => module.Service));
 
 interface HandOffProps {
   readonly classId: ClassId;

@@ -1,7 +1,6 @@
 'use client';
 
 import { sayOutWords } from '@/messages/outWords';
-import { lazy, Suspense } from 'react';
 import type { AddressedLineup } from '@/formats/out/lineupOut';
 import { wayOutOf, type WayOutId } from '@/formats/out/list';
 import { momentIn } from '@/formats/out/moment';
@@ -9,10 +8,9 @@ import { previewTable, type PreviewTable } from '@/formats/out/preview';
 import type { OutAsk } from '@/formats/out/wayOut';
 import { sayHandoff } from '@/messages/handoff';
 import type { LineupId } from '@/schema/ids';
+import { lazily } from '../primitives/lazily';
 import { Sign } from '../primitives/Sign';
 import styles from './HandOffView.module.css';
-import { Letters } from './Letters';
-import { LinkList } from './LinkList';
 
 interface PreviewProps {
   readonly way: WayOutId;
@@ -23,8 +21,10 @@ interface PreviewProps {
   readonly lineupId: LineupId;
 }
 
-/** What shows pages comes when the first is looked at. */
-const Pages = lazy(async () => ({ default: (await import('./Pages')).Pages }));
+/** Each comes when its way is first looked at. */
+const Letters = lazily(() => import('./Letters').then((module) => module.Letters));
+const LinkList = lazily(() => import('./LinkList').then((module) => module.LinkList));
+const Pages = lazily(() => import('./Pages').then((module) => module.Pages));
 
 /** Rows that are looked at before a file is saved: a screenful and more. */
 const ROWS_SHOWN = 60;
@@ -34,11 +34,7 @@ export function Preview({ way, ask, real, lineupId }: PreviewProps) {
   switch (way) {
     case 'pack-docx':
     case 'pack-html':
-      return (
-        <Suspense>
-          <Pages ask={ask} wants={way === 'pack-docx' ? 'docx' : 'html'} />
-        </Suspense>
-      );
+      return <Pages ask={ask} wants={way === 'pack-docx' ? 'docx' : 'html'} />;
     case 'mailto':
       return <Letters ask={ask} real={real} lineupId={lineupId} />;
     case 'links':

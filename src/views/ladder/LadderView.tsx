@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useMemo, useState } from 'react';
 import { sayLadder } from '@/messages/ladder';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -29,7 +29,7 @@ import { Tests } from './Tests';
 import { useLedGroups } from '../frame/useLedGroups';
 
 /** A list is brought in now and then. */
-const TakeIn = dynamic(() => import('./TakeIn').then((module) => module.TakeIn), { ssr: false });
+const TakeIn = lazily(() => import('./TakeIn').then((module) => module.TakeIn));
 
 /** The skills of a class in their order, where everybody stands, and the tests that tell. */
 export function LadderView() {

@@ -2,7 +2,7 @@
 
 import { useState, type CSSProperties } from 'react';
 import { placeOf, type Mastery } from '@/encode/mastery';
-import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import { sayLadder } from '@/messages/ladder';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
@@ -56,7 +56,7 @@ export function Picture(props: PictureProps) {
       ...{ title, place },
       here: students
         .filter(({ id }) => at(id) === place)
-        .sort((a, b) => say.compare(nameOf(a.id), nameOf(b.id))),
+        .sort((a, b) => spokenOrder(nameOf(a.id), nameOf(b.id))),
     }))
     // Where everybody is known there is no column for those who are not.
     .filter(({ place, here }) => place !== unknown || here.length > 0);

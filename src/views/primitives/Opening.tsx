@@ -1,11 +1,10 @@
 'use client';
 
-import ClickAwayListener from '@mui/material/ClickAwayListener';
-import dynamic from 'next/dynamic';
+import { lazily } from './lazily';
 import { useId, useRef, useState, type ReactNode, type RefObject } from 'react';
 
 /** Loaded with the first thing that is opened. */
-const Popover = dynamic(() => import('./Popover').then((module) => module.Popover), { ssr: false });
+const Popover = lazily(() => import('./Popover').then((module) => module.Popover));
 
 /** What the button of an opening is to have. */
 export interface OpeningButton {
@@ -34,29 +33,26 @@ export function Opening(props: OpeningProps) {
   const setOpen = onOpen ?? setOwn;
   const anchor = useRef<HTMLButtonElement>(null);
   const id = useId();
-  // Not at the end of a touch: what is below would close up before the press, under the finger, and the press miss.
   return (
-    <ClickAwayListener touchEvent={false} onClickAway={() => open && setOpen(false)}>
-      <span
-        onKeyDown={(event) => {
-          if (event.key !== 'Escape' || !open) return;
-          event.stopPropagation();
-          setOpen(false);
-          anchor.current?.focus();
-        }}
-      >
-        {button({
-          ref: anchor,
-          'aria-expanded': open,
-          'aria-controls': id,
-          onClick: () => setOpen(!open),
-        })}
-        {open && (
-          <Popover anchor={anchor} id={id} label={label} flows={flows}>
-            {children}
-          </Popover>
-        )}
-      </span>
-    </ClickAwayListener>
+    <span
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape' || !open) return;
+        event.stopPropagation();
+        setOpen(false);
+        anchor.current?.focus();
+      }}
+    >
+      {button({
+        ref: anchor,
+        'aria-expanded': open,
+        'aria-controls': id,
+        onClick: () => setOpen(!open),
+      })}
+      {open && (
+        <Popover {...{ anchor, id, label, flows }} onAway={() => setOpen(false)}>
+          {children}
+        </Popover>
+      )}
+    </span>
   );
 }

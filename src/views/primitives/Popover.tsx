@@ -1,5 +1,6 @@
 'use client';
 
+import ClickAwayListener from '@mui/material/ClickAwayListener';
 import { autoUpdate, computePosition, flip, offset, shift, size } from '@floating-ui/dom';
 import { useLayoutEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
 import { focusFirst } from './focusFirst';
@@ -12,6 +13,8 @@ export interface PopoverProps {
   readonly label: string;
   /** On a narrow screen it stands in the text, so that it covers nothing of what it is about. */
   readonly flows: boolean;
+  /** A press on neither it nor its anchor. */
+  readonly onAway: () => void;
   readonly children: ReactNode;
 }
 
@@ -21,7 +24,7 @@ const MARGIN_PX = 8;
 const NARROW = '(max-width: 700px)';
 
 /** Something small beside its anchor, over everything else and always inside the page; it scrolls where it is too tall. */
-export function Popover({ anchor, id, label, flows, children }: PopoverProps) {
+export function Popover({ anchor, id, label, flows, onAway, children }: PopoverProps) {
   const box = useRef<HTMLDivElement>(null);
   const [floats] = useState(() => !(flows && matchMedia(NARROW).matches));
   useLayoutEffect(() => {
@@ -38,18 +41,23 @@ export function Popover({ anchor, id, label, flows, children }: PopoverProps) {
     if (!floats || !button || !floating) return undefined;
     return autoUpdate(button, floating, () => void place(button, floating));
   }, [anchor, floats]);
+  const isAnchor = ({ target }: Event): boolean =>
+    target instanceof Node && anchor.current?.contains(target) === true;
+  // Not at the end of a touch: what is below would close up before the press, under the finger, and the press miss.
   return (
-    <div
-      ref={box}
-      popover={floats ? 'manual' : undefined}
-      id={id}
-      className={styles.popover}
-      data-floats={floats}
-      role="group"
-      aria-label={label}
-    >
-      {children}
-    </div>
+    <ClickAwayListener touchEvent={false} onClickAway={(event) => !isAnchor(event) && onAway()}>
+      <div
+        ref={box}
+        popover={floats ? 'manual' : undefined}
+        id={id}
+        className={styles.popover}
+        data-floats={floats}
+        role="group"
+        aria-label={label}
+      >
+        {children}
+      </div>
+    </ClickAwayListener>
   );
 }
 

@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from './lazily';
 import { createContext, useCallback, useContext, useState, type ReactNode } from 'react';
 
 /** Something that is done only once the teacher has said so. */
@@ -16,9 +16,7 @@ type Ask = (question: Question) => void;
 
 const AskContext = createContext<Ask | null>(null);
 /** Loaded with the first question. */
-const AskDialog = dynamic(() => import('./AskDialog').then((module) => module.AskDialog), {
-  ssr: false,
-});
+const AskDialog = lazily(() => import('./AskDialog').then((module) => module.AskDialog));
 
 export function AskingProvider({ children }: { readonly children: ReactNode }) {
   const [question, setQuestion] = useState<Question | null>(null);

@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from './lazily';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import type { Notice } from './NoticeBar';
 import { Spoken } from './Spoken';
@@ -14,9 +14,7 @@ interface Notices {
 
 const NoticeContext = createContext<Notices | null>(null);
 /** Loaded with the first notice. */
-const NoticeBar = dynamic(() => import('./NoticeBar').then((module) => module.NoticeBar), {
-  ssr: false,
-});
+const NoticeBar = lazily(() => import('./NoticeBar').then((module) => module.NoticeBar));
 
 export function NoticeProvider({ children }: { readonly children: ReactNode }) {
   const [shown, setShown] = useState<{ readonly notice: Notice; readonly key: number } | null>(

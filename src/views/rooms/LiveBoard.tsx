@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import * as z from 'zod/mini';
 import { clockUntil } from '@/encode/conducting';
@@ -40,9 +40,7 @@ import { seatsOf, type PlacedRoom } from './seats';
 import { useBoard, type Place } from './useBoard';
 
 /** Asks what the class is judged by, so it comes behind the first painting. */
-const Latecomers = dynamic(() => import('./Latecomers').then((module) => module.Latecomers), {
-  ssr: false,
-});
+const Latecomers = lazily(() => import('./Latecomers').then((module) => module.Latecomers));
 
 /** Moments of the teacher's visits to the rooms of a session, in ms. */
 const VISITS: Setting<{ readonly session: string; readonly at: Readonly<Record<string, number>> }> =

@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord, Detail } from '@/schema/classRecord';
@@ -9,13 +8,9 @@ import { Select } from '../primitives/Select';
 import { detailColumn } from './columns';
 import { DetailEditor } from './DetailEditor';
 import styles from './RosterPanel.module.css';
+import { SpreadBars } from './SpreadBars';
 import { spreadOf, type Spread } from './spread';
 import type { RosterTable } from './useRosterTable';
-
-/** Loaded with the first chart. */
-const SpreadChart = dynamic(() => import('./SpreadChart').then((module) => module.SpreadChart), {
-  ssr: false,
-});
 
 interface DetailBlockProps {
   readonly theClass: ClassRecord;
@@ -56,7 +51,7 @@ export function DetailBlock({ theClass, detail, students, table }: DetailBlockPr
       ) : (
         <>
           {spread.bars.length > 0 && (
-            <SpreadChart
+            <SpreadBars
               spread={spread}
               label={sayRoster.roster.chartLabel(detail.name, spread.bars)}
               chosen={chosen}

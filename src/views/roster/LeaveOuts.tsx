@@ -2,7 +2,7 @@
 
 import CloseRounded from '@mui/icons-material/CloseRounded';
 import { useState } from 'react';
-import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import { sayRoster } from '@/messages/roster';
 import { sayShelf } from '@/messages/shelf';
 import {
@@ -178,5 +178,5 @@ function valuesOf(
   );
   const levels = detail?.levels.filter((level) => given.has(level)) ?? [];
   const others = [...given].filter((value) => !levels.includes(value));
-  return [...levels, ...others.sort(say.compare)].slice(0, MOST_VALUES);
+  return [...levels, ...others.sort(spokenOrder)].slice(0, MOST_VALUES);
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useMemo, useState } from 'react';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -19,9 +19,7 @@ import { classDoubts } from './troubles';
 import { presenceOf, useRosterTable } from './useRosterTable';
 import { useToday } from '../frame/useToday';
 
-const RollCall = dynamic(() => import('./RollCall').then((module) => module.RollCall), {
-  ssr: false,
-});
+const RollCall = lazily(() => import('./RollCall').then((module) => module.RollCall));
 
 const NO_DOUBTS: ReturnType<typeof classDoubts>['ofStudent'] = new Map();
 

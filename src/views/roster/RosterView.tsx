@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useState } from 'react';
 import type { ClassRecord } from '@/schema/classRecord';
 import { classById, studentsOf } from '@/store/queries';
@@ -11,15 +11,12 @@ import { Button } from '../primitives/Button';
 import { useClassId } from '../frame/useClassId';
 import { useDraft } from '../frame/useDraft';
 import styles from './RosterView.module.css';
-import { pasteField } from './usePastedList';
+import { pasteField } from './pasteField';
 
 /** Each loaded when it is first needed: an empty class needs no table, a full one no box to paste into. */
-const PasteBox = dynamic(() => import('./PasteBox').then((module) => module.PasteBox), {
-  ssr: false,
-});
-const ListedStudents = dynamic(
-  () => import('./ListedStudents').then((module) => module.ListedStudents),
-  { ssr: false },
+const PasteBox = lazily(() => import('./PasteBox').then((module) => module.PasteBox));
+const ListedStudents = lazily(() =>
+  import('./ListedStudents').then((module) => module.ListedStudents),
 );
 
 /** The class list: take it in, see what is doubtful, say who is here, mend what is known. */

@@ -3,7 +3,7 @@
 import { useLeaving } from '../frame/useLeaving';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import type { ReactNode } from 'react';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -26,9 +26,8 @@ import { SectionCell } from './StudentRow';
 import styles from './StudentSheet.module.css';
 
 /** Loaded with the first student that is opened. */
-const StudentEntry = dynamic(
-  () => import('../frame/StudentEntry').then((module) => module.StudentEntry),
-  { ssr: false },
+const StudentEntry = lazily(() =>
+  import('../frame/StudentEntry').then((module) => module.StudentEntry),
 );
 
 interface StudentSheetProps {

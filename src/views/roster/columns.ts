@@ -1,5 +1,5 @@
 import type { ColumnDef, FilterFn, Row, SortingFn } from '@tanstack/react-table';
-import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import type { ClassRecord, Detail } from '@/schema/classRecord';
 import { valueKey } from '@/schema/presence';
 import type { StudentRecord } from '@/schema/student';
@@ -119,7 +119,7 @@ const isOneOf: FilterFn<RosterRow> = (row, id, values: readonly string[]) =>
 /** Words as the language sorts them, numbers by size; what is missing always stands last on the way up. */
 const byWords: SortingFn<RosterRow> = (a, b, id) =>
   compare(a, b, id, (x, y) =>
-    typeof x === 'number' && typeof y === 'number' ? x - y : say.compare(String(x), String(y)),
+    typeof x === 'number' && typeof y === 'number' ? x - y : spokenOrder(String(x), String(y)),
   );
 
 function byLevels(levels: readonly string[]): SortingFn<RosterRow> {

@@ -1,9 +1,7 @@
 'use client';
 
-import type { DraftField } from '@/schema/draft';
 import { areCapitals, softened } from '@/formats/roster/soften';
 import type { RosterStudent } from '@/formats/roster/types';
-import type { ClassId } from '@/schema/ids';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { sayRoster } from '@/messages/roster';
@@ -15,13 +13,9 @@ import { takeInRoster } from '@/store/actions/takeInRoster';
 import { useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
 import { today } from '../frame/today';
+import { pasteField } from './pasteField';
 import { draftImport, planImport, type TwiceAnswer, type TwiceCase } from './importPlan';
 import { useRosterReading } from './rosterReading';
-
-/** The field whose text is kept for a class. */
-export function pasteField(classId: ClassId): DraftField {
-  return { of: 'paste', classId };
-}
 
 /** The list being taken in: read anew with every letter, kept over a crash, taken in when said so. */
 export function usePastedList(theClass: ClassRecord, students: readonly StudentRecord[]) {

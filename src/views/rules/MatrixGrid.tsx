@@ -1,7 +1,6 @@
 'use client';
 
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { useRef, useState, type KeyboardEvent, type MouseEvent } from 'react';
+import { useState, type KeyboardEvent, type MouseEvent, type RefObject } from 'react';
 import type { Bench } from '@/encode/bench';
 import { sayRules } from '@/messages/rules';
 import type { RuleKindName } from '@/schema/rule';
@@ -13,42 +12,45 @@ import styles from './PeopleMatrix.module.css';
 import { RuleSign } from './RuleSign';
 import { usePairs } from './usePairs';
 
-interface MatrixGridProps {
+/** A row or a column that is drawn, and where it begins, in px. */
+interface Drawn {
+  readonly index: number;
+  readonly start: number;
+}
+
+/** What is drawn of the matrix. */
+export interface MatrixAxes {
+  readonly scroller: RefObject<HTMLDivElement | null>;
+  readonly rows: readonly Drawn[];
+  readonly columns: readonly Drawn[];
+  /** Brings a cell that may not be drawn yet into sight. */
+  readonly reach: (place: RovingPlace) => void;
+}
+
+export interface MatrixGridProps {
   readonly bench: Bench;
   readonly nameOf: NameOf;
   readonly students: readonly StudentRecord[];
   readonly overlay: boolean;
 }
 
-const CELL_PX = 22;
+export const CELL_PX = 22;
 const NAMES_PX = 100;
 /** Room at the end for the slanted names. */
 const SLANT_PX = 62;
-const OVERSCAN = 4;
 
-/** The cells of the matrix, of which only those in sight are drawn. */
-export function MatrixGrid({ bench, students, overlay, nameOf }: MatrixGridProps) {
-  const scroller = useRef<HTMLDivElement>(null);
+/** The cells of the matrix: all of them, or those in sight. */
+export function MatrixGrid({ axes, ...props }: MatrixGridProps & { readonly axes: MatrixAxes }) {
+  const { bench, students, overlay, nameOf } = props;
+  const { scroller } = axes;
   const [focus, setFocus] = useState<RovingPlace>({ row: 1, column: 0 });
   /** The cell under the pointer. */
   const [looked, setLooked] = useState<RovingPlace | null>(null);
-  const axis = (horizontal: boolean) => ({
-    count: students.length,
-    getScrollElement: () => scroller.current,
-    estimateSize: () => CELL_PX,
-    overscan: OVERSCAN,
-    horizontal,
-    initialRect: { width: 1000, height: 700 },
-  });
-  // What it hands out is read while drawing and never handed on to a memoised child.
-  // eslint-disable-next-line react-hooks/incompatible-library -- see above
-  const rows = useVirtualizer(axis(false));
-  const columns = useVirtualizer(axis(true));
+  const length = students.length * CELL_PX;
   const { at, label, put, turn } = usePairs(bench, students, nameOf);
   const goTo = (place: RovingPlace): void => {
     setFocus(place);
-    rows.scrollToIndex(place.row);
-    columns.scrollToIndex(place.column);
+    axes.reach(place);
     requestAnimationFrame(() =>
       scroller.current
         ?.querySelector<HTMLElement>(`[data-cell="${place.row} ${place.column}"]`)
@@ -86,15 +88,15 @@ export function MatrixGrid({ bench, students, overlay, nameOf }: MatrixGridProps
           aria-colcount={students.length}
           className={styles.grid}
           style={{
-            width: NAMES_PX + columns.getTotalSize() + SLANT_PX,
-            height: rows.getTotalSize(),
+            width: NAMES_PX + length + SLANT_PX,
+            height: length,
           }}
           onKeyDown={onKeyDown}
           onClick={onClick}
           onMouseOver={(event) => setLooked(placeOf(event))}
           onMouseLeave={() => setLooked(null)}
         >
-          {rows.getVirtualItems().map(({ index: row, start }) => (
+          {axes.rows.map(({ index: row, start }) => (
             <div
               key={row}
               role="row"
@@ -105,8 +107,7 @@ export function MatrixGrid({ bench, students, overlay, nameOf }: MatrixGridProps
               <span role="rowheader" className={styles.rowName} data-here={row === focus.row}>
                 {nameOf(students[row]?.id ?? '')}
               </span>
-              {columns
-                .getVirtualItems()
+              {axes.columns
                 .filter(({ index }) => index < row)
                 .map(({ index: column, start: left }) => {
                   const cell = at({ row, column });

@@ -5,9 +5,16 @@ import type { Bench } from '@/encode/bench';
 import { sayRules } from '@/messages/rules';
 import type { NameOf } from '../frame/names';
 import { Choice } from '../primitives/Choice';
-import { MatrixGrid } from './MatrixGrid';
+import { lazily } from '../primitives/lazily';
 import { inMatrixOrder, type MatrixOrder } from './matrixOrder';
 import styles from './PeopleMatrix.module.css';
+import { WholeMatrix } from './WholeMatrix';
+
+/** With more students only what is in sight is drawn, by what comes with the first such class. */
+const WHOLE_STUDENTS = 48;
+const WindowedMatrix = lazily(() =>
+  import('./WindowedMatrix').then((module) => module.WindowedMatrix),
+);
 
 interface PeopleMatrixProps {
   readonly bench: Bench;
@@ -29,6 +36,7 @@ export function PeopleMatrix({ bench, nameOf }: PeopleMatrixProps) {
       ),
     [bench.students, order, theClass, take],
   );
+  const Matrix = students.length > WHOLE_STUDENTS ? WindowedMatrix : WholeMatrix;
   return (
     <section className={styles.matrix} aria-labelledby="matrix-title">
       <h3 id="matrix-title" className={styles.title}>
@@ -57,7 +65,7 @@ export function PeopleMatrix({ bench, nameOf }: PeopleMatrixProps) {
           </label>
         )}
       </div>
-      <MatrixGrid bench={bench} students={students} overlay={overlay} nameOf={nameOf} />
+      <Matrix bench={bench} students={students} overlay={overlay} nameOf={nameOf} />
     </section>
   );
 }

@@ -1,10 +1,10 @@
 'use client';
 
-import Autocomplete from '@mui/material/Autocomplete';
+import { lazily } from '../primitives/lazily';
+import { startTransition, useRef, useState, type KeyboardEvent } from 'react';
+import { withWords } from '@/messages/speaking';
 import { Button } from '../primitives/Button';
-import TextField from '@mui/material/TextField';
-import { useRef, useState } from 'react';
-import { say } from '@/messages';
+import { sayRules } from '@/messages/rules';
 import type { ClassId } from '@/schema/ids';
 import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
 import type { StudentRecord } from '@/schema/student';
@@ -15,8 +15,11 @@ import { Choice } from '../primitives/Choice';
 import { KeyOf } from '../frame/KeyOf';
 import { useNotices } from '../primitives/notices';
 import styles from './RuleEntry.module.css';
-import { isKind, readRuleLine, wordsFor, type RuleWord } from './ruleLine';
-import { MuiRoot } from '../theme/MuiRoot';
+import { isKind, readRuleLine, wordsFor } from './ruleLine';
+
+/** The field with its list comes when somebody is about to write; what is written until then stays. */
+const namesField = () => withWords(import('./NamesField'));
+const NamesField = lazily(() => namesField().then((module) => module.NamesField));
 
 interface RuleEntryProps {
   readonly classId: ClassId;
@@ -35,10 +38,11 @@ export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
   // Handed on as it is: a copy would read as another value, at which the field drops what is typed.
   const [chosen, setChosen] = useState<StudentRecord[]>([]);
   const [typed, setTyped] = useState('');
+  const [wanted, setWanted] = useState(false);
   const input = useRef<HTMLInputElement>(null);
   const ready = chosen.length >= 2;
   const sentenceOf = (of: RuleKindName): string =>
-    say.rules.sentence(
+    sayRules.sentence(
       of,
       chosen.map(({ id }) => nameOf(id)),
     );
@@ -47,7 +51,7 @@ export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
     if (about.length < 2) return;
     const ids = about.map(({ id }) => id);
     addRule(store, classId, wanted, ids);
-    announce(say.rules.added(say.rules.sentence(wanted, ids.map(nameOf))));
+    announce(sayRules.added(sayRules.sentence(wanted, ids.map(nameOf))));
     setChosen([]);
     setTyped('');
     input.current?.focus();
@@ -64,74 +68,76 @@ export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
     }
     return read.students.length > 0 || read.kind !== null;
   };
-  const words: readonly RuleWord[] = [...students, ...QUIET_KINDS];
+  const takeKind = (of: RuleKindName): void => {
+    if (ready) add(of);
+    else setKind(of);
+  };
+  /** As the field with its list does, as long as that has not come. */
+  const takeFirst = (): void => {
+    const [word] = wordsFor(typed, students, chosen);
+    if (word === undefined) return;
+    if (isKind(word)) takeKind(word);
+    else setChosen([...chosen, word]);
+    setTyped('');
+  };
+  const onKeyDown = (event: KeyboardEvent): void => {
+    if (event.key !== 'Enter') return;
+    if (typed === '' && ready) add(kind);
+    else if (!/\s/.test(typed.trim()) || !takeLine(typed)) return;
+    event.preventDefault();
+    // The list below would take its first name as well.
+    Object.assign(event, { defaultMuiPrevented: true });
+  };
   return (
     <div className={styles.entry}>
       <Choice
         inline
-        legend={say.rules.kindLegend}
+        legend={sayRules.kindLegend}
         value={kind}
-        options={QUIET_KINDS.map((value) => ({ value, label: say.rules.kind[value] }))}
+        options={QUIET_KINDS.map((value) => ({ value, label: sayRules.kind[value] }))}
         onChange={setKind}
       />
-      <MuiRoot>
-        <Autocomplete
-          multiple
-          autoHighlight
-          openOnFocus={false}
-          filterSelectedOptions
-          options={words}
-          filterOptions={(_, { inputValue }) => [...wordsFor(inputValue, students, chosen)]}
-          value={chosen}
-          inputValue={typed}
-          getOptionLabel={(word) => (isKind(word) ? say.rules.kindWord[word] : word.name)}
-          getOptionKey={(word) => (isKind(word) ? word : word.id)}
-          isOptionEqualToValue={(one, other) => one === other}
-          renderOption={({ key, ...props }, word) => (
-            <li key={key} {...props} data-kind={isKind(word)}>
-              {!isKind(word)
-                ? word.name
-                : ready
-                  ? say.rules.addSentence(sentenceOf(word))
-                  : say.rules.keep(word)}
-            </li>
-          )}
-          noOptionsText={say.rules.nobody}
-          onChange={(_, next) => {
-            const typedKind = next.find(isKind);
-            if (typedKind === undefined) setChosen(next.filter((word) => typeof word !== 'string'));
-            else if (ready) add(typedKind);
-            else setKind(typedKind);
+      {wanted ? (
+        <NamesField
+          {...{ students, chosen, typed, ready, sentenceOf, input, onKeyDown }}
+          onTyped={setTyped}
+          onLine={takeLine}
+          onChosen={(next, typedKind) => {
+            if (typedKind === null) setChosen(next);
+            else takeKind(typedKind);
           }}
-          onInputChange={(_, next, reason) => {
-            // A list pasted, or names with something between them: what is understood becomes a name, the rest stays.
-            if (reason === 'input' && /[,;\n]/.test(next)) takeLine(next);
-            // Names taken up from a line leave the rest of the line standing.
-            else if (reason !== 'reset') setTyped(next);
-          }}
-          onKeyDown={(event) => {
-            if (event.key !== 'Enter') return;
-            if (typed === '' && ready) add(kind);
-            else if (!/\s/.test(typed.trim()) || !takeLine(typed)) return;
-            event.preventDefault();
-            // The list below would take its first name as well.
-            Object.assign(event, { defaultMuiPrevented: true });
-          }}
-          slotProps={{ chip: { className: styles.chip ?? '', size: 'medium' } }}
-          renderInput={(params) => (
-            <TextField
-              {...params}
-              inputRef={input}
-              variant="standard"
-              label={say.rules.names}
-              placeholder={chosen.length === 0 ? say.rules.namesExample : ''}
-            />
-          )}
         />
-      </MuiRoot>
+      ) : (
+        <input
+          ref={input}
+          role="combobox"
+          aria-expanded={false}
+          aria-autocomplete="list"
+          aria-label={sayRules.names}
+          className={styles.start}
+          placeholder={sayRules.names}
+          value={typed}
+          onChange={({ target: { value } }) => {
+            if (/[,;\n]/.test(value)) takeLine(value);
+            else setTyped(value);
+          }}
+          onPointerEnter={() => void namesField().catch(() => undefined)}
+          onFocus={() =>
+            // What stands here stays until the other can take its place.
+            startTransition(async () => {
+              await namesField();
+              startTransition(() => setWanted(true));
+            })
+          }
+          onKeyDown={(event) => {
+            onKeyDown(event);
+            if (event.key === 'Enter' && typed !== '' && !event.defaultPrevented) takeFirst();
+          }}
+        />
+      )}
       <div className={styles.foot}>
         <Button variant="contained" disabled={!ready} onClick={() => add(kind)}>
-          {ready ? say.rules.addSentence(sentenceOf(kind)) : say.rules.add}
+          {ready ? sayRules.addSentence(sentenceOf(kind)) : sayRules.add}
           {ready && <KeyOf name="select" />}
         </Button>
       </div>

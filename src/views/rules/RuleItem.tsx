@@ -28,12 +28,12 @@ export function RuleItem({ rule, nameOf }: RuleItemProps) {
   const told = useTold();
   const masked = useNameMask()[0] !== 'names';
   const names = rule.studentIds.map(nameOf);
-  const sentence = say.rules.sentence(rule.kind, names);
+  const sentence = sayRules.sentence(rule.kind, names);
   const { other } = RULE_KIND_VIEWS[rule.kind];
   const over = rule.until !== null && rule.until < today();
   const remove = (): void => {
     removeRule(store, rule.id);
-    told(say.rules.removed);
+    told(sayRules.removed);
   };
   return (
     <li className={styles.item} data-over={over}>
@@ -55,14 +55,14 @@ export function RuleItem({ rule, nameOf }: RuleItemProps) {
           <label className={styles.until}>
             <span>
               {rule.until === null
-                ? sayRules.untilEmpty
+                ? sayRules.lastDayEmpty
                 : over
                   ? sayRules.ended
-                  : say.rules.until(rule.until)}
+                  : sayRules.until(rule.until)}
             </span>
             <input
               type="date"
-              aria-label={`${sayRules.until}: ${sentence}`}
+              aria-label={`${sayRules.lastDay}: ${sentence}`}
               value={rule.until ?? ''}
               onChange={(event) => editRule(store, rule.id, { until: event.target.value || null })}
             />
@@ -70,13 +70,13 @@ export function RuleItem({ rule, nameOf }: RuleItemProps) {
           <Button
             variant="line"
             onClick={() => editRule(store, rule.id, { kind: other })}
-            aria-label={say.rules.turnInto(other, sentence)}
+            aria-label={sayRules.turnInto(other, sentence)}
           >
-            {say.rules.turn[other]}
+            {sayRules.turn[other]}
           </Button>
         </div>
       </div>
-      <IconPress label={say.rules.remove(sentence)} onPress={remove}>
+      <IconPress label={sayRules.remove(sentence)} onPress={remove}>
         <CloseRounded fontSize="small" />
       </IconPress>
     </li>

@@ -1,9 +1,9 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import type { Bench } from '@/encode/bench';
 import type { RuleSource } from '@/encode/request';
-import { say } from '@/messages';
+import { sayRules } from '@/messages/rules';
 import type { ClassId } from '@/schema/ids';
 import type { LineupRecord } from '@/schema/lineup';
 import { changeRecipe } from '@/store/actions/lineups';
@@ -20,15 +20,10 @@ import { sizingWithSize } from '../frame/sizingWithSize';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { RuleItem } from './RuleItem';
 import styles from './RulesView.module.css';
+import { RuleEntry } from './RuleEntry';
 import { useFeasibility } from './useFeasibility';
 
-const RuleEntry = dynamic(() => import('./RuleEntry').then((module) => module.RuleEntry), {
-  ssr: false,
-  loading: () => <div className={styles.entryPlace} />,
-});
-const PeopleMatrix = dynamic(() => import('./PeopleMatrix').then((module) => module.PeopleMatrix), {
-  ssr: false,
-});
+const PeopleMatrix = lazily(() => import('./PeopleMatrix').then((module) => module.PeopleMatrix));
 
 /** The quiet rules: who is kept apart, who together, and whether all of it can hold. */
 export function RulesView() {
@@ -40,9 +35,9 @@ export function RulesView() {
     <div className={styles.rules}>
       <section className={styles.write} aria-labelledby="rules-title">
         <h2 id="rules-title" className={styles.title}>
-          {say.rules.title}
+          {sayRules.title}
         </h2>
-        <p className={styles.quiet}>{say.rules.quiet}</p>
+        <p className={styles.quiet}>{sayRules.quiet}</p>
         <RuleEntry
           classId={classId}
           students={students.filter(({ left }) => left === null)}
@@ -50,11 +45,11 @@ export function RulesView() {
         />
         <RuleList classId={classId} nameOf={nameOf} />
       </section>
-      <section className={styles.check} aria-label={say.rules.check}>
+      <section className={styles.check} aria-label={sayRules.check}>
         {lineup && <Check lineup={lineup} nameOf={nameOf} />}
-        <h3 className={styles.subtitle}>{say.rules.whereTitle}</h3>
+        <h3 className={styles.subtitle}>{sayRules.whereTitle}</h3>
         <ul className={styles.where}>
-          {say.rules.where.map((line) => (
+          {sayRules.where.map((line) => (
             <li key={line}>{line}</li>
           ))}
         </ul>
@@ -66,7 +61,7 @@ export function RulesView() {
 
 function RuleList({ classId, nameOf }: { readonly classId: ClassId; readonly nameOf: NameOf }) {
   const rules = useQuery(rulesOf, classId);
-  if (rules.length === 0) return <p className={styles.none}>{say.rules.none}</p>;
+  if (rules.length === 0) return <p className={styles.none}>{sayRules.none}</p>;
   return (
     <ul className={styles.list}>
       {rules.map((rule) => (
@@ -96,13 +91,13 @@ function Check({ lineup, nameOf }: OfLineup) {
   const check = useFeasibility(bench);
   if (check.state === 'holds' && bench.rules.length > 0) {
     return (
-      <p className={styles.holds}>{say.rules.allCanHold(bench.rules.length, check.groupCount)}</p>
+      <p className={styles.holds}>{sayRules.allCanHold(bench.rules.length, check.groupCount)}</p>
     );
   }
   if (check.state !== 'clash') return null;
   const drop = (source: RuleSource): void => {
     takeBack(store, bench, source);
-    told(say.rules.removed);
+    told(sayRules.removed);
   };
   return (
     <ClashPanel

@@ -1,4 +1,4 @@
-import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import type { TakeRecord } from '@/schema/take';
@@ -13,7 +13,7 @@ export function inMatrixOrder(
   take: TakeRecord | undefined,
 ): readonly StudentRecord[] {
   const byName = (one: StudentRecord, two: StudentRecord): number =>
-    say.compare(one.name, two.name);
+    spokenOrder(one.name, two.name);
   switch (order) {
     case 'list':
       return students;

@@ -1,4 +1,4 @@
-import { say } from '@/messages';
+import { sayRules } from '@/messages/rules';
 import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
 import type { StudentRecord } from '@/schema/student';
 import { plainWords } from '../frame/plainWords';
@@ -24,7 +24,7 @@ export function wordsFor(
   );
   if (wanted === '') return names;
   const kinds = QUIET_KINDS.filter((kind) =>
-    plainWords(say.rules.kindWord[kind]).startsWith(wanted),
+    plainWords(sayRules.kindWord[kind]).startsWith(wanted),
   );
   return wanted.length >= CLEARLY_A_KIND ? [...kinds, ...names] : [...names, ...kinds];
 }
@@ -62,7 +62,7 @@ export function readRuleLine(line: string, students: readonly StudentRecord[]): 
 
 function firstPiece(text: string): readonly [piece: string, after: string] {
   const between = /[,;\n&+]/.source;
-  const found = new RegExp(`\\s*(?:${between}|\\s${say.rules.andWord}\\s)\\s*`, 'iu').exec(text);
+  const found = new RegExp(`\\s*(?:${between}|\\s${sayRules.andWord}\\s)\\s*`, 'iu').exec(text);
   return found
     ? [text.slice(0, found.index).trim(), text.slice(found.index + found[0].length)]
     : [text.trim(), ''];
@@ -74,7 +74,7 @@ function withoutKind(piece: string): {
   readonly kind: RuleKindName | null;
 } {
   for (const kind of QUIET_KINDS) {
-    const word = plainWords(say.rules.kindWord[kind]);
+    const word = plainWords(sayRules.kindWord[kind]);
     const plain = plainWords(piece);
     if (plain === word) return { words: '', kind };
     if (plain.endsWith(` ${word}`)) return { words: piece.slice(0, -word.length).trim(), kind };

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type { Bench } from '@/encode/bench';
-import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import { saySeats } from '@/messages/seats';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
@@ -16,6 +16,7 @@ import { useStageNames } from '../frame/names';
 import page from '../frame/SidePage.module.css';
 import { useRealRoll } from '../frame/students';
 import { useBench } from '../frame/useBench';
+import { lazily } from '../primitives/lazily';
 import { useClassId } from '../frame/useClassId';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import { Button } from '../primitives/Button';
@@ -23,11 +24,13 @@ import { LinkButton } from '../primitives/LinkButton';
 import { Invitation } from '../primitives/Invitation';
 import { useNotices } from '../primitives/notices';
 import { NumberStepper } from '../primitives/NumberStepper';
-import { Ended } from './Ended';
 import { openSeats } from './openSeats';
-import { Preparing } from './Preparing';
-import { Running } from './Running';
 import styles from './Seats.module.css';
+
+/** One of the three is what there is to see; the others come when it is their turn. */
+const Ended = lazily(() => import('./Ended').then((module) => module.Ended));
+const Preparing = lazily(() => import('./Preparing').then((module) => module.Preparing));
+const Running = lazily(() => import('./Running').then((module) => module.Running));
 
 /** Students choose their group: prepared, while it runs, and what comes of it. */
 export function SeatsView() {
@@ -92,7 +95,7 @@ function Opening({ bench, record }: OpeningProps) {
   useEffect(() => {
     if (asked.current) return;
     asked.current = true;
-    void openSeats(store, record, shown, say.compare, bench.lineup.name).then((done) => {
+    void openSeats(store, record, shown, spokenOrder, bench.lineup.name).then((done) => {
       if (!done) notify({ text: saySeats.notOpened });
     });
   }, [store, record, shown, bench.lineup.name, notify]);

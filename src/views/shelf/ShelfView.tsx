@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from '../primitives/Button';
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useState } from 'react';
 import { allClasses } from '@/store/queries';
 import { SHELF } from '@/store/history';
@@ -18,10 +18,8 @@ import { usePastedClass } from './usePastedClass';
 import styles from './ShelfView.module.css';
 
 /** Loaded when they are first asked for. */
-const PoolClasses = dynamic(() => import('./PoolClasses').then((module) => module.PoolClasses), {
-  ssr: false,
-});
-const Backups = dynamic(() => import('./Backups').then((module) => module.Backups), { ssr: false });
+const PoolClasses = lazily(() => import('./PoolClasses').then((module) => module.PoolClasses));
+const Backups = lazily(() => import('./Backups').then((module) => module.Backups));
 
 /** Every class a teacher has, and the way to make another. */
 export function ShelfView() {

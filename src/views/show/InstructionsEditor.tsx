@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useEffect, useRef, useState } from 'react';
 import { sayPrepare } from '@/messages/prepare';
 import type { LineupId } from '@/schema/ids';
@@ -9,9 +9,7 @@ import { useStore } from '@/store/react';
 import { Button } from '../primitives/Button';
 import styles from './ShowView.module.css';
 
-const Markdown = dynamic(() => import('../frame/Markdown').then((module) => module.Markdown), {
-  ssr: false,
-});
+const Markdown = lazily(() => import('../frame/Markdown').then((module) => module.Markdown));
 
 /** A pause in typing after which what stands there is kept. */
 const PAUSE_MS = 300;

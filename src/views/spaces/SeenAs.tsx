@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { AddressedLineup } from '@/formats/out/lineupOut';
-import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import { sayLive } from '@/messages/live';
 import { isAddress } from '@/formats/address';
 import { clientFor } from '@/services/reach';
@@ -51,7 +51,7 @@ export function AsChooser({ out, names, as, onAs }: AsChooserProps) {
     .map(({ email }) => email.trim())
     .filter(isAddress)
     .map((value) => ({ value, label: names.nameOf({ email: value }) }))
-    .sort((a, b) => say.compare(a.label, b.label));
+    .sort((a, b) => spokenOrder(a.label, b.label));
   return (
     <section aria-label={words.title}>
       <h3 className={styles.subtitle}>{words.title}</h3>

@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { sayLive } from '@/messages/live';
 import type { Post, Space } from '@/services/channels/spacesContract';
 import type { NamesByAddress } from '../frame/useNamesByAddress';
@@ -8,9 +8,7 @@ import { useTick } from '../frame/useTick';
 import styles from './Spaces.module.css';
 
 /** What reads Markdown comes with the first welcome. */
-const Markdown = dynamic(() => import('../frame/Markdown').then((module) => module.Markdown), {
-  ssr: false,
-});
+const Markdown = lazily(() => import('../frame/Markdown').then((module) => module.Markdown));
 
 interface SpaceBodyProps {
   readonly space: Space;

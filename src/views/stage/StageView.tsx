@@ -1,7 +1,8 @@
 'use client';
 
+import { withWords } from '@/messages/speaking';
 import * as z from 'zod/mini';
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useRouter } from 'next/navigation';
 import { useEffect, useId, useRef, useState, type CSSProperties } from 'react';
 import { scenesFor } from '@/encode/conducting';
@@ -32,9 +33,8 @@ import { useStill } from './useStill';
 import { useWakeLock } from './useWakeLock';
 
 /** Loaded when it is first opened. */
-const KeyMapPanel = dynamic(
-  () => import('../frame/KeyMapPanel').then((module) => module.KeyMapPanel),
-  { ssr: false },
+const KeyMapPanel = lazily(() =>
+  import('../frame/KeyMapPanel').then((module) => module.KeyMapPanel),
 );
 
 const SCALE: Setting<number> = {
@@ -86,7 +86,7 @@ export function StageView() {
   };
   const again = async (): Promise<void> => {
     if (!lineup) return;
-    const { reshuffle } = await import('./reshuffle');
+    const { reshuffle } = await withWords(import('./reshuffle'));
     const made = await reshuffle(store, client, lineup);
     setTold(made ? '' : sayOut.stage.staying);
     if (made) showLineup(store, lineup.id, today());

@@ -4,7 +4,7 @@ import { WHOLE } from '@/encode/openPart';
 import { masteryIn } from '@/encode/mastery';
 import { sentenceKey } from '@/encode/madeFrom';
 import { requestFor } from '@/encode/request';
-import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import type { LineupRecord } from '@/schema/lineup';
 import { addTake } from '@/store/actions/takes';
 import {
@@ -59,6 +59,6 @@ function benchOf({ records }: AppStore, lineup: LineupRecord): Bench | null {
     take: shownTake(records, lineup.id),
     takes: takesOf(records, lineup.id),
     today: today(),
-    compare: say.compare,
+    compare: spokenOrder,
   };
 }

@@ -1,11 +1,11 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useMemo, type ComponentType, type ReactNode } from 'react';
 import * as z from 'zod/mini';
 import { mixedBy, outlookOf } from '@/encode/outlook';
 import { daysIn, daysOf } from '@/encode/seriesDays';
-import { say } from '@/messages';
+import { sayRecipe } from '@/messages/recipe';
 import { sayTerm } from '@/messages/term';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
@@ -36,8 +36,8 @@ import styles from './Term.module.css';
 /** The editors come with the first part of the sentence that is opened. */
 const editor = <P extends object>(
   of: (module: typeof import('./PlanningEditors')) => ComponentType<P>,
-): ComponentType<P> => dynamic(() => import('./PlanningEditors').then(of), { ssr: false });
-const Ahead = dynamic(() => import('./Ahead').then((module) => module.Ahead), { ssr: false });
+): ComponentType<P> => lazily(() => import('./PlanningEditors').then(of));
+const Ahead = lazily(() => import('./Ahead').then((module) => module.Ahead));
 const InTurn = editor((module) => module.InTurn);
 const Mix = editor((module) => module.Mix);
 const NotOn = editor((module) => module.NotOn);
@@ -131,7 +131,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
           ),
           sizing: part(
             'sizing',
-            say.recipe.sizing(sizing),
+            sayRecipe.sizing(sizing),
             words.sizingLabel,
             <Sizing sizing={sizing} onChange={(next) => change({ sizing: next })} />,
           ),

@@ -14,7 +14,7 @@ import { roveAmong } from '../primitives/roving';
 import { Sign } from '../primitives/Sign';
 import { Spoken } from '../primitives/Spoken';
 import { isKey } from '../frame/keyMap';
-import { useWindowed } from '../primitives/useWindowed';
+import { TableRows } from '../primitives/TableRows';
 import { roleWord } from './roleWord';
 import styles from './Term.module.css';
 
@@ -38,7 +38,6 @@ export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: Ter
   const [box, setBox] = useState<HTMLDivElement | null>(null);
   const printing = usePrinting();
   const whole = printing || rows.length <= WHOLE_ROWS;
-  const { shown, above, below } = useWindowed(rows, { rowPx: ROW_PX, whole, box });
   const columns = term.lineups.length + term.roles.length;
   return (
     <div
@@ -115,20 +114,20 @@ export function TermTable({ classId, term, rows, nameOf, chosen, onToggle }: Ter
           </tr>
         </thead>
         <tbody>
-          {above > 0 && <Gap height={above} columns={columns} />}
-          {shown.map((row) => (
-            <Line
-              key={row.studentId}
-              row={row}
-              name={nameOf(row.studentId)}
-              others={rows.length - 1}
-              roles={term.roles}
-              chosen={chosen.includes(row.studentId)}
-              first={row === rows[0]}
-              onToggle={onToggle}
-            />
-          ))}
-          {below > 0 && <Gap height={below} columns={columns} />}
+          <TableRows {...{ rows, rowPx: ROW_PX, whole, box }} columns={columns + 3}>
+            {(row) => (
+              <Line
+                key={row.studentId}
+                row={row}
+                name={nameOf(row.studentId)}
+                others={rows.length - 1}
+                roles={term.roles}
+                chosen={chosen.includes(row.studentId)}
+                first={row === rows[0]}
+                onToggle={onToggle}
+              />
+            )}
+          </TableRows>
         </tbody>
       </table>
     </div>
@@ -150,15 +149,6 @@ function usePrinting(): boolean {
     };
   }, []);
   return printing;
-}
-
-/** Room for the rows that are not drawn. */
-function Gap({ height, columns }: { readonly height: number; readonly columns: number }) {
-  return (
-    <tr aria-hidden="true">
-      <td colSpan={columns + 3} style={{ blockSize: height, padding: 0 }} />
-    </tr>
-  );
 }
 
 interface LineProps {

@@ -1,10 +1,10 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../primitives/lazily';
 import { useMemo, useState } from 'react';
 import * as z from 'zod/mini';
 import { TERM_ORDERS, termOf, termRank, type TermOrder } from '@/encode/term';
-import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import { sayTerm } from '@/messages/term';
 import type { StudentId } from '@/schema/ids';
 import type { Setting } from '@/schema/setting';
@@ -34,15 +34,11 @@ const ORDER: Setting<TermOrder> = {
 };
 
 /** What is done now and then is loaded when it is asked for. */
-const Days = dynamic(() => import('./Days').then((module) => module.Days), { ssr: false });
-const PastGroups = dynamic(() => import('./PastGroups').then((module) => module.PastGroups), {
-  ssr: false,
-});
+const Days = lazily(() => import('./Days').then((module) => module.Days));
+const PastGroups = lazily(() => import('./PastGroups').then((module) => module.PastGroups));
 
 /** A picture of what the table tells, loaded when it is asked for. */
-const MetChart = dynamic(() => import('./MetChart').then((module) => module.MetChart), {
-  ssr: false,
-});
+const MetChart = lazily(() => import('./MetChart').then((module) => module.MetChart));
 
 /** The term along each student's line, and rounds planned together. */
 export function TermView() {
@@ -75,8 +71,8 @@ export function TermView() {
     return [...term.rows].sort(
       (a, b) =>
         termRank(a, order) - termRank(b, order) ||
-        (order === 'section' ? say.compare(sectionOf(a.studentId), sectionOf(b.studentId)) : 0) ||
-        say.compare(nameOf(a.studentId), nameOf(b.studentId)),
+        (order === 'section' ? spokenOrder(sectionOf(a.studentId), sectionOf(b.studentId)) : 0) ||
+        spokenOrder(nameOf(a.studentId), nameOf(b.studentId)),
     );
   }, [term, students, theClass, order, nameOf]);
   if (!theClass) return null;

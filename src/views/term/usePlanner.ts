@@ -1,5 +1,6 @@
 'use client';
 
+import { withWords } from '@/messages/speaking';
 import { useRef, useState } from 'react';
 import type { Bench, PastGroups } from '@/encode/bench';
 import { sayTerm } from '@/messages/term';
@@ -175,7 +176,7 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
 }
 
 type Tools = typeof import('./plannerTools');
-const tools = (): Promise<Tools> => import('./plannerTools');
+const tools = (): Promise<Tools> => withWords(import('./plannerTools'));
 
 function newSeed(): number {
   return crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;

@@ -2,7 +2,7 @@
 
 import { useTold } from '../../frame/useTold';
 import { Button } from '../../primitives/Button';
-import dynamic from 'next/dynamic';
+import { lazily } from '../../primitives/lazily';
 import { freeSign } from '@/encode/takeGroups';
 import { sayBench } from '@/messages/bench';
 import {
@@ -26,9 +26,7 @@ import { Offers } from './Offers';
 import { useShownTake, useWorkbench } from '../workbench/Workbench';
 
 /** Charts are loaded when one is first looked at. */
-const GroupChart = dynamic(() => import('./GroupChart').then((module) => module.GroupChart), {
-  ssr: false,
-});
+const GroupChart = lazily(() => import('./GroupChart').then((module) => module.GroupChart));
 
 interface GroupFactsProps {
   readonly row: number;

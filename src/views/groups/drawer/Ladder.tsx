@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import { sayBench } from '@/messages/bench';
 import { Sign } from '../../primitives/Sign';
 import { Spoken } from '../../primitives/Spoken';
@@ -32,7 +32,9 @@ export function Ladder({ row }: LadderProps) {
           const groups = rows.flatMap((one) => sheet.groups[one] ?? []);
           return (
             <li key={name} data-lit={(row !== null && rows.includes(row)) || undefined}>
-              <span className={styles.skill}>{name === '' ? say.measures.noResults : name}</span>
+              <span className={styles.skill}>
+                {name === '' ? sayGroups.measures.noResults : name}
+              </span>
               {row === null ? (
                 <>
                   <span className={styles.marks} aria-hidden="true">

@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from '../../primitives/Button';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import { sayBench } from '@/messages/bench';
 import type { StudentId } from '@/schema/ids';
 import { KeyHint } from '../../primitives/KeyHint';
@@ -47,7 +47,7 @@ export function MoveTargets({ ids }: MoveTargetsProps) {
                 <span className={styles.target}>{name}</span>
                 <span className={styles.size} data-effect={target?.effect}>
                   {target && index !== alone
-                    ? say.groups.effect[target.effect]
+                    ? sayGroups.effect[target.effect]
                     : drawer.nowSize(size)}
                 </span>
                 {index < 9 && <KeyHint>{String(index + 1)}</KeyHint>}

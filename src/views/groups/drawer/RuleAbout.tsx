@@ -1,8 +1,8 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../../primitives/lazily';
 import { useRef, useState } from 'react';
-import { say } from '@/messages';
+import { sayRules } from '@/messages/rules';
 import { sayBench } from '@/messages/bench';
 import type { StudentId } from '@/schema/ids';
 import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
@@ -14,9 +14,8 @@ import { useWorkbench } from '../workbench/Workbench';
 import styles from './Drawer.module.css';
 
 /** Loaded with the first name that is asked for. */
-const StudentEntry = dynamic(
-  () => import('../../frame/StudentEntry').then((module) => module.StudentEntry),
-  { ssr: false },
+const StudentEntry = lazily(() =>
+  import('../../frame/StudentEntry').then((module) => module.StudentEntry),
 );
 
 interface RuleAboutProps {
@@ -42,7 +41,7 @@ export function RuleAbout({ id }: RuleAboutProps) {
   const keep = (kind: RuleKindName, other: StudentId): void => {
     const ids = [id, other];
     addRule(store, bench.theClass.id, kind, ids);
-    told(drawer.ruleAdded(say.rules.sentence(kind, ids.map(nameOf))));
+    told(drawer.ruleAdded(sayRules.sentence(kind, ids.map(nameOf))));
     close(kind);
   };
   return (

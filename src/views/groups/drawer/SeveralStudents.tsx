@@ -2,7 +2,8 @@
 
 import { useTold } from '../../frame/useTold';
 import { Button } from '../../primitives/Button';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
+import { sayRules } from '@/messages/rules';
 import { sayBench } from '@/messages/bench';
 import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
 import { setPinned } from '@/store/actions/lineups';
@@ -29,7 +30,7 @@ export function SeveralStudents() {
   const apart = new Set(ids.map(selection.groupOf)).size > 1;
   const keep = (kind: RuleKindName) => (): void => {
     addRule(store, bench.theClass.id, kind, ids);
-    told(drawer.ruleAdded(say.rules.sentence(kind, ids.map(nameOf))));
+    told(drawer.ruleAdded(sayRules.sentence(kind, ids.map(nameOf))));
   };
   const pinned = ids.every((id) => sheet.pinned.has(id));
   return (
@@ -48,7 +49,7 @@ export function SeveralStudents() {
           <KeyOf name="swap" />
           {effect && (
             <span className={styles.size} data-effect={effect}>
-              {say.groups.effect[effect]}
+              {sayGroups.effect[effect]}
             </span>
           )}
         </Button>

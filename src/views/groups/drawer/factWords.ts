@@ -1,5 +1,5 @@
 import type { ToldFact } from '@/encode/insightTypes';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import { sayBench } from '@/messages/bench';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { NameOf } from '../../frame/names';
@@ -34,7 +34,11 @@ export function factSentence(fact: ToldFact, { theClass, nameOf, about }: Words)
       const name = detailName(theClass, detailOf(fact.attribute));
       if (fact.group === null) return good(drawer.noValue(name));
       return good(
-        drawer.mean(capital(name), say.measures.figure(fact.group), say.measures.figure(fact.all)),
+        drawer.mean(
+          capital(name),
+          sayGroups.measures.figure(fact.group),
+          sayGroups.measures.figure(fact.all),
+        ),
       );
     }
     case 'share': {
@@ -42,7 +46,7 @@ export function factSentence(fact: ToldFact, { theClass, nameOf, about }: Words)
       const detail = detailOf(fact.attribute);
       const value = valueName(theClass, detail, fact.value);
       const name = capital(detailName(theClass, detail));
-      return good(drawer.share(name, value, fact.have, say.measures.figure(fact.share)));
+      return good(drawer.share(name, value, fact.have, sayGroups.measures.figure(fact.share)));
     }
     case 'onlyOne': {
       const detail = detailOf(fact.attribute);

@@ -3,7 +3,7 @@
 import { Button } from '../../primitives/Button';
 import { LinkButton } from '../../primitives/LinkButton';
 import type { Bench } from '@/encode/bench';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import { KeyOf } from '../../frame/KeyOf';
 import styles from './MakeButton.module.css';
 import { useWorkbench } from '../workbench/Workbench';
@@ -24,9 +24,9 @@ export function MakeButton({ chosenRows, onMake }: MakeButtonProps) {
     const { done } = shuffle.state;
     return (
       <div className={styles.working}>
-        <progress className={styles.progress} value={done} aria-label={say.groups.working} />
+        <progress className={styles.progress} value={done} aria-label={sayGroups.working} />
         <Button variant="paper" onClick={shuffle.stop}>
-          {say.groups.stop}
+          {sayGroups.stop}
         </Button>
       </div>
     );
@@ -45,7 +45,7 @@ export function MakeButton({ chosenRows, onMake }: MakeButtonProps) {
       </Button>
       {recipe.dealing.by === 'choose' && (
         <LinkButton variant="paper" href={`/c/${bench.theClass.id}/groups/seats`}>
-          {say.groups.openSeats}
+          {sayGroups.openSeats}
         </LinkButton>
       )}
       <Staying />
@@ -54,11 +54,9 @@ export function MakeButton({ chosenRows, onMake }: MakeButtonProps) {
 }
 
 function label({ take, lineup }: Bench, chosenRows: readonly number[]): string {
-  if (['hand', 'choose'].includes(lineup.recipe.dealing.by)) return say.groups.setOut;
-  if (!take || lineup.recipe.dealing.by !== 'shuffle') return say.groups.make;
-  return chosenRows.length > 0
-    ? say.groups.reshuffleChosen(chosenRows.length)
-    : say.groups.reshuffle;
+  if (['hand', 'choose'].includes(lineup.recipe.dealing.by)) return sayGroups.setOut;
+  if (!take || lineup.recipe.dealing.by !== 'shuffle') return sayGroups.make;
+  return chosenRows.length > 0 ? sayGroups.reshuffleChosen(chosenRows.length) : sayGroups.reshuffle;
 }
 
 /** Who stays where they are through the next reshuffle, and the way to shuffle the pinned all the same. */
@@ -72,14 +70,14 @@ function Staying() {
   return (
     <p className={styles.staying}>
       {[
-        pinned > 0 ? say.groups.pinnedStay(pinned) : '',
-        locked > 0 ? say.groups.lockedStay(locked) : '',
+        pinned > 0 ? sayGroups.pinnedStay(pinned) : '',
+        locked > 0 ? sayGroups.lockedStay(locked) : '',
       ]
         .filter(Boolean)
         .join(', ')}
       {pinned > 0 && (
         <Button variant="line" onClick={() => void shuffle.make({ rows: null, pins: false })}>
-          {say.groups.evenPinned}
+          {sayGroups.evenPinned}
         </Button>
       )}
     </p>

@@ -1,7 +1,7 @@
 'use client';
 
 import { changedSince } from '@/encode/madeFrom';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import styles from './ShuffleTrouble.module.css';
 import { useWorkbench } from '../workbench/Workbench';
 
@@ -14,7 +14,7 @@ export function Older() {
   if (parts.length === 0) return null;
   return (
     <p role="status" className={styles.again}>
-      {say.groups.older(parts)}
+      {sayGroups.older(parts)}
     </p>
   );
 }

@@ -5,7 +5,8 @@ import type { RuleSource } from '@/encode/request';
 import type { SizingChoice } from '@/schema/recipe';
 import { changeRecipe } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
+import { sayRules } from '@/messages/rules';
 import { Button } from '../../primitives/Button';
 import { useTold } from '../../frame/useTold';
 import { ClashPanel } from '../../frame/ClashPanel';
@@ -33,9 +34,9 @@ export function ShuffleTrouble() {
     const { number, scope } = state;
     return (
       <p role="status" className={styles.again}>
-        {say.groups.again(number)}{' '}
+        {sayGroups.again(number)}{' '}
         <Button variant="line" onClick={() => void shuffle.make({ ...scope, letGo: true })}>
-          {say.groups.letGo}
+          {sayGroups.letGo}
         </Button>
       </p>
     );
@@ -44,7 +45,7 @@ export function ShuffleTrouble() {
   const drop = (source: RuleSource): void => {
     takeBack(store, bench, source);
     void shuffle.make(WHOLE, withoutSource(bench, source));
-    told(say.rules.removed);
+    told(sayRules.removed);
   };
   const makeWith = (sizing: SizingChoice): void => {
     const { lineup } = bench;

@@ -1,7 +1,8 @@
 'use client';
 
 import Link from 'next/link';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
+import { sayRecipe } from '@/messages/recipe';
 import { activitiesOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useWorkbench } from '../workbench/Workbench';
@@ -16,8 +17,8 @@ export function Worked() {
   if (open.length === 0) return null;
   return (
     <p className={styles.again}>
-      {say.groups.workedIn}{' '}
-      {say.recipe.listParts(open).map((part) =>
+      {sayGroups.workedIn}{' '}
+      {sayRecipe.listParts(open).map((part) =>
         typeof part === 'string' ? (
           part
         ) : (
@@ -26,7 +27,7 @@ export function Worked() {
           </Link>
         ),
       )}
-      . {say.groups.workedInNote}
+      . {sayGroups.workedInNote}
     </p>
   );
 }

@@ -4,7 +4,7 @@ import { Button } from '../../primitives/Button';
 import { focusFirst } from '../../primitives/focusFirst';
 import { useLayoutEffect, useRef } from 'react';
 import type { Bench } from '@/encode/bench';
-import { say } from '@/messages';
+import { sayRecipe } from '@/messages/recipe';
 import { changeRecipe } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
 import type { Recipe } from '@/schema/recipe';
@@ -16,7 +16,7 @@ interface AlsoMenuProps {
   readonly onPick: (part: PartKey) => void;
 }
 
-type Also = keyof typeof say.recipe.alsoOptions;
+type Also = keyof typeof sayRecipe.alsoOptions;
 
 /** What the sentence does not say yet and could; picking one opens its editor in the same place. */
 export function AlsoMenu({ onPick }: AlsoMenuProps) {
@@ -34,7 +34,7 @@ export function AlsoMenu({ onPick }: AlsoMenuProps) {
       {offered(bench).map((key) => (
         <li key={key}>
           <Button variant="paper" size="small" onClick={() => pick(key)}>
-            {say.recipe.alsoOptions[key]}
+            {sayRecipe.alsoOptions[key]}
           </Button>
         </li>
       ))}

@@ -1,6 +1,6 @@
 'use client';
 
-import { say } from '@/messages';
+import { sayRecipe } from '@/messages/recipe';
 import { sayBench } from '@/messages/bench';
 import { BY_SECTION, type Dealing, type DealOrder } from '@/schema/recipe';
 import { detailName } from '../../frame/detailWords';
@@ -46,7 +46,7 @@ export function DealingEditor({ change }: EditorProps) {
             legend={editors.orderLegend}
             value={keyOf(dealing.order)}
             options={[
-              ...NAMES.map((value) => ({ value: value, label: say.recipe.order[value] })),
+              ...NAMES.map((value) => ({ value: value, label: sayRecipe.order[value] })),
               ...theClass.details.map(({ id, name }) => ({ value: `detail ${id}`, label: name })),
             ]}
             onChange={(key) => change({ dealing: { ...dealing, order: orderOf(key) } })}
@@ -56,7 +56,7 @@ export function DealingEditor({ change }: EditorProps) {
             value={dealing.inBlocks ? 'blocks' : 'round'}
             options={(['round', 'blocks'] as const).map((value) => ({
               value,
-              label: say.recipe.dealt[value],
+              label: sayRecipe.dealt[value],
             }))}
             onChange={(value) => change({ dealing: { ...dealing, inBlocks: value === 'blocks' } })}
           />

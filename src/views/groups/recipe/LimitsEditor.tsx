@@ -3,7 +3,7 @@
 import CloseRounded from '@mui/icons-material/CloseRounded';
 import { Button } from '../../primitives/Button';
 import { useState } from 'react';
-import { say } from '@/messages';
+import { sayRules } from '@/messages/rules';
 import { sayBench } from '@/messages/bench';
 import { LIMIT_KINDS, type Limit } from '@/schema/recipe';
 import { detailName, valueName } from '../../frame/detailWords';
@@ -32,7 +32,7 @@ export function LimitsEditor({ change }: EditorProps) {
   const chosen = values.find(([one]) => one === value) ?? values.at(-1);
   const preview = useWorkbench('preview');
   const sentence = (limit: Limit): string =>
-    say.rules.limit(
+    sayRules.limit(
       limit.kind,
       detailName(theClass, limit.detail),
       valueName(theClass, limit.detail, limit.value),

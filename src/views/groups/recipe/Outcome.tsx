@@ -2,7 +2,7 @@
 
 import { valueCount } from '@/encode/dealing';
 import type { SizeCount } from '@/encode/sizing';
-import { say } from '@/messages';
+import { sayRecipe } from '@/messages/recipe';
 import type { SizingChoice } from '@/schema/recipe';
 import { changeRecipe } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
@@ -18,18 +18,18 @@ export function Outcome() {
   const preview = useWorkbench('preview');
   if (dealing.by === 'value') {
     return (
-      <span className={styles.outcome}>
-        {say.recipe.givesValues(valueCount(bench, dealing.of))}
-      </span>
+      <span className={styles.outcome}>{sayRecipe.givesValues(valueCount(bench, dealing.of))}</span>
     );
   }
   if (!preview.ok) {
-    return <span className={styles.impossible}>{say.sizingIssueSentence(preview.issue)}</span>;
+    return (
+      <span className={styles.impossible}>{sayRecipe.sizingIssueSentence(preview.issue)}</span>
+    );
   }
   const caution = sizing.by === 'size' ? cautionAbout(preview.counts, sizing) : null;
   return (
     <>
-      <span className={styles.outcome}>{say.recipe.gives(preview.counts)}</span>
+      <span className={styles.outcome}>{sayRecipe.gives(preview.counts)}</span>
       {caution && (
         <span className={styles.caution}>
           {caution}{' '}
@@ -40,7 +40,7 @@ export function Outcome() {
               changeRecipe(store, bench.lineup.id, { sizing: { ...sizing, leftover: 'spread' } });
             }}
           >
-            {say.recipe.spreadInstead}
+            {sayRecipe.spreadInstead}
           </Button>
         </span>
       )}
@@ -55,7 +55,7 @@ function cautionAbout(
 ): string | null {
   if (sizing.leftover === 'spread') return null;
   const sizes = counts.map(({ size }) => size);
-  if (sizes.length > 1 && Math.min(...sizes) === 1) return say.recipe.oneAlone;
+  if (sizes.length > 1 && Math.min(...sizes) === 1) return sayRecipe.oneAlone;
   const largest = Math.max(...sizes);
-  return largest > sizing.size + 1 ? say.recipe.farLarger(largest, sizing.size) : null;
+  return largest > sizing.size + 1 ? sayRecipe.farLarger(largest, sizing.size) : null;
 }

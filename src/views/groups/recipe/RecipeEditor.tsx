@@ -1,7 +1,7 @@
 'use client';
 
 import { useLayoutEffect, useRef } from 'react';
-import { say } from '@/messages';
+import { sayRecipe } from '@/messages/recipe';
 import { sayBench } from '@/messages/bench';
 import type { Recipe } from '@/schema/recipe';
 import { changeRecipe } from '@/store/actions/lineups';
@@ -123,15 +123,15 @@ function LeftoverEditor({ change }: EditorProps) {
   return (
     <>
       <Choice
-        legend={say.recipe.leftoverLabel}
+        legend={sayRecipe.leftoverLabel}
         value={sizing.leftover}
         options={(['spread', 'larger', 'smaller'] as const).map((value) => ({
           value,
-          label: say.recipe.leftover[value],
+          label: sayRecipe.leftover[value],
         }))}
         onChange={(leftover) => change({ sizing: { ...sizing, leftover } })}
       />
-      <p className={styles.hint}>{say.recipe.leftoverExplained[sizing.leftover]}</p>
+      <p className={styles.hint}>{sayRecipe.leftoverExplained[sizing.leftover]}</p>
     </>
   );
 }

@@ -1,10 +1,10 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../../primitives/lazily';
 import Link from 'next/link';
 import { Fragment, useState, type ReactNode } from 'react';
 import type { Bench } from '@/encode/bench';
-import { say } from '@/messages';
+import { sayRecipe } from '@/messages/recipe';
 import { lineupsOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import type { Balance, Recipe } from '@/schema/recipe';
@@ -16,12 +16,8 @@ import styles from './RecipeSentence.module.css';
 import { useWorkbench } from '../workbench/Workbench';
 
 /** Loaded with the first part that is opened. */
-const RecipeEditor = dynamic(() => import('./RecipeEditor').then((module) => module.RecipeEditor), {
-  ssr: false,
-});
-const AlsoMenu = dynamic(() => import('./AlsoMenu').then((module) => module.AlsoMenu), {
-  ssr: false,
-});
+const RecipeEditor = lazily(() => import('./RecipeEditor').then((module) => module.RecipeEditor));
+const AlsoMenu = lazily(() => import('./AlsoMenu').then((module) => module.AlsoMenu));
 
 interface RecipeSentenceProps {
   readonly dealtCount: number;
@@ -56,13 +52,13 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
   const lineupName = (id: string): string => lineups.find((one) => one.id === id)?.name ?? '';
   const leftover =
     sizing.by === 'size' &&
-    part('leftover', say.recipe.leftover[sizing.leftover], say.recipe.leftoverLabel);
+    part('leftover', sayRecipe.leftover[sizing.leftover], sayRecipe.leftoverLabel);
   const quiet = (
     <Link key="rules" className={styles.part} href={`/c/${theClass.id}/rules`}>
-      {say.recipe.rules(rules.length)}
+      {sayRecipe.rules(rules.length)}
     </Link>
   );
-  const { sentence } = say.recipe;
+  const { sentence } = sayRecipe;
   // Numbers and words can be seen on the groups; what is made up of more is said.
   const { from, withCode, withDate } = recipe.naming;
   const plainNames = (from === 'numbers' || from === 'words') && !withCode && !withDate;
@@ -71,10 +67,10 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
   return (
     <div className={styles.sentence}>
       {filled(sentence[beginning(recipe)], {
-        sizing: part('sizing', say.recipe.sizing(sizing), say.recipe.sizingLabel),
-        who: part('who', whoWords(bench, dealtCount, lineupName), say.recipe.whoLabel),
+        sizing: part('sizing', sayRecipe.sizing(sizing), sayRecipe.sizingLabel),
+        who: part('who', whoWords(bench, dealtCount, lineupName), sayRecipe.whoLabel),
         leftover,
-        dealing: part('dealing', dealingWords(bench), say.recipe.dealingLabel),
+        dealing: part('dealing', dealingWords(bench), sayRecipe.dealingLabel),
       })}{' '}
       <span role="status">
         <Outcome />
@@ -82,11 +78,11 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
       {lookedAfter(bench, goals, quiet)}{' '}
       {!plainNames &&
         filled(sentence.naming, {
-          naming: part('naming', say.recipe.naming[recipe.naming.from], say.recipe.namingLabel),
+          naming: part('naming', sayRecipe.naming[recipe.naming.from], sayRecipe.namingLabel),
         })}{' '}
       <RecipePart
-        text={say.recipe.also}
-        label={say.recipe.alsoLabel}
+        text={sayRecipe.also}
+        label={sayRecipe.alsoLabel}
         pale
         open={open?.at === 'also'}
         onOpen={(next) => setOpen(next ? { at: 'also', part: null } : null)}
@@ -103,7 +99,7 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
 
 /** What is looked after, quiet rules among it; where nothing is drawn they are not. */
 function lookedAfter({ lineup, rules }: Bench, goals: readonly ReactNode[], quiet: ReactNode) {
-  const { sentence, listParts } = say.recipe;
+  const { sentence, listParts } = sayRecipe;
   if (rules.length === 0) {
     const words = goals.length > 0 ? sentence.goalsWithoutRules : sentence.withoutRules;
     return filled(words, { goals: listParts(goals), rules: quiet });
@@ -114,7 +110,7 @@ function lookedAfter({ lineup, rules }: Bench, goals: readonly ReactNode[], quie
 }
 
 /** Which sentence a recipe begins with. */
-function beginning({ dealing, sizing }: Recipe): keyof typeof say.recipe.sentence {
+function beginning({ dealing, sizing }: Recipe): keyof typeof sayRecipe.sentence {
   if (dealing.by === 'value' || dealing.by === 'hand' || dealing.by === 'choose') {
     return dealing.by;
   }
@@ -126,7 +122,7 @@ type Part = (key: PartKey, text: string, label: string, at?: string) => ReactNod
 /** What a shuffle looks after, each with its control. */
 function goalsOf(bench: Bench, part: Part): readonly ReactNode[] {
   const { balance, sections, freshPartners, wishes, topics, needs, limits } = bench.lineup.recipe;
-  const { goal, weighed } = say.recipe;
+  const { goal, weighed } = sayRecipe;
   const details = (how: Balance['how']): ReactNode => {
     const words = balanceWords(
       bench,
@@ -134,7 +130,7 @@ function goalsOf(bench: Bench, part: Part): readonly ReactNode[] {
     );
     // The first of the two is the same control whichever it is, so that its editor stays open while one becomes the other.
     const at = balance.some((one) => one.how === 'mix') ? how : 'mix';
-    const control = part('balance', say.recipe.listed(words), say.recipe.balanceLabel, at);
+    const control = part('balance', sayRecipe.listed(words), sayRecipe.balanceLabel, at);
     return (
       words.length > 0 && <Fragment key={at}>{filled(goal[how], { details: control })}</Fragment>
     );
@@ -142,17 +138,13 @@ function goalsOf(bench: Bench, part: Part): readonly ReactNode[] {
   return [
     details('mix'),
     details('match'),
-    sections !== 'any' && part('sections', say.recipe.sections[sections], say.recipe.sectionsLabel),
+    sections !== 'any' && part('sections', sayRecipe.sections[sections], sayRecipe.sectionsLabel),
     freshPartners &&
-      part('freshPartners', weighed[freshPartners](say.recipe.fresh), say.recipe.freshLabel),
-    wishes && part('wishes', weighed[wishes](say.recipe.wishes), say.recipe.wishesLabel),
-    topics && part('topics', weighed[topics](say.recipe.topics), say.recipe.topicsLabel),
+      part('freshPartners', weighed[freshPartners](sayRecipe.fresh), sayRecipe.freshLabel),
+    wishes && part('wishes', weighed[wishes](sayRecipe.wishes), sayRecipe.wishesLabel),
+    topics && part('topics', weighed[topics](sayRecipe.topics), sayRecipe.topicsLabel),
     needs &&
-      part(
-        'needs',
-        weighed[needs.importance](say.recipe.needs(needs.focus)),
-        say.recipe.needsLabel,
-      ),
-    limits.length > 0 && part('limits', say.recipe.limits(limits.length), say.recipe.limitsLabel),
+      part('needs', weighed[needs.importance](sayRecipe.needs(needs.focus)), sayRecipe.needsLabel),
+    limits.length > 0 && part('limits', sayRecipe.limits(limits.length), sayRecipe.limitsLabel),
   ].filter(Boolean);
 }

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { previewSizes } from '@/encode/sizing';
-import { say } from '@/messages';
+import { sayRecipe } from '@/messages/recipe';
 import type { SizingChoice } from '@/schema/recipe';
 import { Choice } from '../../primitives/Choice';
 import { InPlaceText } from '../../primitives/InPlaceText';
@@ -25,26 +25,26 @@ const WAYS: readonly SizingChoice['by'][] = ['size', 'count', 'atMost', 'range',
 export function SizingEditor({ sizing, hereCount, onChange }: SizingEditorProps) {
   const refusal = (next: SizingChoice): string | null => {
     const preview = previewSizes(hereCount, next);
-    if (!preview.ok) return say.sizingIssueSentence(preview.issue);
+    if (!preview.ok) return sayRecipe.sizingIssueSentence(preview.issue);
     return next.by === 'size' && next.size > hereCount
-      ? say.recipe.sizeTooLarge(next.size, hereCount)
+      ? sayRecipe.sizeTooLarge(next.size, hereCount)
       : null;
   };
   const part = { hereCount, refusal, onChange };
   return (
     <div className={styles.sizing}>
       <Choice
-        legend={say.recipe.sizingLabel}
+        legend={sayRecipe.sizingLabel}
         value={sizing.by}
-        options={WAYS.map((value) => ({ value, label: say.recipe.sizingBy[value] }))}
+        options={WAYS.map((value) => ({ value, label: sayRecipe.sizingBy[value] }))}
         onChange={(by) => onChange(startOf(by, sizing, hereCount))}
       />
       {sizing.by === 'count' && (
         <NumberStepper
           key="count"
-          label={say.recipe.countLabel}
-          lessLabel={say.recipe.fewerGroups}
-          moreLabel={say.recipe.moreGroups}
+          label={sayRecipe.countLabel}
+          lessLabel={sayRecipe.fewerGroups}
+          moreLabel={sayRecipe.moreGroups}
           value={sizing.count}
           refusal={(count) => refusal({ by: 'count', count })}
           onChange={(count) => onChange({ by: 'count', count })}
@@ -53,9 +53,9 @@ export function SizingEditor({ sizing, hereCount, onChange }: SizingEditorProps)
       {(sizing.by === 'size' || sizing.by === 'atMost') && (
         <NumberStepper
           key={sizing.by}
-          label={say.recipe.sizeLabel}
-          lessLabel={say.recipe.smallerGroups}
-          moreLabel={say.recipe.largerGroups}
+          label={sayRecipe.sizeLabel}
+          lessLabel={sayRecipe.smallerGroups}
+          moreLabel={sayRecipe.largerGroups}
           value={sizing.size}
           refusal={(size) => refusal({ ...sizing, size })}
           onChange={(size) => onChange({ ...sizing, size })}
@@ -77,23 +77,23 @@ function Range({ sizing, refusal, onChange }: PartProps<'range'>) {
     <>
       <NumberStepper
         labelled
-        label={say.recipe.leastLabel}
-        lessLabel={say.recipe.smallerLeast}
-        moreLabel={say.recipe.largerLeast}
+        label={sayRecipe.leastLabel}
+        lessLabel={sayRecipe.smallerLeast}
+        moreLabel={sayRecipe.largerLeast}
         value={sizing.least}
         refusal={(least) => refusal({ ...sizing, least })}
         onChange={(least) => onChange({ ...sizing, least })}
       />
       <NumberStepper
         labelled
-        label={say.recipe.mostLabel}
-        lessLabel={say.recipe.smallerMost}
-        moreLabel={say.recipe.largerMost}
+        label={sayRecipe.mostLabel}
+        lessLabel={sayRecipe.smallerMost}
+        moreLabel={sayRecipe.largerMost}
         value={sizing.most}
         refusal={(most) => refusal({ ...sizing, most })}
         onChange={(most) => onChange({ ...sizing, most })}
       />
-      <p className={editor.hint}>{say.recipe.rangeHint}</p>
+      <p className={editor.hint}>{sayRecipe.rangeHint}</p>
     </>
   );
 }
@@ -105,15 +105,15 @@ function Sizes({ sizing, refusal, onChange }: PartProps<'sizes'>) {
     const sizes = figures.map(Number);
     const read = sizes.length > 0 && sizes.every((size) => Number.isInteger(size) && size > 0);
     const next = { by: 'sizes' as const, sizes };
-    setTrouble(read ? refusal(next) : say.recipe.sizesUnread);
+    setTrouble(read ? refusal(next) : sayRecipe.sizesUnread);
     // Sizes that do not add up yet are kept: the sentence says by how much, and somebody may still come.
     if (read) onChange(next);
   };
   return (
     <>
-      <InPlaceText value={sizing.sizes.join(', ')} label={say.recipe.sizesLabel} onChange={write} />
+      <InPlaceText value={sizing.sizes.join(', ')} label={sayRecipe.sizesLabel} onChange={write} />
       <p className={editor.hint} role={trouble === null ? undefined : 'alert'}>
-        {trouble ?? say.recipe.sizesHint}
+        {trouble ?? sayRecipe.sizesHint}
       </p>
     </>
   );

@@ -1,5 +1,5 @@
 import type { Bench } from '@/encode/bench';
-import { say } from '@/messages';
+import { sayRecipe } from '@/messages/recipe';
 import type { Balance } from '@/schema/recipe';
 import { detailName, valueName } from '../../frame/detailWords';
 
@@ -28,20 +28,20 @@ export function whoWords(
   const { who } = lineup.recipe;
   switch (who.of) {
     case 'all':
-      return say.recipe.here(number);
+      return sayRecipe.here(number);
     case 'sections':
-      return say.recipe.who.sections(
+      return sayRecipe.who.sections(
         theClass.sections.filter(({ id }) => who.sectionIds.includes(id)).map(({ name }) => name),
         number,
       );
     case 'unplaced':
-      return say.recipe.who.unplaced(number);
+      return sayRecipe.who.unplaced(number);
     case 'groups':
-      return say.recipe.who.groups(lineupName(who.lineupId), number);
+      return sayRecipe.who.groups(lineupName(who.lineupId), number);
     case 'values':
-      return say.recipe.who.values(
+      return sayRecipe.who.values(
         who.values.map((value) =>
-          say.recipe.who.value(
+          sayRecipe.who.value(
             detailName(theClass, who.detail),
             valueName(theClass, who.detail, value),
           ),
@@ -56,7 +56,7 @@ export function whoWords(
 /** "experience and home language (above all)". */
 export function balanceWords({ theClass }: Bench, balance: readonly Balance[]): readonly string[] {
   return balance.map(({ detail, importance }) =>
-    say.recipe.weighed[importance](detailName(theClass, detail)),
+    sayRecipe.weighed[importance](detailName(theClass, detail)),
   );
 }
 
@@ -64,11 +64,11 @@ export function balanceWords({ theClass }: Bench, balance: readonly Balance[]): 
 export function dealingWords({ lineup, theClass }: Bench): string {
   const { dealing } = lineup.recipe;
   if (dealing.by === 'shuffle') return '';
-  if (dealing.by === 'hand') return say.recipe.empty;
-  if (dealing.by === 'choose') return say.recipe.chosen;
+  if (dealing.by === 'hand') return sayRecipe.empty;
+  if (dealing.by === 'choose') return sayRecipe.chosen;
   if (dealing.by === 'value') return detailName(theClass, dealing.of);
   const { order, inBlocks } = dealing;
   const name =
-    typeof order === 'string' ? say.recipe.order[order] : detailName(theClass, order.detail);
-  return say.recipe.inOrder(name, say.recipe.dealt[inBlocks ? 'blocks' : 'round']);
+    typeof order === 'string' ? sayRecipe.order[order] : detailName(theClass, order.detail);
+  return sayRecipe.inOrder(name, sayRecipe.dealt[inBlocks ? 'blocks' : 'round']);
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from '../../primitives/Button';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import styles from './Aside.module.css';
 import { Tile } from './Tile';
 import { usePlaceBest } from './usePlaceBest';
@@ -25,11 +25,11 @@ export function Aside() {
       data-row="aside"
       data-over={over === 'aside'}
       data-empty={empty}
-      aria-label={say.groups.aside}
+      aria-label={sayGroups.aside}
     >
-      <h2 className={styles.title}>{say.groups.aside}</h2>
+      <h2 className={styles.title}>{sayGroups.aside}</h2>
       {empty ? (
-        <p className={styles.hint}>{say.groups.asideEmpty}</p>
+        <p className={styles.hint}>{sayGroups.asideEmpty}</p>
       ) : (
         <ul className={styles.tiles}>
           {sheet.aside.map((student) => (
@@ -50,7 +50,7 @@ export function Aside() {
       )}
       {!empty && insight && (
         <Button size="small" variant="paper" aria-disabled={busy} onClick={place}>
-          {say.groups.placeBest(sheet.aside.length)}
+          {sayGroups.placeBest(sheet.aside.length)}
         </Button>
       )}
     </section>

@@ -11,7 +11,7 @@ import {
 } from '@dnd-kit/core';
 import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import { StudentId } from '@/schema/ids';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import styles from './Tile.module.css';
 import { useWorkbench } from '../workbench/Workbench';
 import { useStable } from '../../frame/useStable';
@@ -104,7 +104,7 @@ export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
     <DndContext
       id="sheet"
       sensors={sensors}
-      accessibility={{ screenReaderInstructions: { draggable: say.groups.tileHelp } }}
+      accessibility={{ screenReaderInstructions: { draggable: sayGroups.tileHelp } }}
       onDragStart={({ active }) => {
         const id = StudentId.parse(active.id);
         // A tile that is selected with others takes them along.

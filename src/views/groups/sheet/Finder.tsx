@@ -2,7 +2,7 @@
 
 import SearchRounded from '@mui/icons-material/SearchRounded';
 import { useState } from 'react';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import { plainWords } from '../../frame/plainWords';
 import { useNotices } from '../../primitives/notices';
 import styles from './Finder.module.css';
@@ -23,8 +23,8 @@ export function Finder() {
     const last = found.findIndex(({ id }) => id === selection.student);
     const at = (last + 1) % Math.max(1, found.length);
     const next = found[at];
-    setTold(next ? say.groups.foundOf(at + 1, found.length) : say.groups.notFound(text));
-    announce(next ? next.name : say.groups.notFound(text));
+    setTold(next ? sayGroups.foundOf(at + 1, found.length) : sayGroups.notFound(text));
+    announce(next ? next.name : sayGroups.notFound(text));
     if (!next) return;
     selection.selectStudents([next.id]);
     // In a large course the list itself brings the row in sight.
@@ -47,8 +47,8 @@ export function Finder() {
       <input
         type="search"
         className={styles.field}
-        aria-label={say.groups.findLabel}
-        placeholder={say.groups.findLabel}
+        aria-label={sayGroups.findLabel}
+        placeholder={sayGroups.findLabel}
         value={text}
         onChange={(event) => {
           setText(event.target.value);

@@ -6,7 +6,8 @@ import MailOutlineRounded from '@mui/icons-material/MailOutlineRounded';
 import LockRounded from '@mui/icons-material/LockRounded';
 import { memo, useId } from 'react';
 import type { Target } from '@/encode/insightTypes';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
+import { sayRules } from '@/messages/rules';
 import type { ClassRecord } from '@/schema/classRecord';
 import { LEAD } from '@/schema/take';
 import { RULE_KIND_VIEWS } from '../../frame/ruleKinds';
@@ -51,7 +52,7 @@ export const GroupRow = memo(function GroupRow(props: GroupRowProps) {
           type="button"
           className={styles.choose}
           aria-pressed={chosen}
-          aria-label={say.groups.chosen(group.name)}
+          aria-label={sayGroups.chosen(group.name)}
           onClick={(event) =>
             onChoose(group.index, event.shiftKey || event.ctrlKey || event.metaKey)
           }
@@ -70,7 +71,7 @@ export const GroupRow = memo(function GroupRow(props: GroupRowProps) {
             <LockRounded
               className={styles.lock}
               fontSize="inherit"
-              titleAccess={say.groups.locked}
+              titleAccess={sayGroups.locked}
             />
           )}
         </span>
@@ -82,7 +83,7 @@ export const GroupRow = memo(function GroupRow(props: GroupRowProps) {
             id={student.id}
             name={nameOf(student.id)}
             fullName={student.name}
-            away={student.left !== null ? say.groups.left : student.here ? '' : say.groups.away}
+            away={student.left !== null ? sayGroups.left : student.here ? '' : sayGroups.away}
             troubled={troubled.has(student.id)}
             selected={selected.includes(student.id)}
             dragged={student.id === dragged}
@@ -90,9 +91,9 @@ export const GroupRow = memo(function GroupRow(props: GroupRowProps) {
             {...factsOf(student, group.roles)}
           />
         ))}
-        {group.students.length === 0 && <li className={styles.nobody}>{say.groups.nobody}</li>}
+        {group.students.length === 0 && <li className={styles.nobody}>{sayGroups.nobody}</li>}
       </ul>
-      <div className={styles.figure} aria-label={say.groups.sizeLabel(group.size)} role="img">
+      <div className={styles.figure} aria-label={sayGroups.sizeLabel(group.size)} role="img">
         {group.size}
       </div>
       {shown.map((key) => (
@@ -108,7 +109,7 @@ export const GroupRow = memo(function GroupRow(props: GroupRowProps) {
 function WriteToLead({ group, nameOf }: Pick<GroupRowProps, 'group' | 'nameOf'>) {
   const lead = group.students.find(({ id }) => id === group.roles[LEAD]);
   if (!lead || lead.email === '') return null;
-  const label = say.groups.writeTo(nameOf(lead.id));
+  const label = sayGroups.writeTo(nameOf(lead.id));
   return (
     <a className={styles.write} href={mailto(lead.email)} aria-label={label} title={label}>
       <MailOutlineRounded fontSize="inherit" />
@@ -120,8 +121,8 @@ function TargetWord({ target }: { readonly target: Target }) {
   const { place, effect } = target;
   return (
     <span className={styles.effect} data-effect={effect}>
-      {say.groups.effect[effect]}
-      {place !== null && <Spoken>, {say.groups.best[place]}</Spoken>}
+      {sayGroups.effect[effect]}
+      {place !== null && <Spoken>, {sayGroups.best[place]}</Spoken>}
     </span>
   );
 }
@@ -129,7 +130,7 @@ function TargetWord({ target }: { readonly target: Target }) {
 /** Whether the quiet rules about somebody here hold, as a sign with a word to be read aloud. */
 function RuleState({ group }: { readonly group: SheetGroup }) {
   const none = group.rules.length === 0;
-  const word = say.rules.stateHere(none, group.broken.length);
+  const word = sayRules.stateHere(none, group.broken.length);
   return (
     <div
       className={styles.kept}
@@ -164,7 +165,7 @@ function BrokenRules({ group, theClass, nameOf }: BrokenRulesProps) {
       {group.broken.map(({ source, studentIds }) => (
         <li key={ruleSentence(source, theClass, nameOf)}>
           {source.from === 'rule'
-            ? say.rules.brokenHere(
+            ? sayRules.brokenHere(
                 source.rule.kind,
                 RULE_KIND_VIEWS[source.rule.kind].named(source.rule, studentIds).map(nameOf),
               )

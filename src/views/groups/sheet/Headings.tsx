@@ -1,16 +1,15 @@
 'use client';
 
-import dynamic from 'next/dynamic';
-import { say } from '@/messages';
+import { lazily } from '../../primitives/lazily';
+import { sayGroups } from '@/messages/groups';
 import { classFigure } from '../workbench/classFigure';
 import { columnName } from '../workbench/columnName';
 import styles from './ScoreSheet.module.css';
 import type { ColumnKey } from '../workbench/useColumns';
 import { useWorkbench } from '../workbench/Workbench';
 
-const ColumnChooser = dynamic(
-  () => import('./ColumnChooser').then((module) => module.ColumnChooser),
-  { ssr: false },
+const ColumnChooser = lazily(() =>
+  import('./ColumnChooser').then((module) => module.ColumnChooser),
 );
 
 export interface Sorting {
@@ -41,7 +40,7 @@ export function Headings({ shown, sorting, onSort, second }: HeadingsProps) {
     <button
       type="button"
       className={styles.sort}
-      aria-label={say.measures.sortBy(name)}
+      aria-label={sayGroups.measures.sortBy(name)}
       data-sorted={sorting?.by === by ? (sorting.down ? 'down' : 'up') : undefined}
       onClick={sortBy(by)}
     >
@@ -50,12 +49,12 @@ export function Headings({ shown, sorting, onSort, second }: HeadingsProps) {
   );
   return (
     <div className={styles.head} data-second={second} aria-hidden={second || undefined}>
-      <span>{heading('group', say.groups.column.group)}</span>
+      <span>{heading('group', sayGroups.column.group)}</span>
       <span className={styles.students}>
-        {say.groups.column.students}
+        {sayGroups.column.students}
         {!second && <ColumnChooser />}
       </span>
-      <span className={styles.figure}>{heading('size', say.groups.column.size)}</span>
+      <span className={styles.figure}>{heading('size', sayGroups.column.size)}</span>
       {shown.map((key) => {
         const figure = insight && classFigure(insight, key);
         return (
@@ -72,7 +71,7 @@ export function Headings({ shown, sorting, onSort, second }: HeadingsProps) {
           </span>
         );
       })}
-      <span>{heading('rules', say.groups.column.rules)}</span>
+      <span>{heading('rules', sayGroups.column.rules)}</span>
     </div>
   );
 }

@@ -2,7 +2,7 @@
 
 import type { Insight } from '@/encode/insight';
 import type { DetailColumn, Met } from '@/encode/insightTypes';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import type { ClassRecord } from '@/schema/classRecord';
 import { valueName } from '../../frame/detailWords';
 import { columnName } from '../workbench/columnName';
@@ -29,7 +29,7 @@ export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
     const wishes = insight.wishes().groups[row];
     return (
       <div className={styles.measure} data-quiet={wishes?.of === 0}>
-        {wishes && say.measures.met(wishes.met, wishes.of)}
+        {wishes && sayGroups.measures.met(wishes.met, wishes.of)}
       </div>
     );
   }
@@ -37,7 +37,7 @@ export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
     const ranked = insight.topics().groups[row];
     return (
       <div className={styles.measure} data-quiet={ranked?.of === 0}>
-        {ranked && ranked.of > 0 && say.measures.firstRank(ranked.met, ranked.of)}
+        {ranked && ranked.of > 0 && sayGroups.measures.firstRank(ranked.met, ranked.of)}
       </div>
     );
   }
@@ -46,11 +46,13 @@ export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
     if (!needs || needs.of === 0) return <div className={styles.measure} />;
     const { focus, met, of } = needs;
     return (
-      <div className={styles.needs} title={say.measures.focusSpoken(focus, met, of)}>
+      <div className={styles.needs} title={sayGroups.measures.focusSpoken(focus, met, of)}>
         <span className={styles.focus}>
-          {focus.map((skill) => (skill === '' ? say.measures.noResults : skill)).join(' · ')}
+          {focus.map((skill) => (skill === '' ? sayGroups.measures.noResults : skill)).join(' · ')}
         </span>
-        {met < of && <span className={styles.unserved}>{say.measures.unserved(of - met)}</span>}
+        {met < of && (
+          <span className={styles.unserved}>{sayGroups.measures.unserved(of - met)}</span>
+        )}
       </div>
     );
   }
@@ -74,7 +76,7 @@ function Partners({ met, avoidable }: PartnersProps) {
   if (!met || met.of === 0) return <div className={styles.measure} />;
   return (
     <div className={styles.measure} data-again={avoidable && met.met > 0}>
-      {say.measures.again(met.met)}
+      {sayGroups.measures.again(met.met)}
     </div>
   );
 }
@@ -97,10 +99,10 @@ function NumberPlot({ column, row, name }: NumberPlotProps) {
   const at = (value: number): number =>
     MARGIN + ((WIDTH - 2 * MARGIN) * (value - least)) / Math.max(1e-9, most - least);
   const own = values.reduce((sum, one) => sum + one, 0) / Math.max(1, values.length);
-  const label = say.measures.number(
+  const label = sayGroups.measures.number(
     name,
-    say.measures.figure(own),
-    values.map(say.measures.figure).join(', '),
+    sayGroups.measures.figure(own),
+    values.map(sayGroups.measures.figure).join(', '),
   );
   return (
     <div className={styles.measure}>
@@ -134,7 +136,7 @@ function ValueMarks({ column, row, name, theClass }: ValueMarksProps) {
   const counts = column.groups[row] ?? [];
   const names = column.values.map((value) => valueName(theClass, column.detail, value));
   const short = shortValues(names);
-  const label = say.measures.shares(
+  const label = sayGroups.measures.shares(
     name,
     counts.flatMap((have, place) => (have > 0 ? [`${have} ${names[place]}`] : [])),
   );

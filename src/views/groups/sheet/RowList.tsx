@@ -1,6 +1,6 @@
 'use client';
 
-import dynamic from 'next/dynamic';
+import { lazily } from '../../primitives/lazily';
 import styles from './ScoreSheet.module.css';
 import type { RowListProps } from './VirtualRows';
 
@@ -8,9 +8,7 @@ import type { RowListProps } from './VirtualRows';
 export const VIRTUAL_FROM = 60;
 
 /** Loaded for the first large course. */
-const VirtualRows = dynamic(() => import('./VirtualRows').then((module) => module.VirtualRows), {
-  ssr: false,
-});
+const VirtualRows = lazily(() => import('./VirtualRows').then((module) => module.VirtualRows));
 
 /** The rows of the sheet: all of a class's, of a large course those in sight. */
 export function RowList(props: RowListProps) {

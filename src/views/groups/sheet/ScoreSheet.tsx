@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState, type CSSProperties } from 'react';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import { GroupRow } from './GroupRow';
 import { Headings, type Sorting } from './Headings';
 import styles from './ScoreSheet.module.css';
@@ -43,7 +43,7 @@ export function ScoreSheet() {
   return (
     <section
       className={styles.sheet}
-      aria-label={say.groups.sheet}
+      aria-label={sayGroups.sheet}
       data-paired={paired}
       style={
         {

@@ -2,7 +2,7 @@
 
 import PushPinRounded from '@mui/icons-material/PushPinRounded';
 import { memo, type MouseEvent } from 'react';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import type { StudentId } from '@/schema/ids';
 import { Flag } from '../../primitives/Flag';
 import styles from './Tile.module.css';
@@ -62,12 +62,12 @@ export const Tile = memo(function Tile(props: TileProps) {
         data-dragging={dragged}
         data-led={role !== ''}
         aria-pressed={selected}
-        aria-label={say.groups.tileLabel(fullName, [
+        aria-label={sayGroups.tileLabel(fullName, [
           away,
           role,
           fact,
-          pinned ? say.groups.pinned : '',
-          troubled ? say.groups.troubled : '',
+          pinned ? sayGroups.pinned : '',
+          troubled ? sayGroups.troubled : '',
         ])}
         onClick={(event: MouseEvent) =>
           onToggle(id, event.shiftKey || event.ctrlKey || event.metaKey)

@@ -1,4 +1,4 @@
-import { say } from '@/messages';
+import { spokenOrder } from '@/messages/speaking';
 import type { Insight } from '@/encode/insight';
 import { NEEDS, PARTNERS, TOPICS, WISHES } from '../workbench/useColumns';
 import type { Sorting } from './Headings';
@@ -15,7 +15,7 @@ export function sortedRows(
   const sign = sorting.down ? -1 : 1;
   return [...sheet.groups].sort((one, two) => {
     const [a, b] = [value(one), value(two)];
-    const order = typeof a === 'string' ? say.compare(a, String(b)) : a - Number(b);
+    const order = typeof a === 'string' ? spokenOrder(a, String(b)) : a - Number(b);
     return sign * order || one.index - two.index;
   });
 }

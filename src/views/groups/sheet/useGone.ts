@@ -2,7 +2,7 @@
 
 import type { Bench } from '@/encode/bench';
 import { eveningPlan, rowsChanged } from '@/encode/placing';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import type { StudentId } from '@/schema/ids';
 import { setTakesPart } from '@/store/actions/students';
 import { placeStudents } from '@/store/actions/takes';
@@ -31,7 +31,7 @@ export function useGone(bench: Bench, nameOf: NameOf, guard: Guard) {
     if (!take || !plan) return;
     const outcome = await client.arrange(plan.request).catch(() => null);
     if (!outcome?.ok || !outcome.result.feasible) {
-      told(say.groups.notEvened);
+      told(sayGroups.notEvened);
       return;
     }
     // Groups that have been changed meanwhile are the teacher's; what was found for them is old.
@@ -43,7 +43,7 @@ export function useGone(bench: Bench, nameOf: NameOf, guard: Guard) {
     ]);
     guard.ask(next, () => {
       placeStudents(store, take.id, rowOf);
-      told(say.groups.evened([...rowOf.keys()].map(nameOf)));
+      told(sayGroups.evened([...rowOf.keys()].map(nameOf)));
     });
   });
 
@@ -57,8 +57,8 @@ export function useGone(bench: Bench, nameOf: NameOf, guard: Guard) {
     );
     const uneven = Math.max(...sizes) - Math.min(...sizes) > 1;
     notify({
-      text: say.groups.gone(ids.map(nameOf)),
-      ...(uneven ? { action: { label: say.groups.evenOut, run: () => void even() } } : {}),
+      text: sayGroups.gone(ids.map(nameOf)),
+      ...(uneven ? { action: { label: sayGroups.evenOut, run: () => void even() } } : {}),
     });
   });
 }

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Bench } from '@/encode/bench';
 import { placingPlan, rowsChanged } from '@/encode/placing';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import type { StudentId } from '@/schema/ids';
 import type { TakeRecord } from '@/schema/take';
 import { placeStudents } from '@/store/actions/takes';
@@ -61,7 +61,7 @@ export function usePlaceBest(bench: Bench, sheet: Sheet, nameOf: NameOf, guard: 
       reseated(take, rowOf).map(({ studentIds }) => studentIds),
       () => {
         placeStudents(store, take.id, rowOf);
-        const text = say.groups.placed(rowOf.size - others.length, others.map(nameOf));
+        const text = sayGroups.placed(rowOf.size - others.length, others.map(nameOf));
         // Who moved without being asked for is told to the eye too, with the way back.
         if (others.length === 0) announce(text);
         else told(text);

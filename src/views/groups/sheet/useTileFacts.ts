@@ -2,7 +2,7 @@
 
 import { useCallback, useMemo } from 'react';
 import { factOf, type Bench } from '@/encode/bench';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import type { ClassRecord } from '@/schema/classRecord';
 import { valueKey } from '@/schema/presence';
 import { BY_SECTION } from '@/schema/recipe';
@@ -46,7 +46,7 @@ export function useTileFacts(bench: Bench, sheet: Sheet, onTiles: string | null)
     (student: StudentRecord): Pick<TileFacts, 'fact' | 'mark'> => {
       const value = onTiles === null ? undefined : factOf(student, onTiles);
       if (onTiles === null || value === undefined) return NOTHING;
-      if (typeof value === 'number') return { ...NOTHING, fact: say.measures.figure(value) };
+      if (typeof value === 'number') return { ...NOTHING, fact: sayGroups.measures.figure(value) };
       const key = valueKey(value);
       return { fact: valueName(theClass, onTiles, key), mark: markOfKey(onTiles, key) };
     },
@@ -59,7 +59,7 @@ export function useTileFacts(bench: Bench, sheet: Sheet, onTiles: string | null)
         pinned: pinned.has(student.id),
         role: Object.entries(roles)
           .filter(([, holder]) => holder === student.id)
-          .map(([role]) => (role === LEAD ? say.groups.lead : role))
+          .map(([role]) => (role === LEAD ? sayGroups.lead : role))
           .join(', '),
       }),
     [fact, pinned],

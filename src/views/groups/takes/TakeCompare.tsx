@@ -5,7 +5,7 @@ import { useLayoutEffect, useRef, useState } from 'react';
 import { moversBetween } from '@/encode/compareTakes';
 import { brokenRules } from '@/encode/ruleState';
 import { sayBench } from '@/messages/bench';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import type { TakeRecord } from '@/schema/take';
 import type { TakeId } from '@/schema/ids';
 import { Select } from '../../primitives/Select';
@@ -38,7 +38,10 @@ export function TakeCompare({ takes, onShow, onClose }: TakeCompareProps) {
   const two = takes.find(({ id }) => id === pair[1]) ?? takes.at(-1);
   if (!one || !two) return null;
   const { compare } = sayBench;
-  const options = takes.map(({ id, number }) => ({ value: id, label: say.takes.take(number) }));
+  const options = takes.map(({ id, number }) => ({
+    value: id,
+    label: sayGroups.takes.take(number),
+  }));
   return (
     <section
       ref={panel}
@@ -114,7 +117,7 @@ function Figures({ one, two }: TwoTakes) {
               return (
                 <td key={place} data-best={figure?.isBest}>
                   {figure?.text}
-                  {figure?.isBest && ` (${say.measures.best})`}
+                  {figure?.isBest && ` (${sayGroups.measures.best})`}
                 </td>
               );
             })}

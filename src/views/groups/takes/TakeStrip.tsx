@@ -4,10 +4,10 @@ import StarBorderRounded from '@mui/icons-material/StarBorderRounded';
 import StarRounded from '@mui/icons-material/StarRounded';
 import { useTold } from '../../frame/useTold';
 import { Button } from '../../primitives/Button';
-import dynamic from 'next/dynamic';
+import { lazily } from '../../primitives/lazily';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { brokenRules } from '@/encode/ruleState';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import type { TakeGroup, TakeRecord } from '@/schema/take';
 import { bringBackTake, deleteTake, starTake, undealTake } from '@/store/actions/takes';
 import { takesOf } from '@/store/queries';
@@ -22,9 +22,7 @@ import { PARTNERS, type ColumnKey } from '../workbench/useColumns';
 import { useInsightReader } from '../workbench/useInsight';
 import { useWorkbench } from '../workbench/Workbench';
 
-const TakeCompare = dynamic(() => import('./TakeCompare').then((module) => module.TakeCompare), {
-  ssr: false,
-});
+const TakeCompare = lazily(() => import('./TakeCompare').then((module) => module.TakeCompare));
 
 /** Every take of the lineup, kept; pressing one brings it back, two can be compared. */
 export function TakeStrip() {
@@ -42,7 +40,7 @@ export function TakeStrip() {
     if (!take || take.id === lineup.takeId) return;
     guard.ask(idsOf(take.groups), () => {
       bringBackTake(store, take);
-      announce(say.takes.broughtBack(take.number));
+      announce(sayGroups.takes.broughtBack(take.number));
     });
   };
   const stepBy = (step: number) => (): void => {
@@ -62,7 +60,7 @@ export function TakeStrip() {
     const next = takes.filter(({ id }) => id !== take.id).at(-1);
     guard.ask(idsOf(next?.groups ?? []), () => {
       deleteTake(store, take);
-      told(say.takes.removed(take.number));
+      told(sayGroups.takes.removed(take.number));
     });
   };
   if (takes.length === 0) return null;
@@ -74,9 +72,9 @@ export function TakeStrip() {
       <section className={styles.strip} aria-labelledby="takes">
         <div className={styles.side}>
           <h2 id="takes" className={styles.title}>
-            {say.takes.title}
+            {sayGroups.takes.title}
           </h2>
-          <p className={styles.hint}>{say.takes.hint}</p>
+          <p className={styles.hint}>{sayGroups.takes.hint}</p>
         </div>
         <ul ref={strip} className={styles.takes}>
           {takes.map((take) => (
@@ -90,12 +88,12 @@ export function TakeStrip() {
                 <TakePicture take={take} students={bench.students} />
                 <span className={styles.words}>
                   <span className={styles.number}>
-                    {say.takes.take(take.number)}
+                    {sayGroups.takes.take(take.number)}
                     {take.starred && (
                       <StarRounded
                         className={styles.star}
                         fontSize="inherit"
-                        titleAccess={say.takes.starred}
+                        titleAccess={sayGroups.takes.starred}
                       />
                     )}
                   </span>
@@ -114,7 +112,7 @@ export function TakeStrip() {
                 aria-expanded={comparing}
                 onClick={() => setComparing(!comparing)}
               >
-                {say.takes.compare}
+                {sayGroups.takes.compare}
               </Button>
             )}
             {current.dealt && (
@@ -125,19 +123,21 @@ export function TakeStrip() {
                   guard.ask(idsOf(current.dealt ?? []), () => undealTake(store, current.id))
                 }
               >
-                {say.takes.asDealt}
+                {sayGroups.takes.asDealt}
               </Button>
             )}
             <IconPress
               label={
-                current.starred ? say.takes.unstar(current.number) : say.takes.star(current.number)
+                current.starred
+                  ? sayGroups.takes.unstar(current.number)
+                  : sayGroups.takes.star(current.number)
               }
               onPress={() => starTake(store, current.id, !current.starred)}
             >
               {current.starred ? <StarRounded /> : <StarBorderRounded />}
             </IconPress>
             <Button size="small" variant="paper" onClick={() => remove(current)}>
-              {say.takes.remove(current.number)}
+              {sayGroups.takes.remove(current.number)}
             </Button>
           </div>
         )}
@@ -179,9 +179,9 @@ function TakeState({ take }: { readonly take: TakeRecord }) {
   }, [bench, take]);
   return (
     <>
-      {broken > 0 && <span className={styles.broken}>{say.takes.broken(broken)}</span>}
+      {broken > 0 && <span className={styles.broken}>{sayGroups.takes.broken(broken)}</span>}
       {take.dealt && broken === 0 && figures.length < MOST_FIGURES && (
-        <span className={styles.quiet}>{say.takes.byHand}</span>
+        <span className={styles.quiet}>{sayGroups.takes.byHand}</span>
       )}
       {figures.map((text) => (
         <span key={text} className={styles.quiet}>
@@ -189,7 +189,7 @@ function TakeState({ take }: { readonly take: TakeRecord }) {
         </span>
       ))}
       {figures.length === 0 && broken === 0 && !take.dealt && (
-        <span className={styles.quiet}>{say.takes.madeAt(take.createdAt)}</span>
+        <span className={styles.quiet}>{sayGroups.takes.madeAt(take.createdAt)}</span>
       )}
     </>
   );

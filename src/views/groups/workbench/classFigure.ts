@@ -1,6 +1,6 @@
 import type { Insight } from '@/encode/insight';
 import type { DetailColumn } from '@/encode/insightTypes';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import { NEEDS, PARTNERS, TOPICS, WISHES, type ColumnKey } from './useColumns';
 
 /** A spread of means nearer than this to the best possible is told as near. */
@@ -19,23 +19,29 @@ export interface ToldFigure {
 export function classFigure(insight: Insight, key: ColumnKey): ToldFigure | null {
   if (key === WISHES) {
     const { met, of } = insight.wishes();
-    return told({ text: say.measures.met(met, of), best: String(of), isBest: met === of });
+    return told({ text: sayGroups.measures.met(met, of), best: String(of), isBest: met === of });
   }
   if (key === PARTNERS) {
     const { cost, bestPossible } = insight.partners().figure;
-    const text = say.measures.repeats(cost);
-    return told({ text, best: say.measures.pairs(bestPossible), isBest: cost <= bestPossible });
+    const text = sayGroups.measures.repeats(cost);
+    return told({
+      text,
+      best: sayGroups.measures.pairs(bestPossible),
+      isBest: cost <= bestPossible,
+    });
   }
   if (key === TOPICS) {
     const { met, groups, figure } = insight.topics();
     const of = groups.reduce((sum, one) => sum + one.of, 0);
     const isBest = figure.cost <= figure.bestPossible;
     return {
-      ...{ text: say.measures.firstRank(met, of), isBest },
-      best: isBest ? say.measures.best : say.measures.ranksLeft(figure.cost - figure.bestPossible),
+      ...{ text: sayGroups.measures.firstRank(met, of), isBest },
+      best: isBest
+        ? sayGroups.measures.best
+        : sayGroups.measures.ranksLeft(figure.cost - figure.bestPossible),
       explained: isBest
-        ? say.measures.bestExplained
-        : say.measures.ranksExplained(figure.cost, figure.bestPossible),
+        ? sayGroups.measures.bestExplained
+        : sayGroups.measures.ranksExplained(figure.cost, figure.bestPossible),
     };
   }
   if (key === NEEDS) {
@@ -43,9 +49,11 @@ export function classFigure(insight: Insight, key: ColumnKey): ToldFigure | null
     if (!needs) return null;
     const { met, of, most } = needs;
     const isBest = met >= most;
-    const best = isBest ? say.measures.best : say.measures.canBe(most);
-    const explained = isBest ? say.measures.bestExplained : say.measures.canBeExplained(most, of);
-    return { text: say.measures.served(met, of), best, isBest, explained };
+    const best = isBest ? sayGroups.measures.best : sayGroups.measures.canBe(most);
+    const explained = isBest
+      ? sayGroups.measures.bestExplained
+      : sayGroups.measures.canBeExplained(most, of);
+    return { text: sayGroups.measures.served(met, of), best, isBest, explained };
   }
   const column = insight.column(key);
   if (!column) return null;
@@ -56,16 +64,16 @@ export function classFigure(insight: Insight, key: ColumnKey): ToldFigure | null
   const isBest = cost <= bestPossible + NEAR;
   // Two costs that read alike are not the same: "best" is said only where it is so.
   return words.short(cost) === best && !isBest
-    ? { ...told({ text, best, isBest }), best: say.measures.nearBest }
+    ? { ...told({ text, best, isBest }), best: sayGroups.measures.nearBest }
     : told({ text, best, isBest });
 }
 
 function told({ text, best, isBest }: Omit<ToldFigure, 'explained'>): ToldFigure {
   return {
     text,
-    best: isBest ? say.measures.best : say.measures.bestIs(best),
+    best: isBest ? sayGroups.measures.best : sayGroups.measures.bestIs(best),
     isBest,
-    explained: isBest ? say.measures.bestExplained : say.measures.bestAtMost(best),
+    explained: isBest ? sayGroups.measures.bestExplained : sayGroups.measures.bestAtMost(best),
   };
 }
 
@@ -74,14 +82,14 @@ function meansOf({ groups, figure }: DetailColumn & { readonly kind: 'number' })
   const means = groups
     .filter(({ length }) => length > 0)
     .map((values) => values.reduce((sum, one) => sum + one, 0) / values.length);
-  const text = say.measures.means(Math.min(...means), Math.max(...means));
+  const text = sayGroups.measures.means(Math.min(...means), Math.max(...means));
   const isBest = figure.cost <= figure.bestPossible + NEAR;
   const near = figure.cost <= figure.bestPossible + NEARLY_BEST;
   return {
     text,
-    best: isBest ? say.measures.best : near ? say.measures.nearBest : '',
+    best: isBest ? sayGroups.measures.best : near ? sayGroups.measures.nearBest : '',
     isBest,
-    explained: isBest ? say.measures.bestExplained : say.measures.meansExplained,
+    explained: isBest ? sayGroups.measures.bestExplained : sayGroups.measures.meansExplained,
   };
 }
 
@@ -92,10 +100,14 @@ interface Words {
 
 function inWords(column: DetailColumn): Words {
   if (column.how === 'match') {
-    return { full: say.measures.alikeTo, short: (cost) => say.measures.share(1 - cost) };
+    return {
+      full: sayGroups.measures.alikeTo,
+      short: (cost) => sayGroups.measures.share(1 - cost),
+    };
   }
   return {
-    full: (cost) => (cost < NEAR ? say.measures.even : say.measures.off(Math.round(cost))),
+    full: (cost) =>
+      cost < NEAR ? sayGroups.measures.even : sayGroups.measures.off(Math.round(cost)),
     short: (cost) => String(Math.round(cost)),
   };
 }

@@ -1,7 +1,7 @@
 import type { Bench } from '@/encode/bench';
 import { Insight } from '@/encode/insight';
 import { idsOf, rule, student, take, testBench, detail } from '@/encode/testBench';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import { classFigure } from './classFigure';
 import { sortedRows } from '../sheet/sortedRows';
 import { PARTNERS, WISHES } from './useColumns';
@@ -73,20 +73,23 @@ describe('what the class reaches in a measure', () => {
   test('is called the best only where it is the best possible', () => {
     // 1 + 9 + 5 and 2 + 6 + 8 differ by one in thirty-one: sums cannot come nearer.
     const best = seen(['a f c', 'b d e']).insight;
-    expect(classFigure(best, 'score')).toMatchObject({ isBest: true, best: say.measures.best });
+    expect(classFigure(best, 'score')).toMatchObject({
+      isBest: true,
+      best: sayGroups.measures.best,
+    });
     const worse = seen(['a b c', 'd e f']).insight;
     expect(classFigure(worse, 'score')).toMatchObject({ isBest: false });
-    expect(classFigure(worse, 'score')!.best).not.toBe(say.measures.best);
+    expect(classFigure(worse, 'score')!.best).not.toBe(sayGroups.measures.best);
   });
 
   test('counts wishes met of those made, and partners met again', () => {
     const { insight } = seen(['a b e', 'c d f']);
     expect(classFigure(insight, WISHES)).toMatchObject({
-      text: say.measures.met(2, 2),
+      text: sayGroups.measures.met(2, 2),
       isBest: true,
     });
     expect(classFigure(insight, PARTNERS)).toMatchObject({
-      text: say.measures.repeats(2),
+      text: sayGroups.measures.repeats(2),
       isBest: false,
     });
   });

@@ -4,7 +4,7 @@ import { useCallback, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import type { Bench } from '@/encode/bench';
 import type { StudentId } from '@/schema/ids';
-import { say } from '@/messages';
+import { sayGroups } from '@/messages/groups';
 import { moveStudents, swapStudents } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
 import { useNotices } from '../../primitives/notices';
@@ -68,7 +68,7 @@ export function useSelection({ bench, sheet, nameOf, guard }: SelectionInput) {
       )
       .map(({ source }) => ruleSentence(source, bench.theClass, nameOf));
     announce(
-      [told, ...(broken.length > 0 ? [say.groups.notKept([...new Set(broken)])] : [])].join(' '),
+      [told, ...(broken.length > 0 ? [sayGroups.notKept([...new Set(broken)])] : [])].join(' '),
     );
   };
 
@@ -85,7 +85,7 @@ export function useSelection({ bench, sheet, nameOf, guard }: SelectionInput) {
       regroup(
         moving,
         () => moveStudents(store, take.id, moving, target),
-        say.groups.moved(moving.map(nameOf), group),
+        sayGroups.moved(moving.map(nameOf), group),
       ),
     );
   });
@@ -99,7 +99,7 @@ export function useSelection({ bench, sheet, nameOf, guard }: SelectionInput) {
         regroup(
           [one, two],
           () => swapStudents(store, take.id, one, two),
-          say.groups.swapped(nameOf(one), nameOf(two)),
+          sayGroups.swapped(nameOf(one), nameOf(two)),
         ),
     );
   });

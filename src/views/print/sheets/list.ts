@@ -1,4 +1,4 @@
-import dynamic from 'next/dynamic';
+import { lazily } from '../../primitives/lazily';
 import type { ComponentType } from 'react';
 import { Badges } from './Badges';
 import { Door } from './Door';
@@ -9,12 +9,9 @@ import type { SheetProps } from './types';
 import { Whole } from './Whole';
 
 /** Those that bring more along; a sheet stands there whole or not at all, for it may be printed at once. */
-const Codes = dynamic<SheetProps>(() => import('./Codes').then((module) => module.Codes), {
-  ssr: false,
-});
-const GroupPages = dynamic<SheetProps>(
-  () => import('./GroupPages').then((module) => module.GroupPages),
-  { ssr: false },
+const Codes = lazily<SheetProps>(() => import('./Codes').then((module) => module.Codes));
+const GroupPages = lazily<SheetProps>(() =>
+  import('./GroupPages').then((module) => module.GroupPages),
 );
 
 /** Every sheet by its name, in the order in which they are offered; a new one is a file, a line and its words. */

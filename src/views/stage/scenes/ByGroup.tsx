@@ -1,7 +1,7 @@
 'use client';
 
 import { sayShown } from '@/messages/shown';
-import dynamic from 'next/dynamic';
+import { lazily } from '../../primitives/lazily';
 import { useMemo, useRef } from 'react';
 import { seenIn } from '@/encode/conducting';
 import { StageSheet } from '../StageSheet';
@@ -9,9 +9,7 @@ import { usePaging } from '../usePaging';
 import styles from '../StageView.module.css';
 import type { SceneProps } from './types';
 
-const Markdown = dynamic(() => import('../../frame/Markdown').then((module) => module.Markdown), {
-  ssr: false,
-});
+const Markdown = lazily(() => import('../../frame/Markdown').then((module) => module.Markdown));
 
 /** Groups and their names, with the instructions beside them where that is wished. */
 export function ByGroup({ shown }: SceneProps) {

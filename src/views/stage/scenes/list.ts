@@ -1,4 +1,4 @@
-import dynamic from 'next/dynamic';
+import { lazily } from '../../primitives/lazily';
 import type { ComponentType } from 'react';
 import type { SceneName } from '@/schema/scene';
 import { ByGroup } from './ByGroup';
@@ -7,12 +7,10 @@ import type { SceneProps } from './types';
 /** Every scene by its name; those but the first are loaded when they are first shown. */
 export const SCENE_VIEWS: Readonly<Record<SceneName, ComponentType<SceneProps>>> = {
   byGroup: ByGroup,
-  byName: dynamic(() => import('./ByName').then((module) => module.ByName), { ssr: false }),
-  instructions: dynamic(() => import('./Instructions').then((module) => module.Instructions), {
-    ssr: false,
-  }),
-  clock: dynamic(() => import('./ClockScene').then((module) => module.ClockScene), { ssr: false }),
-  stations: dynamic(() => import('./Stations').then((module) => module.Stations), { ssr: false }),
-  jigsaw: dynamic(() => import('./Jigsaw').then((module) => module.Jigsaw), { ssr: false }),
-  pick: dynamic(() => import('./Pick').then((module) => module.Pick), { ssr: false }),
+  byName: lazily(() => import('./ByName').then((module) => module.ByName)),
+  instructions: lazily(() => import('./Instructions').then((module) => module.Instructions)),
+  clock: lazily(() => import('./ClockScene').then((module) => module.ClockScene)),
+  stations: lazily(() => import('./Stations').then((module) => module.Stations)),
+  jigsaw: lazily(() => import('./Jigsaw').then((module) => module.Jigsaw)),
+  pick: lazily(() => import('./Pick').then((module) => module.Pick)),
 };

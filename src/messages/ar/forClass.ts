@@ -1,7 +1,0 @@
-import { exactly, type ShownCatalogue } from '../speaking';
-import { choosing } from './choosing';
-import { shown } from './shown';
-import { outWords } from './waysOut';
-
-/** What a class reads in Arabic. */
-export const forClass: ShownCatalogue = exactly({ choosing, outWords, shown });

@@ -1,0 +1,90 @@
+'use client';
+
+import Autocomplete from '@mui/material/Autocomplete';
+import TextField from '@mui/material/TextField';
+import { useEffect, useState, type KeyboardEvent, type RefObject } from 'react';
+import { sayRules } from '@/messages/rules';
+import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
+import type { StudentRecord } from '@/schema/student';
+import { MuiRoot } from '../theme/MuiRoot';
+import styles from './RuleEntry.module.css';
+import { isKind, wordsFor, type RuleWord } from './ruleLine';
+
+interface NamesFieldProps {
+  readonly students: readonly StudentRecord[];
+  /** Handed on as it is: a copy would read as another value, at which the field drops what is typed. */
+  readonly chosen: StudentRecord[];
+  readonly typed: string;
+  /** Whether the chosen are enough for a rule. */
+  readonly ready: boolean;
+  readonly sentenceOf: (kind: RuleKindName) => string;
+  readonly input: RefObject<HTMLInputElement | null>;
+  readonly onTyped: (typed: string) => void;
+  /** A list pasted, or names with something between them. */
+  readonly onLine: (line: string) => void;
+  /** Other names, or a kind that was chosen among them. */
+  readonly onChosen: (next: StudentRecord[], kind: RuleKindName | null) => void;
+  readonly onKeyDown: (event: KeyboardEvent) => void;
+}
+
+/** Names with completion, and the kinds as words among them; takes over the field in which somebody is writing. */
+export function NamesField(props: NamesFieldProps) {
+  const { students, chosen, typed, ready, sentenceOf, input } = props;
+  const [begun] = useState(typed !== '');
+  const words: readonly RuleWord[] = [...students, ...QUIET_KINDS];
+  useEffect(() => {
+    const field = input.current;
+    field?.focus();
+    field?.setSelectionRange(field.value.length, field.value.length);
+  }, [input]);
+  return (
+    <MuiRoot>
+      <Autocomplete
+        multiple
+        autoHighlight
+        openOnFocus={begun}
+        filterSelectedOptions
+        options={words}
+        filterOptions={(_, { inputValue }) => [...wordsFor(inputValue, students, chosen)]}
+        value={chosen}
+        inputValue={typed}
+        getOptionLabel={(word) => (isKind(word) ? sayRules.kindWord[word] : word.name)}
+        getOptionKey={(word) => (isKind(word) ? word : word.id)}
+        isOptionEqualToValue={(one, other) => one === other}
+        renderOption={({ key, ...option }, word) => (
+          <li key={key} {...option} data-kind={isKind(word)}>
+            {!isKind(word)
+              ? word.name
+              : ready
+                ? sayRules.addSentence(sentenceOf(word))
+                : sayRules.keep(word)}
+          </li>
+        )}
+        noOptionsText={sayRules.nobody}
+        onChange={(_, next) =>
+          props.onChosen(
+            next.filter((word) => typeof word !== 'string'),
+            next.find(isKind) ?? null,
+          )
+        }
+        onInputChange={(_, next, reason) => {
+          // What is understood becomes a name, the rest stays.
+          if (reason === 'input' && /[,;\n]/.test(next)) props.onLine(next);
+          // Names taken up from a line leave the rest of the line standing.
+          else if (reason !== 'reset') props.onTyped(next);
+        }}
+        onKeyDown={props.onKeyDown}
+        slotProps={{ chip: { className: styles.chip ?? '', size: 'medium' } }}
+        renderInput={(params) => (
+          <TextField
+            {...params}
+            inputRef={input}
+            variant="standard"
+            label={sayRules.names}
+            placeholder={chosen.length === 0 ? sayRules.namesExample : ''}
+          />
+        )}
+      />
+    </MuiRoot>
+  );
+}
