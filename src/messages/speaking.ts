@@ -81,15 +81,12 @@ type NoMore<T, Shape> = {
 /** Where the words of each part are; each comes by itself, with the first view that says it. */
 export type Parts = { readonly [P in keyof Catalogue]: () => Promise<Catalogue[P]> };
 
-/** All these parts with their words and nothing besides: a word that is no longer said does not compile. */
-export function exactly<T extends Partial<Parts>>(
-  parts: T & {
-    readonly [P in keyof T]: T[P] extends () => Promise<infer Words>
-      ? () => Promise<NoMore<Words, P extends keyof Catalogue ? Catalogue[P] : never>>
-      : never;
-  },
-): T {
-  return parts;
+/** Where a part is, with all its words and nothing besides: a word that is no longer said does not compile. */
+export function exactly<P extends keyof Catalogue, Words extends Catalogue[P]>(
+  _part: P,
+  load: () => Promise<Words & NoMore<Words, Catalogue[P]>>,
+): () => Promise<Catalogue[P]> {
+  return load;
 }
 
 /** The parts that a class reads; a language may have these alone. */
