@@ -102,6 +102,11 @@ export default tseslint.config(
     },
   },
   {
+    files: ['src/views/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: { 'no-restricted-syntax': ['error', noStarExports, wordsComeAlong] },
+  },
+  {
     files: ['src/core/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: {

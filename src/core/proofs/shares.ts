@@ -53,17 +53,27 @@ function canBeShared(
   sizeOfGroup: Problem['sizeOfGroup'],
   keeps: (held: number, size: number) => boolean,
 ): boolean {
+  const kept = new Map<number, readonly number[]>();
+  for (const size of new Set(sizeOfGroup)) {
+    const all = Array.from({ length: Math.min(size, number) + 1 }, (_, held) => held);
+    kept.set(
+      size,
+      all.filter((held) => keeps(held, size)),
+    );
+  }
   let sums = new Uint8Array(number + 1);
   sums[0] = 1;
+  /** The largest sum so far. */
+  let top = 0;
   for (const size of sizeOfGroup) {
     const next = new Uint8Array(number + 1);
-    for (let held = 0; held <= Math.min(size, number); held++) {
-      if (!keeps(held, size)) continue;
-      for (let sum = 0; sum + held <= number; sum++) {
+    for (const held of kept.get(size) ?? []) {
+      for (let sum = Math.min(top, number - held); sum >= 0; sum--) {
         if (sums[sum] === 1) next[sum + held] = 1;
       }
     }
     sums = next;
+    top = Math.min(number, top + size);
   }
   return sums[number] === 1;
 }

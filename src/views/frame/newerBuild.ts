@@ -59,8 +59,11 @@ export async function takeNewerBuild(): Promise<void> {
 
 /** Ends a worker that the browser does not let go: every tab comes from the network, and is kept anew from there. */
 async function putAway(): Promise<void> {
-  // Without a network there would be no page to open; what is here works on.
-  await fetch(WORKER, { cache: 'no-store' });
+  // It has gone over by now, and whoever was asked about unsaved work has stayed.
+  if (!isWaiting()) return;
+  // Without its server there would be no page to open; what is here works on.
+  const { ok } = await fetch(WORKER, { cache: 'no-store' });
+  if (!ok) return;
   await registered?.unregister();
   otherTabs()?.postMessage('');
   location.reload();

@@ -81,6 +81,10 @@ export function NamesField(props: NamesFieldProps) {
             inputRef={input}
             variant="standard"
             label={sayRules.names}
+            slotProps={{
+              ...params.slotProps,
+              inputLabel: { ...params.slotProps.inputLabel, shrink: true },
+            }}
             placeholder={chosen.length === 0 ? sayRules.namesExample : ''}
           />
         )}

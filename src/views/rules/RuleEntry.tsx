@@ -108,32 +108,34 @@ export function RuleEntry({ classId, students, nameOf }: RuleEntryProps) {
           }}
         />
       ) : (
-        <input
-          ref={input}
-          role="combobox"
-          aria-expanded={false}
-          aria-autocomplete="list"
-          aria-label={sayRules.names}
-          className={styles.start}
-          placeholder={sayRules.names}
-          value={typed}
-          onChange={({ target: { value } }) => {
-            if (/[,;\n]/.test(value)) takeLine(value);
-            else setTyped(value);
-          }}
-          onPointerEnter={() => void namesField().catch(() => undefined)}
-          onFocus={() =>
-            // What stands here stays until the other can take its place.
-            startTransition(async () => {
-              await namesField();
-              startTransition(() => setWanted(true));
-            })
-          }
-          onKeyDown={(event) => {
-            onKeyDown(event);
-            if (event.key === 'Enter' && typed !== '' && !event.defaultPrevented) takeFirst();
-          }}
-        />
+        <label className={styles.start}>
+          {sayRules.names}
+          <input
+            ref={input}
+            role="combobox"
+            aria-expanded={false}
+            aria-autocomplete="list"
+            placeholder={sayRules.namesExample}
+            value={typed}
+            onChange={({ target: { value } }) => {
+              if (/[,;\n]/.test(value)) takeLine(value);
+              else setTyped(value);
+            }}
+            onPointerEnter={() => void namesField().catch(() => undefined)}
+            onFocus={() =>
+              // What stands here stays until the other can take its place.
+              void namesField().then(
+                () => startTransition(() => setWanted(true)),
+                // Names are taken up here as well, only without a list to choose from.
+                () => undefined,
+              )
+            }
+            onKeyDown={(event) => {
+              onKeyDown(event);
+              if (event.key === 'Enter' && typed !== '' && !event.defaultPrevented) takeFirst();
+            }}
+          />
+        </label>
       )}
       <div className={styles.foot}>
         <Button variant="contained" disabled={!ready} onClick={() => add(kind)}>
