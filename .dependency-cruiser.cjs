@@ -59,11 +59,11 @@ module.exports = {
       // The students' page holds nothing of the teacher's side: neither records, nor words, nor what can search.
       name: 'students-page-stands-alone',
       severity: 'error',
-      from: { path: '^src/(views/choosing|app/seats)/' },
+      from: { path: '^src/(views/choosing/|app/seats/|app/alone/(seats|standAlone))' },
       to: {
         path: '^src/',
         pathNot:
-          '^src/(views/(choosing|primitives|theme)/|views/frame/(Speaking|languageChoice|whenBack)|app/seats/|messages/(choosing|speaking|languages|product)\\.ts|messages/(es|ar)/|services/(client|eventLine)\\.ts|services/seats/(visit|contract|plain)\\.ts)',
+          '^src/(views/(choosing|primitives|theme)/|views/frame/(Speaking|languageChoice|route|whenBack)|app/(seats/|alone/|Routed|styles|global)|messages/(choosing|speaking|languages|product)\\.ts|messages/(es|ar)/|services/(client|eventLine)\\.ts|services/seats/(visit|contract|plain)\\.ts)',
       },
     },
     {

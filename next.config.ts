@@ -1,5 +1,6 @@
 import { join } from 'node:path';
 import type { NextConfig } from 'next';
+import { ALONE, ALONE_FILES } from './src/app/alone/pages';
 
 /** Our own maker of icons in place of the icon package's, which would bring the styling engine into every page. */
 const PLAIN_ICON = join(process.cwd(), 'src/views/primitives/plainIcon.tsx');
@@ -14,7 +15,27 @@ interface Bundling {
   readonly plugins: object[];
   readonly output: { hashDigestLength?: number };
 }
+interface Compilation {
+  readonly entrypoints: ReadonlyMap<string, { readonly getFiles: () => readonly string[] }>;
+  readonly hooks: {
+    readonly processAssets: Hook<() => void, { readonly name: string; readonly stage: number }>;
+  };
+  readonly emitAsset: (file: string, source: object) => void;
+}
+interface Hook<Run, As = string> {
+  readonly tap: (as: As, run: Run) => void;
+}
+interface Compiler {
+  readonly hooks: { readonly thisCompilation: Hook<(compilation: Compilation) => void> };
+}
 interface Bundler {
+  readonly EntryPlugin: new (
+    folder: string,
+    file: string,
+    options: { readonly name: string; readonly layer: string },
+  ) => object;
+  readonly Compilation: { readonly PROCESS_ASSETS_STAGE_REPORT: number };
+  readonly sources: { readonly RawSource: new (text: string) => object };
   readonly DefinePlugin: new (words: Readonly<Record<string, string>>) => object;
   readonly NormalModuleReplacementPlugin: new (
     wanted: RegExp,
@@ -22,11 +43,44 @@ interface Bundler {
   ) => object;
 }
 
+const entryOf = (name: string): string => `alone/${name}`;
+
+/** Has each page that stands alone built beside the router's, of the same chunks, and writes down its files. */
+function buildAlone(bundling: Bundling, { Compilation, EntryPlugin, sources }: Bundler): void {
+  const names = Object.keys(ALONE);
+  const entries = names.map(
+    (name) =>
+      // Not among the entries of the configuration: those are made to depend on the router.
+      new EntryPlugin(process.cwd(), `./src/app/alone/${name}.tsx`, {
+        name: entryOf(name),
+        layer: 'app-pages-browser',
+      }),
+  );
+  const list = {
+    apply: ({ hooks }: Compiler) =>
+      hooks.thisCompilation.tap('alone', (compilation) =>
+        compilation.hooks.processAssets.tap(
+          { name: 'alone', stage: Compilation.PROCESS_ASSETS_STAGE_REPORT },
+          () => {
+            const files = names.map((name) => [
+              name,
+              compilation.entrypoints.get(entryOf(name))?.getFiles() ?? [],
+            ]);
+            const text = JSON.stringify(Object.fromEntries(files));
+            compilation.emitAsset(ALONE_FILES, new sources.RawSource(text));
+          },
+        ),
+      ),
+  };
+  bundling.plugins.push(...entries, list);
+}
+
 const config: NextConfig = {
   webpack: (
     webpackConfig: Bundling,
-    { webpack, isServer }: { readonly webpack: Bundler; readonly isServer: boolean },
+    context: { readonly webpack: Bundler; readonly isServer: boolean; readonly dev: boolean },
   ) => {
+    const { webpack, isServer, dev } = context;
     webpackConfig.plugins.push(
       // In a browser every language comes by itself, English too.
       new webpack.DefinePlugin({ 'process.env.WORDS_APART': isServer ? '""' : '"1"' }),
@@ -43,6 +97,7 @@ const config: NextConfig = {
     );
     // Every page carries the names of all chunks; half of the usual length tells builds apart as well.
     if (!isServer) webpackConfig.output.hashDigestLength = 8;
+    if (!isServer && !dev) buildAlone(webpackConfig, webpack);
     return webpackConfig;
   },
   poweredByHeader: false,
@@ -50,6 +105,18 @@ const config: NextConfig = {
   devIndicators: false,
   // `npm test` checks the types of everything, tests included; twice would only cost time.
   typescript: { ignoreBuildErrors: true },
+  // What a link within the application asks for is not a document.
+  rewrites: () =>
+    Promise.resolve({
+      beforeFiles:
+        process.env.NODE_ENV === 'production'
+          ? Object.entries(ALONE).map(([name, source]) => ({
+              source,
+              missing: [{ type: 'header' as const, key: 'rsc' }],
+              destination: `/${entryOf(name)}`,
+            }))
+          : [],
+    }),
   headers: () =>
     Promise.resolve([
       {

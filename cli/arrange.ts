@@ -3,7 +3,7 @@ import type { ArrangeRequest, ArrangeResult, Effort } from '@/core/format';
 import { sayRecipe } from '@/messages/recipe';
 import { sayRules } from '@/messages/rules';
 import { sayClash } from '../src/messages/clash';
-import { sayRoster } from '@/messages/roster';
+import { sayShell } from '@/messages/shell';
 import { readRequest } from '@/schema/request';
 import { toResultFile } from '@/schema/result';
 import { BAD_INPUT, DONE, NOT_FEASIBLE, readJson, writeJson, type Complain } from './files';
@@ -25,21 +25,21 @@ export function arrangeCommand(args: readonly string[], complain: Complain): num
   }
   const read = readRequest(data.value);
   if (!read.ok) {
-    read.issues.forEach((issue) => complain(sayRoster.requestIssueSentence(issue)));
-    complain(sayRoster.commandLine.nothingWritten);
+    read.issues.forEach((issue) => complain(sayShell.requestIssueSentence(issue)));
+    complain(sayShell.commandLine.nothingWritten);
     return BAD_INPUT;
   }
   const outcome = arrangeNow(read.request, effort);
   if (!outcome.ok) {
     complain(
-      `${sayRecipe.sizingIssueSentence(outcome.issue)} ${sayRoster.commandLine.nothingWritten}`,
+      `${sayRecipe.sizingIssueSentence(outcome.issue)} ${sayShell.commandLine.nothingWritten}`,
     );
     return BAD_INPUT;
   }
   const sentence = whyNot(outcome.result, read.request);
   if (sentence !== '') complain(sentence);
   if (!writeJson(resultPath, toResultFile(outcome.result, sentence))) {
-    complain(sayRoster.commandLine.cannotWrite(resultPath));
+    complain(sayShell.commandLine.cannotWrite(resultPath));
     return BAD_INPUT;
   }
   return outcome.result.feasible ? DONE : NOT_FEASIBLE;
@@ -75,14 +75,13 @@ function arrangeArguments(args: readonly string[]): ArrangeArguments {
       continue;
     }
     const given = word.startsWith('--effort=') ? word.slice('--effort='.length) : (args[++i] ?? '');
-    if (!word.startsWith('--effort')) return { ok: false, sentence: sayRoster.commandLine.usage };
-    if (!isEffort(given))
-      return { ok: false, sentence: sayRoster.commandLine.unknownEffort(given) };
+    if (!word.startsWith('--effort')) return { ok: false, sentence: sayShell.commandLine.usage };
+    if (!isEffort(given)) return { ok: false, sentence: sayShell.commandLine.unknownEffort(given) };
     effort = given;
   }
   const [requestPath, resultPath, ...others] = paths;
   if (requestPath === undefined || resultPath === undefined || others.length > 0) {
-    return { ok: false, sentence: sayRoster.commandLine.usage };
+    return { ok: false, sentence: sayShell.commandLine.usage };
   }
   return { ok: true, requestPath, resultPath, effort };
 }

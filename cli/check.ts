@@ -1,5 +1,5 @@
 import { auditOf, type Audit, type LineupAudit } from '@/encode/audit';
-import { sayRoster } from '@/messages/roster';
+import { sayShell } from '@/messages/shell';
 import type { StudentId } from '@/schema/ids';
 import { kind, recordsIn, today } from './classes';
 import { BAD_INPUT, DONE, writeJson, type Complain } from './files';
@@ -10,9 +10,9 @@ const TO_LOOK_AT = 3;
 /** `gruppetto check`: looks through a class file, tells what is to be looked at, and writes the whole report. */
 export function checkCommand(args: readonly string[], complain: Complain): number {
   const [path, reportPath, ...others] = args;
-  const words = sayRoster.commandLine.check;
+  const words = sayShell.commandLine.check;
   if (path === undefined || others.length > 0 || args.some((word) => word.startsWith('--'))) {
-    complain(sayRoster.commandLine.usage);
+    complain(sayShell.commandLine.usage);
     return BAD_INPUT;
   }
   const records = recordsIn(path, complain);
@@ -33,7 +33,7 @@ export function checkCommand(args: readonly string[], complain: Complain): numbe
   toLookAt.forEach((sentence) => complain(sentence));
   const report = reportOf(theClass.name, audit, nameOf, toLookAt);
   if (reportPath !== undefined && !writeJson(reportPath, report)) {
-    complain(sayRoster.commandLine.cannotWrite(reportPath));
+    complain(sayShell.commandLine.cannotWrite(reportPath));
     return BAD_INPUT;
   }
   if (reportPath === undefined && toLookAt.length === 0) {
@@ -47,7 +47,7 @@ function troublesOf(
   { lineup, twice, aside, lost, rules, strayRoles }: LineupAudit,
   nameOf: (id: StudentId) => string,
 ): readonly string[] {
-  const words = sayRoster.commandLine.check;
+  const words = sayShell.commandLine.check;
   const { name, state } = lineup;
   return [
     ...(twice.length > 0 ? [words.twice(name, twice.map(nameOf))] : []),

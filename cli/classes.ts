@@ -1,5 +1,6 @@
 import { publicAddresses, type PublicAddresses } from '@/encode/publicLineup';
-import { sayRoster } from '@/messages/roster';
+import { sayClassFiles } from '@/messages/classFiles';
+import { sayShell } from '@/messages/shell';
 import { readClassFile } from '@/schema/classFile';
 import { takesPart } from '@/schema/presence';
 import type { AppRecord, RecordKind, RecordOf } from '@/schema/records';
@@ -14,8 +15,8 @@ export function recordsIn(path: string, complain: Complain): readonly AppRecord[
   }
   const read = readClassFile(data.value);
   if (read.ok) return read.records;
-  const sentence = sayRoster.classFileIssueSentence(read.issue);
-  complain(sayRoster.commandLine.export.withNothing(sentence));
+  const sentence = sayClassFiles.classFileIssueSentence(read.issue);
+  complain(sayShell.commandLine.export.withNothing(sentence));
   return null;
 }
 
@@ -38,7 +39,7 @@ export function lineupCalled(
   const lineups = kind(records, 'lineup');
   const called = lineups.filter((one) => one.name === name);
   const [lineup] = called;
-  const words = sayRoster.commandLine.export;
+  const words = sayShell.commandLine.export;
   if (!theClass || !lineup) {
     complain(
       words.unknownLineup(

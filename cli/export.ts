@@ -6,7 +6,7 @@ import { unreached } from '@/formats/out/letters';
 import { WAYS_OUT, wayOutOf, writeOut } from '@/formats/out/list';
 import { PLAIN_OPTIONS, type OutOptions } from '@/formats/out/options';
 import { sayHandoff } from '@/messages/handoff';
-import { sayRoster } from '@/messages/roster';
+import { sayShell } from '@/messages/shell';
 import { lineupCalled, recordsIn, today } from './classes';
 import { BAD_INPUT, DONE, type Complain, isFolder, readArguments } from './files';
 
@@ -26,7 +26,7 @@ const OPTIONS = {
 
 /** `gruppetto export`: writes a lineup in one of the formats; nothing at all unless all of it can be written. */
 export async function exportCommand(args: readonly string[], complain: Complain): Promise<number> {
-  const words = sayRoster.commandLine.export;
+  const words = sayShell.commandLine.export;
   const refuse = (sentence: string): number => {
     complain(sentence);
     return BAD_INPUT;
@@ -64,7 +64,7 @@ export async function exportCommand(args: readonly string[], complain: Complain)
   try {
     writeFileSync(out, content);
   } catch {
-    return refuse(sayRoster.commandLine.cannotWrite(out));
+    return refuse(sayShell.commandLine.cannotWrite(out));
   }
   const toPeople = wayOut.needs === 'addresses' || (as === 'rooms-csv' && options.addresses);
   const missed = toPeople ? unreached(cleanLineup(lineup, sayOutWords.unnamed)) : [];
@@ -85,7 +85,7 @@ interface Given {
 
 /** What was chosen, or the sentence that says what is wrong with it. */
 function outOptions(given: Given): OutOptions | string {
-  const words = sayRoster.commandLine.export;
+  const words = sayShell.commandLine.export;
   const fields: Record<string, string> = {};
   for (const field of given.field ?? []) {
     const [, name, value] = /^([^=]+)=([^]*)$/.exec(field) ?? [];

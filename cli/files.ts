@@ -1,6 +1,6 @@
 import { existsSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { parseArgs, type ParseArgsConfig } from 'node:util';
-import { sayRoster } from '@/messages/roster';
+import { sayShell } from '@/messages/shell';
 
 /** Exit codes of the command line. */
 export const DONE = 0;
@@ -19,12 +19,12 @@ export function readJson(path: string): Json {
   try {
     text = readFileSync(path, 'utf8');
   } catch {
-    return { ok: false, sentence: sayRoster.commandLine.cannotRead(path) };
+    return { ok: false, sentence: sayShell.commandLine.cannotRead(path) };
   }
   try {
     return { ok: true, value: JSON.parse(text.replace(/^\uFEFF/, '')) };
   } catch {
-    return { ok: false, sentence: sayRoster.commandLine.notJson(path) };
+    return { ok: false, sentence: sayShell.commandLine.notJson(path) };
   }
 }
 
@@ -46,7 +46,7 @@ export function readArguments<O extends Options>(args: readonly string[], option
   try {
     return parseArgs({ args: withValues(args, options), allowPositionals: true, options });
   } catch (error) {
-    return sayRoster.commandLine.export.unknownOption(String(error).split('\n')[0] ?? '');
+    return sayShell.commandLine.export.unknownOption(String(error).split('\n')[0] ?? '');
   }
 }
 

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { sayHandoff } from '@/messages/handoff';
-import { sayRoster } from '@/messages/roster';
+import { sayShell } from '@/messages/shell';
 import { handOffToChannels } from '@/services/channels/handOff';
 import { Scim } from '@/services/channels/scim';
 import { classAround, clientFor, serviceRoot, type ServiceKind } from '@/services/reach';
@@ -53,7 +53,7 @@ export async function handoffCommand(args: readonly string[], complain: Complain
   if (!lineup) return BAD_INPUT;
   if (lineup.groups.length === 0) {
     const sentence = sayHandoff.outIssueSentence({ code: 'noGroups' });
-    complain(sayRoster.commandLine.export.withNothing(sentence));
+    complain(sayShell.commandLine.export.withNothing(sentence));
     return BAD_INPUT;
   }
   const earlier = earlierReceipt(wish);
@@ -66,18 +66,18 @@ export async function handoffCommand(args: readonly string[], complain: Complain
   const hidden = (text: string): string => text.replaceAll(wish.token, '…');
   const { services } = sayHandoff;
   if (wish.plan !== null && !writeJson(wish.plan, planFile(done, hidden))) {
-    complain(sayRoster.commandLine.cannotWrite(wish.plan));
+    complain(sayShell.commandLine.cannotWrite(wish.plan));
   }
   if (done.ended) complain(services.ended[done.ended]);
   done.told.forEach((text) => complain(hidden(text)));
   if (wish.dryRun) return done.ended ? SOME_REFUSED : DONE;
   const receipt = receiptOf(wish, done, hidden);
   if (wish.receipt !== null && !writeJson(wish.receipt, receipt)) {
-    complain(sayRoster.commandLine.cannotWrite(wish.receipt));
+    complain(sayShell.commandLine.cannotWrite(wish.receipt));
     return BAD_INPUT;
   }
   if (receipt.refused.length > 0) {
-    complain(sayRoster.commandLine.handoff.refused(receipt.refused.map(({ name }) => name)));
+    complain(sayShell.commandLine.handoff.refused(receipt.refused.map(({ name }) => name)));
   }
   return receipt.refused.length > 0 || done.ended ? SOME_REFUSED : DONE;
 }
@@ -120,7 +120,7 @@ function earlierReceipt({ receipt, to, lineup }: Wish): ReceiptFile | null | str
   if (receipt === null || !existsSync(receipt)) return null;
   const data = readJson(receipt);
   const read = data.ok ? ReceiptFile.safeParse(data.value) : null;
-  if (!read?.success) return sayRoster.commandLine.handoff.noReceipt(receipt);
+  if (!read?.success) return sayShell.commandLine.handoff.noReceipt(receipt);
   return read.data.to === to && read.data.lineup === lineup ? read.data : null;
 }
 
@@ -176,7 +176,7 @@ interface Wish {
 
 /** What is asked for, or the sentence that says what is wrong with it. */
 function wishOf(args: readonly string[]): Wish | string {
-  const words = sayRoster.commandLine;
+  const words = sayShell.commandLine;
   const parsed = readArguments(args, OPTIONS);
   if (typeof parsed === 'string') return parsed;
   const { values, positionals } = parsed;
@@ -222,7 +222,7 @@ function numbersOf(
   const minutes = number('minutes', 0);
   const warningSeconds = number('warning-seconds', 0);
   const countdownSeconds = number('countdown-seconds', 0);
-  const { badNumber } = sayRoster.commandLine.handoff;
+  const { badNumber } = sayShell.commandLine.handoff;
   if (minutes === undefined) return badNumber('--minutes');
   if (warningSeconds === undefined) return badNumber('--warning-seconds');
   if (countdownSeconds === undefined) return badNumber('--countdown-seconds');

@@ -1,6 +1,6 @@
 import { languageFor } from '@/messages/languages';
 import { speak } from '@/messages/speaking';
-import { sayRoster } from '@/messages/roster';
+import { sayShell } from '@/messages/shell';
 import { arrangeCommand } from './arrange';
 import { BAD_INPUT, type Complain } from './files';
 import { handoffCommand } from './handoff';
@@ -40,14 +40,14 @@ export async function main(
   const [word = '', ...rest] = args;
   const command = Object.hasOwn(commands, word) ? commands[word] : undefined;
   if (!command) {
-    complain(sayRoster.commandLine.usage);
+    complain(sayShell.commandLine.usage);
     return BAD_INPUT;
   }
   try {
     return await command(rest, complain);
   } catch (error) {
     const what = error instanceof Error ? error.message : String(error);
-    complain(sayRoster.commandLine.failed(what));
+    complain(sayShell.commandLine.failed(what));
     return BAD_INPUT;
   }
 }

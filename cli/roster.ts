@@ -4,13 +4,14 @@ import { mergeRosters } from '@/formats/roster/merge';
 import { readRosterFile, type ReadOptions, type ReadRoster } from '@/formats/roster/readRoster';
 import type { RosterStudent } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';
+import { sayShell } from '@/messages/shell';
 import { BAD_INPUT, DONE, writeJson, type Complain } from './files';
 
 /** `gruppetto roster`: reads any class list, writes what was understood, returns the exit code. */
 export async function rosterCommand(args: readonly string[], complain: Complain): Promise<number> {
   const parsed = rosterArguments(args);
   if (!parsed) {
-    complain(sayRoster.commandLine.usage);
+    complain(sayShell.commandLine.usage);
     return BAD_INPUT;
   }
   const { file, out, into, sheet, classes } = parsed;
@@ -23,7 +24,7 @@ export async function rosterCommand(args: readonly string[], complain: Complain)
       : whole(read, earlier);
   if (output.error !== null) complain(output.error);
   if (!writeJson(out, output)) {
-    complain(sayRoster.commandLine.cannotWrite(out));
+    complain(sayShell.commandLine.cannotWrite(out));
     return BAD_INPUT;
   }
   return output.error === null ? DONE : BAD_INPUT;
@@ -37,7 +38,7 @@ async function readFile(path: string, options: ReadOptions): Promise<Read | stri
   try {
     bytes = readFileSync(path);
   } catch {
-    return sayRoster.commandLine.cannotRead(path);
+    return sayShell.commandLine.cannotRead(path);
   }
   const read = await readRosterFile(new Uint8Array(bytes), {
     ...options,

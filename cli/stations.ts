@@ -1,4 +1,4 @@
-import { sayRoster } from '@/messages/roster';
+import { sayShell } from '@/messages/shell';
 import { answerStations, type StationsIssue } from '@/schema/stations';
 import { BAD_INPUT, DONE, readJson, writeJson, type Complain } from './files';
 
@@ -6,7 +6,7 @@ import { BAD_INPUT, DONE, readJson, writeJson, type Complain } from './files';
 export function stationsCommand(args: readonly string[], complain: Complain): number {
   const [requestPath, tablePath, ...others] = args;
   if (requestPath === undefined || tablePath === undefined || others.length > 0) {
-    complain(sayRoster.commandLine.usage);
+    complain(sayShell.commandLine.usage);
     return BAD_INPUT;
   }
   const data = readJson(requestPath);
@@ -20,14 +20,14 @@ export function stationsCommand(args: readonly string[], complain: Complain): nu
     return BAD_INPUT;
   }
   if (!writeJson(tablePath, answer.result)) {
-    complain(sayRoster.commandLine.cannotWrite(tablePath));
+    complain(sayShell.commandLine.cannotWrite(tablePath));
     return BAD_INPUT;
   }
   return DONE;
 }
 
 function sentenceOf(issue: StationsIssue): string {
-  const words = sayRoster.commandLine.stations;
+  const words = sayShell.commandLine.stations;
   switch (issue.code) {
     case 'notWhole':
       return words.notWhole(issue.field, issue.most);

@@ -1,8 +1,4 @@
-import '@fontsource-variable/atkinson-hyperlegible-next';
-import '@fontsource-variable/bricolage-grotesque';
-import '@/views/theme/tokens.css';
-import '@/views/theme/tones.css';
-import './global.css';
+import './styles';
 import type { Metadata, Viewport } from 'next';
 import { connection } from 'next/server';
 import type { ReactNode } from 'react';

@@ -2,6 +2,7 @@ import type { ClashReason } from '../core/format';
 import type { RosterError, RosterWarning, WarningKind } from '../formats/roster/types';
 import { sayBench } from './bench';
 import { sayClash } from './clash';
+import { sayClassFiles } from './classFiles';
 import { sayRoster } from './roster';
 
 const students = ['a', 'b'];
@@ -98,7 +99,7 @@ test.each([
 ] as const)(
   'a class file that cannot be opened (%j) says why and that nothing was changed',
   (issue, why) => {
-    const sentence = sayRoster.classFileIssueSentence(issue);
+    const sentence = sayClassFiles.classFileIssueSentence(issue);
     expect(sentence).toContain(why);
     expect(sentence).toContain('Nothing was changed');
   },

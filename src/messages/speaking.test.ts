@@ -6,6 +6,7 @@ import { sayAdults } from './adults';
 import { sayBench } from './bench';
 import { sayChoosing } from './choosing';
 import { sayClash } from './clash';
+import { sayClassFiles } from './classFiles';
 import { sayHandoff } from './handoff';
 import { sayKeys } from './keys';
 import { ENGLISH, languageCalled, languageFor } from './languages';
@@ -19,6 +20,7 @@ import { sayRoster } from './roster';
 import { sayRules } from './rules';
 import { saySeats } from './seats';
 import { sayShelf } from './shelf';
+import { sayShell } from './shell';
 import { sayShown } from './shown';
 import { sayTerm } from './term';
 import { showIn, speak, spokenOrder, type Catalogue, type Language, type Parts } from './speaking';
@@ -28,6 +30,8 @@ const SAID: Catalogue = {
   activities: sayActivities,
   ...{ groups: sayGroups, lineups: sayLineups, recipe: sayRecipe },
   choosing: sayChoosing,
+  classFiles: sayClassFiles,
+  shell: sayShell,
   ...{
     handoff: sayHandoff,
     ladder: sayLadder,

@@ -3,6 +3,7 @@ import type { adults } from './en/adults';
 import type { benchEn } from './en/bench';
 import type { en } from './en/main';
 import type { choosing } from './en/choosing';
+import type { classFilesEn } from './en/classFiles';
 import type { clashEn } from './en/clash';
 import type { handoffEn } from './en/handoff';
 import type { groupsEn } from './en/groups';
@@ -17,6 +18,7 @@ import type { rosterEn } from './en/files';
 import type { rulesEn } from './en/ruleTools';
 import type { seats } from './en/seats';
 import type { shelf } from './en/shelf';
+import type { shellEn } from './en/shell';
 import type { shown } from './en/shown';
 import type { term } from './en/term';
 import type { outWords } from './en/waysOut';
@@ -48,6 +50,7 @@ export interface Catalogue {
   readonly adults: Said<typeof adults>;
   readonly bench: Said<typeof benchEn>;
   readonly choosing: Said<typeof choosing>;
+  readonly classFiles: Said<typeof classFilesEn>;
   readonly clash: Said<typeof clashEn>;
   readonly groups: Said<typeof groupsEn>;
   readonly handoff: Said<typeof handoffEn>;
@@ -63,6 +66,7 @@ export interface Catalogue {
   readonly rules: Said<typeof rulesEn>;
   readonly seats: Said<typeof seats>;
   readonly shelf: Said<typeof shelf>;
+  readonly shell: Said<typeof shellEn>;
   readonly shown: Said<typeof shown>;
   readonly term: Said<typeof term>;
 }

@@ -2,6 +2,7 @@ import { activities } from './en/activities';
 import { adults } from './en/adults';
 import { benchEn } from './en/bench';
 import { choosing } from './en/choosing';
+import { classFilesEn } from './en/classFiles';
 import { clashEn } from './en/clash';
 import { rosterEn } from './en/files';
 import { groupsEn } from './en/groups';
@@ -17,6 +18,7 @@ import { prepare } from './en/prepare';
 import { rulesEn } from './en/ruleTools';
 import { seats } from './en/seats';
 import { shelf } from './en/shelf';
+import { shellEn } from './en/shell';
 import { shown } from './en/shown';
 import { term } from './en/term';
 import { outWords } from './en/waysOut';
@@ -81,6 +83,8 @@ export const stretchedEnglish = {
     prepare,
     recipe: recipeEn,
     roster: rosterEn,
+    classFiles: classFilesEn,
+    shell: shellEn,
     rules: rulesEn,
     seats,
     shelf,

@@ -14,7 +14,8 @@ import {
   setNameOrder,
   setStaff,
 } from './actions/classParts';
-import { belongingTo, createClass, renameClass } from './actions/classes';
+import { belongingTo, createClass } from './actions/classes';
+import { renameClass } from './actions/renameClass';
 import { addStudent, editStudent, leaveClass, setDetail, setTakesPart } from './actions/students';
 import { openAppStore, type AppStore } from './appStore';
 import { classById, rollOf, studentsOf } from './queries';

@@ -1,4 +1,5 @@
-import { createClass, deleteClass, renameClass } from './actions/classes';
+import { createClass, deleteClass } from './actions/classes';
+import { renameClass } from './actions/renameClass';
 import { addStudent, editStudent } from './actions/students';
 import { SHELF } from './history';
 import { allClasses, studentsOf } from './queries';

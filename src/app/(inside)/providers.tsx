@@ -2,7 +2,6 @@
 
 import { lazily } from '@/views/primitives/lazily';
 import { useCallback, type ReactNode } from 'react';
-import { readClassFile } from '@/schema/classFile';
 import type { AppRecord } from '@/schema/records';
 import { openAppStore, type Opened } from '@/store/appStore';
 import type { Ended } from '@/store/database';
@@ -57,7 +56,11 @@ export function Providers({ demo, children }: ProvidersProps) {
 }
 
 async function demoRecords(): Promise<readonly AppRecord[]> {
-  const response = await fetch('/demo-data');
+  // Read once, the first time: no page need carry what reads it.
+  const [response, { readClassFile }] = await Promise.all([
+    fetch('/demo-data'),
+    import('@/schema/classFile'),
+  ]);
   const files: unknown = await response.json();
   if (!Array.isArray(files)) return [];
   return files.flatMap((file) => {

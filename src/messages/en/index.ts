@@ -7,6 +7,7 @@ export const english: Parts = {
   adults: () => import('./adults').then(({ adults }) => adults),
   bench: () => import('./bench').then(({ benchEn }) => benchEn),
   choosing: () => import('./choosing').then(({ choosing }) => choosing),
+  classFiles: () => import('./classFiles').then(({ classFilesEn }) => classFilesEn),
   clash: () => import('./clash').then(({ clashEn }) => clashEn),
   groups: () => import('./groups').then(({ groupsEn }) => groupsEn),
   handoff: () => import('./handoff').then(({ handoffEn }) => handoffEn),
@@ -22,6 +23,7 @@ export const english: Parts = {
   rules: () => import('./ruleTools').then(({ rulesEn }) => rulesEn),
   seats: () => import('./seats').then(({ seats }) => seats),
   shelf: () => import('./shelf').then(({ shelf }) => shelf),
+  shell: () => import('./shell').then(({ shellEn }) => shellEn),
   shown: () => import('./shown').then(({ shown }) => shown),
   term: () => import('./term').then(({ term }) => term),
 };

@@ -1,6 +1,3 @@
-import { classFileIssueSentence } from './classFileIssues';
-import { commandLine } from './commandLine';
-import { requestIssueSentence } from './requestIssues';
 import { roster, rosterWords } from './roster';
 import {
   classDoubtSentence,
@@ -9,12 +6,9 @@ import {
   skipReasons,
 } from './rosterIssues';
 
-/** What only the roster, files and the command line say: kept apart, so that the bench does not load it. */
+/** What only the reading of lists says: kept apart, so that the bench does not load it. */
 export const rosterEs = {
   classDoubtSentence,
-  classFileIssueSentence,
-  commandLine,
-  requestIssueSentence,
   roster,
   rosterErrorSentence,
   rosterWarningSentence,

@@ -9,6 +9,9 @@ export const spanish: Parts = {
   adults: exactly('adults', () => import('./adults').then(({ adults }) => adults)),
   bench: exactly('bench', () => import('./bench').then(({ benchEs }) => benchEs)),
   choosing: exactly('choosing', () => import('./choosing').then(({ choosing }) => choosing)),
+  classFiles: exactly('classFiles', () =>
+    import('./classFiles').then(({ classFilesEs }) => classFilesEs),
+  ),
   clash: exactly('clash', () => import('./clash').then(({ clashEs }) => clashEs)),
   groups: exactly('groups', () => import('./groups').then(({ groupsEs }) => groupsEs)),
   handoff: exactly('handoff', () => import('./handoff').then(({ handoffEs }) => handoffEs)),
@@ -24,6 +27,7 @@ export const spanish: Parts = {
   rules: exactly('rules', () => import('./ruleTools').then(({ rulesEs }) => rulesEs)),
   seats: exactly('seats', () => import('./seats').then(({ seats }) => seats)),
   shelf: exactly('shelf', () => import('./shelf').then(({ shelf }) => shelf)),
+  shell: exactly('shell', () => import('./shell').then(({ shellEs }) => shellEs)),
   shown: exactly('shown', () => import('./shown').then(({ shown }) => shown)),
   term: exactly('term', () => import('./term').then(({ term }) => term)),
 };

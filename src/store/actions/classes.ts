@@ -46,13 +46,6 @@ function putClass(put: Change['put'], theClass: ClassRecord, lineupName: string)
   put(newLineup(lineupId, theClass.id, lineupName, theClass.createdAt));
 }
 
-export function renameClass(store: AppStore, id: ClassId, name: string): void {
-  store.history.act('renameClass', ({ get, put }) => {
-    const current = get('class', id);
-    if (current) put({ ...current, name });
-  });
-}
-
 /** Removes the class with all that belongs to it, as one step that can be undone. */
 export function deleteClass(store: AppStore, id: ClassId): void {
   store.history.act('deleteClass', (change) => {

@@ -1,7 +1,7 @@
 'use client';
 
+import { useRoute } from '../frame/route';
 import { lazily } from '../primitives/lazily';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { sayActivities } from '@/messages/activities';
 import { isAlone, type ActivityRecord } from '@/schema/activity';
@@ -55,7 +55,7 @@ interface ActivityProps {
 function Activity({ activity, back }: ActivityProps) {
   const words = sayActivities;
   const store = useStore();
-  const router = useRouter();
+  const { go } = useRoute();
   const told = useTold();
   const students = useStudents(activity.classId);
   const nameOf = useTileNames(students);
@@ -91,7 +91,7 @@ function Activity({ activity, back }: ActivityProps) {
             variant="contained"
             onClick={() => {
               openLineup(store, activity.classId, lineup.id);
-              router.push(`/c/${activity.classId}/groups`);
+              go(`/c/${activity.classId}/groups`);
             }}
           >
             {words.settings.toGroups}
@@ -115,7 +115,7 @@ function Activity({ activity, back }: ActivityProps) {
             setLeaving(true);
             removeActivity(store, activity.id);
             told(words.removed(activity.name));
-            router.push(back);
+            go(back);
           }}
         >
           {words.remove}

@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { sayActivities } from '@/messages/activities';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -9,6 +8,7 @@ import { createActivity } from '@/store/actions/activities';
 import { createLineup } from '@/store/actions/lineups';
 import { activitiesOf, lineupsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
+import { useRoute } from '../frame/route';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import page from '../frame/SidePage.module.css';
 import { Button } from '../primitives/Button';
@@ -28,7 +28,7 @@ interface BeginProps {
 export function Begin({ theClass, onDone }: BeginProps) {
   const words = sayActivities.begin;
   const store = useStore();
-  const router = useRouter();
+  const { go } = useRoute();
   const lineups = useQuery(lineupsOf, theClass.id);
   const open = useOpenLineup();
   const activities = useQuery(activitiesOf, theClass.id);
@@ -48,7 +48,7 @@ export function Begin({ theClass, onDone }: BeginProps) {
       due: due === '' ? null : due,
     });
     onDone();
-    router.push(`/c/${theClass.id}/activities/${id}`);
+    go(`/c/${theClass.id}/activities/${id}`);
   };
   return (
     <form

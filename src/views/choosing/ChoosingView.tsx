@@ -1,7 +1,7 @@
 'use client';
 
-import { useParams } from 'next/navigation';
 import { sayChoosing } from '@/messages/choosing';
+import { useRoute } from '../frame/route';
 import { Speaking } from '../frame/Speaking';
 import { PageTitle } from '../primitives/PageTitle';
 import styles from './Choosing.module.css';
@@ -14,7 +14,7 @@ const Inside = lazily(() => import('./Inside').then((module) => module.Inside));
 
 /** The students' page: who are you, then places to sit, or wishes to name. */
 export function ChoosingView() {
-  const { code } = useParams<{ readonly code: string }>();
+  const { code = '' } = useRoute().params;
   return (
     <Speaking toClass>
       <Visited code={code} />

@@ -2,11 +2,11 @@
 
 import { lazily } from '../primitives/lazily';
 import Link from 'next/link';
-import { usePathname, useRouter } from 'next/navigation';
+import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { LinkButton } from '../primitives/LinkButton';
 import { say } from '@/messages';
-import { renameClass } from '@/store/actions/classes';
+import { renameClass } from '@/store/actions/renameClass';
 import { choose } from '@/store/actions/drafts';
 import { showLineup } from '@/store/actions/stage';
 import { classById } from '@/store/queries';
@@ -17,6 +17,7 @@ import styles from './Frame.module.css';
 import { LAST_CLASS } from './lastClass';
 import { LineupChooser } from './LineupChooser';
 import { Rail } from './Rail';
+import { useRoute } from './route';
 import { SaveMark } from './SaveMark';
 import { useClassId } from './useClassId';
 import { useKeptActivities } from './useKeptActivities';
@@ -39,7 +40,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const store = useStore();
   const classId = useClassId();
   const theClass = useQuery(classById, classId);
-  const router = useRouter();
+  const route = useRoute();
   const pathname = usePathname();
   const stageOpen = useStageOpen(classId);
   const lineup = useOpenLineup();
@@ -47,7 +48,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   const present = (): void => {
     if (lineup) showLineup(store, lineup.id, today());
   };
-  const go = (step: string) => (): void => router.push(`/c/${classId}/${step}`);
+  const go = (step: string) => (): void => route.go(`/c/${classId}/${step}`);
   useUndoKeys(classId);
   useOtherWindows(classId);
   useKeptActivities(classId);

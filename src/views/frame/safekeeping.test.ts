@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
-import { createClass, renameClass } from '@/store/actions/classes';
+import { createClass } from '@/store/actions/classes';
+import { renameClass } from '@/store/actions/renameClass';
 import { chosen } from '@/store/actions/drafts';
 import { openAppStore, type AppStore } from '@/store/appStore';
 import { chooseKeptFile, dropKeptFile, keepFileUpToDate } from './keptFile';

@@ -1,10 +1,10 @@
 'use client';
 
-import { useParams } from 'next/navigation';
 import { ClassId } from '@/schema/ids';
+import { useRoute } from './route';
 
 /** The class that the address names. */
 export function useClassId(): ClassId {
-  const { classId } = useParams<{ classId: string }>();
+  const { classId = '' } = useRoute().params;
   return ClassId.parse(decodeURIComponent(classId));
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useRouter, useSearchParams } from 'next/navigation';
+import { useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { unitsOf } from '@/encode/activityUnits';
 import { slipOfGroup, slipOfStudent, type MarkSlip } from '@/encode/markSlip';
@@ -12,6 +12,7 @@ import { activityById, classById, shownTake, studentsOf } from '@/store/queries'
 import { useQuery } from '@/store/react';
 import { useStageNames } from '../frame/names';
 import { InClassLanguage } from '../frame/InClassLanguage';
+import { useRoute } from '../frame/route';
 import { useClassId } from '../frame/useClassId';
 import { Button } from '../primitives/Button';
 import { Invitation } from '../primitives/Invitation';
@@ -34,7 +35,7 @@ const USUAL_LINES = 6;
 /** Slips with marks, of whom they are asked for: each has one student's marks, or one group's, and nobody else's. */
 export function MarkSlips() {
   const words = sayActivities.slips;
-  const router = useRouter();
+  const { go } = useRoute();
   const classId = useClassId();
   const asked = useSearchParams().get('activity') ?? 'none';
   const activity = useQuery(activityById, ActivityId.parse(asked.slice(0, 64) || 'none'));
@@ -86,10 +87,7 @@ export function MarkSlips() {
         <Button variant="contained" disabled={pages.length === 0} onClick={() => window.print()}>
           {words.print}
         </Button>
-        <Button
-          variant="paper"
-          onClick={() => router.push(`/c/${classId}/activities/${activity.id}`)}
-        >
+        <Button variant="paper" onClick={() => go(`/c/${classId}/activities/${activity.id}`)}>
           {words.back}
         </Button>
       </header>

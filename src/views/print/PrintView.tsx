@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import * as z from 'zod/mini';
 import { publicLineup, publicPlan } from '@/encode/publicLineup';
@@ -12,6 +11,7 @@ import { noteUse } from '@/store/actions/lineups';
 import { classById, planOf, shownTake } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useRolesShown, useStageNames, withRoles } from '../frame/names';
+import { useRoute } from '../frame/route';
 import { useRoll } from '../frame/students';
 import { today } from '../frame/today';
 import { InClassLanguage } from '../frame/InClassLanguage';
@@ -39,7 +39,7 @@ const PAPER: Setting<{ sheet: SheetName; size: 'a4' | 'letter'; columns: 1 | 2 }
 /** What goes on paper, page by page as the printer will have it; nothing of the teacher's is on any of them. */
 export function PrintView() {
   const store = useStore();
-  const router = useRouter();
+  const { go } = useRoute();
   const classId = useClassId();
   const theClass = useQuery(classById, classId);
   const lineup = useOpenLineup();
@@ -113,7 +113,7 @@ export function PrintView() {
         <Button variant="contained" disabled={pages === 0} onClick={() => window.print()}>
           {words.print}
         </Button>
-        <Button variant="paper" onClick={() => router.push(`/c/${classId}/show`)}>
+        <Button variant="paper" onClick={() => go(`/c/${classId}/show`)}>
           {words.back}
         </Button>
       </header>

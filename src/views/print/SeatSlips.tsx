@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { saySeats } from '@/messages/seats';
 import { sayShown } from '@/messages/shown';
 import type { LineupRecord } from '@/schema/lineup';
@@ -8,6 +7,7 @@ import { classById, seatSessionOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useStageNames } from '../frame/names';
 import { NoSeatsOpen } from '../frame/NoSeatsOpen';
+import { useRoute } from '../frame/route';
 import { seatsAddress, typedAddress } from '../frame/seatsService';
 import { useRealRoll } from '../frame/students';
 import { InClassLanguage, useClassLanguage } from '../frame/InClassLanguage';
@@ -25,7 +25,7 @@ const PER_PAGE = 10;
 
 /** A slip for each who chooses: their name, the address, their PIN and their own code, to cut and hand out. */
 export function SeatSlips() {
-  const router = useRouter();
+  const { go } = useRoute();
   const classId = useClassId();
   const theClass = useQuery(classById, classId);
   const lineup = useOpenLineup();
@@ -54,7 +54,7 @@ export function SeatSlips() {
         <Button variant="contained" onClick={() => window.print()}>
           {saySeats.print}
         </Button>
-        <Button variant="paper" onClick={() => router.push(`/c/${classId}/groups/seats`)}>
+        <Button variant="paper" onClick={() => go(`/c/${classId}/groups/seats`)}>
           {saySeats.slipsBack}
         </Button>
       </header>

@@ -2,7 +2,6 @@
 
 import { areCapitals, softened } from '@/formats/roster/soften';
 import type { RosterStudent } from '@/formats/roster/types';
-import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -12,6 +11,7 @@ import { keepDraft } from '@/store/actions/drafts';
 import { takeInRoster } from '@/store/actions/takeInRoster';
 import { useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
+import { useRoute } from '../frame/route';
 import { today } from '../frame/today';
 import { pasteField } from './pasteField';
 import { draftImport, planImport, type TwiceAnswer, type TwiceCase } from './importPlan';
@@ -20,7 +20,7 @@ import { useRosterReading } from './rosterReading';
 /** The list being taken in: read anew with every letter, kept over a crash, taken in when said so. */
 export function usePastedList(theClass: ClassRecord, students: readonly StudentRecord[]) {
   const store = useStore();
-  const router = useRouter();
+  const { go } = useRoute();
   const field = useMemo(() => pasteField(theClass.id), [theClass.id]);
   const reading = useRosterReading(field);
   const [answers, setAnswers] = useState<ReadonlyMap<string, TwiceAnswer>>(new Map());
@@ -68,7 +68,7 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
       const classId = createClass(store, sayRoster.roster.anotherClassName, freshLineupName([]));
       keepDraft(store, pasteField(classId), reading.text);
       reading.write('');
-      router.push(`/c/${classId}/roster`);
+      go(`/c/${classId}/roster`);
     },
     openQuestions:
       draft.twice.filter((one) => answerTo(one) === null).length +

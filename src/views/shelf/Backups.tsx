@@ -9,7 +9,7 @@ import type { AppRecord } from '@/schema/records';
 import { say } from '@/messages';
 import { sayShelf } from '@/messages/shelf';
 import { sayOut } from '@/messages/out';
-import { sayRoster } from '@/messages/roster';
+import { sayClassFiles } from '@/messages/classFiles';
 import { openBackup, type BackupAnswer } from '@/store/actions/classes';
 import { sameData } from '@/schema/merging';
 import { useStore } from '@/store/react';
@@ -63,7 +63,7 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
     setAsked(null);
     const read = readBackup(file.size > MOST_BYTES ? null : parse(await file.text()));
     if (!read.ok) {
-      setTrouble(`${file.name}: ${sayRoster.classFileIssueSentence(read.issue)}`);
+      setTrouble(`${file.name}: ${sayClassFiles.classFileIssueSentence(read.issue)}`);
       return;
     }
     const known = read.classes.filter((records) =>

@@ -1,7 +1,7 @@
 'use client';
 
+import { useRoute } from '../frame/route';
 import { Button } from '../primitives/Button';
-import { useRouter } from 'next/navigation';
 import { useState, type SubmitEvent } from 'react';
 import { sayShelf } from '@/messages/shelf';
 import { createClass } from '@/store/actions/classes';
@@ -12,12 +12,12 @@ import styles from './ShelfView.module.css';
 /** One line that makes a class and goes on to its roster. */
 export function NewClass({ first }: { readonly first: boolean }) {
   const store = useStore();
-  const router = useRouter();
+  const { go } = useRoute();
   const [name, setName] = useState('');
   const submit = (event: SubmitEvent): void => {
     event.preventDefault();
     const given = name.trim() === '' ? sayShelf.unnamed : name.trim();
-    router.push(`/c/${createClass(store, given, freshLineupName([]))}/roster`);
+    go(`/c/${createClass(store, given, freshLineupName([]))}/roster`);
   };
   return (
     <form className={styles.make} onSubmit={submit}>

@@ -1,7 +1,7 @@
 'use client';
 
+import { useRoute } from '../frame/route';
 import { Button } from '../primitives/Button';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { sayShelf } from '@/messages/shelf';
 import { sayRoster } from '@/messages/roster';
@@ -22,7 +22,7 @@ interface PoolClassesProps {
 /** Several classes, or sections of them, brought together in one for grouping across them. */
 export function PoolClasses({ classes, onDone }: PoolClassesProps) {
   const store = useStore();
-  const router = useRouter();
+  const { go } = useRoute();
   const [chosen, setChosen] = useState<ReadonlyMap<string, PoolPart>>(new Map());
   const [name, setName] = useState('');
   const [lasting, setLasting] = useState<'temporary' | 'kept'>('temporary');
@@ -52,7 +52,7 @@ export function PoolClasses({ classes, onDone }: PoolClassesProps) {
     };
     const id = poolClasses(store, parts, words, lasting === 'temporary');
     onDone();
-    router.push(`/c/${id}/roster`);
+    go(`/c/${id}/roster`);
   };
   return (
     <section className={styles.pool} aria-label={sayShelf.pool}>

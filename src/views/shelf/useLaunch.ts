@@ -1,11 +1,11 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useEffect, useRef } from 'react';
 import { SHARED_QUERY, takeShared } from '@/serving/shared';
 import { chosen } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
 import { LAST_CLASS } from '../frame/lastClass';
+import { useRoute } from '../frame/route';
 
 /** What a browser gives of files opened from the desktop (File Handling API). */
 interface LaunchQueue {
@@ -22,7 +22,7 @@ interface Launched {
 /** Takes up what the application was opened with: a file, something shared, or a wish of its icon's menu. */
 export function useLaunch(launched: Launched): void {
   const store = useStore();
-  const router = useRouter();
+  const { goInstead } = useRoute();
   const latest = useRef(launched);
   useEffect(() => {
     latest.current = launched;
@@ -41,12 +41,12 @@ export function useLaunch(launched: Launched): void {
     }
     const last = chosen(store, LAST_CLASS, null);
     if (store.records.get('class', last)) {
-      if (query.has('last')) router.replace(`/c/${last}/groups`);
-      if (query.has('stage')) router.replace(`/c/${last}/stage`);
+      if (query.has('last')) goInstead(`/c/${last}/groups`);
+      if (query.has('stage')) goInstead(`/c/${last}/stage`);
     }
     const { launchQueue } = window as { readonly launchQueue?: LaunchQueue };
     launchQueue?.setConsumer(({ files = [] }) => {
       files.forEach((handle) => void handle.getFile().then(take));
     });
-  }, [store, router]);
+  }, [store, goInstead]);
 }

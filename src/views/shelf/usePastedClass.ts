@@ -1,24 +1,24 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useCallback, useEffect } from 'react';
 import { sayShelf } from '@/messages/shelf';
 import { createClass } from '@/store/actions/classes';
 import { keepDraft } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
+import { useRoute } from '../frame/route';
 
 /** Makes a class whose list lies in the box of its roster, to be looked at first. */
 export function useListAsClass(): (text: string) => void {
   const store = useStore();
-  const router = useRouter();
+  const { go } = useRoute();
   return useCallback(
     (text) => {
       const id = createClass(store, sayShelf.unnamed, freshLineupName([]));
       keepDraft(store, { of: 'paste', classId: id }, text);
-      router.push(`/c/${id}/roster`);
+      go(`/c/${id}/roster`);
     },
-    [store, router],
+    [store, go],
   );
 }
 

@@ -2,8 +2,8 @@
 
 import { withWords } from '@/messages/speaking';
 import * as z from 'zod/mini';
+import { useRoute } from '../frame/route';
 import { lazily } from '../primitives/lazily';
-import { useRouter } from 'next/navigation';
 import { useEffect, useId, useRef, useState, type CSSProperties } from 'react';
 import { scenesFor } from '@/encode/conducting';
 import { sayOut } from '@/messages/out';
@@ -50,7 +50,7 @@ export function StageView() {
   const classId = useClassId();
   const store = useStore();
   const client = useArrangeClient();
-  const router = useRouter();
+  const { go } = useRoute();
   const theClass = useQuery(classById, classId);
   const shown = useShown(classId);
   const conductor = useConductor(classId, shown);
@@ -82,7 +82,7 @@ export function StageView() {
     if (document.fullscreenElement) void document.exitFullscreen();
     // A window of its own is closed; where it is the only one, it goes back to the bench.
     if (window.opener) window.close();
-    else router.push(`/c/${classId}/groups`);
+    else go(`/c/${classId}/groups`);
   };
   const again = async (): Promise<void> => {
     if (!lineup) return;

@@ -1,0 +1,5 @@
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/bricolage-grotesque';
+import '@/views/theme/tokens.css';
+import '@/views/theme/tones.css';
+import './global.css';

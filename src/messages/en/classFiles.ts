@@ -1,0 +1,4 @@
+import { classFileIssueSentence } from './classFileIssues';
+
+/** What is said of files of classes. */
+export const classFilesEn = { classFileIssueSentence };

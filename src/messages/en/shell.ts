@@ -1,0 +1,5 @@
+import { commandLine } from './commandLine';
+import { requestIssueSentence } from './requestIssues';
+
+/** What only the command line says. */
+export const shellEn = { commandLine, requestIssueSentence };
