@@ -81,6 +81,60 @@ test('every scene is a key away, has no serious finding, and nothing private in 
   await expect(page.getByText('Stage: the scenes in their order')).toBeVisible();
 });
 
+test('a stage that crashes is gone from the strip of the bench', async ({ page, context }) => {
+  await openDemo(page, `${CREW}/groups`);
+  const stage = await context.newPage();
+  await stage.goto(STAGE);
+  await expect(stage.getByText('Ngozi')).toBeVisible();
+  const strip = page.getByRole('region', { name: 'The class sees' });
+  await expect(strip).toBeVisible();
+  const session = await context.newCDPSession(stage);
+  // It never answers: what should have answered is gone.
+  void session.send('Page.crash').catch(() => undefined);
+  await expect(strip).toBeHidden();
+});
+
+test('the stage by its address comes without the router, and leads back to the bench', async ({
+  page,
+}) => {
+  await openStage(page);
+  const hasRouter = (): Promise<boolean> => page.evaluate(() => 'next' in window);
+  expect(await hasRouter()).toBe(false);
+  await page.keyboard.press('b');
+  await expect(page).toHaveURL(new RegExp(`${CREW}/groups$`));
+  expect(await hasRouter()).toBe(true);
+  // By a key of the bench it is the same stage, without a page being loaded.
+  await page.evaluate(() => Object.assign(window, { same: true }));
+  await expect(page.getByRole('button', { name: 'Reshuffle' })).toBeVisible();
+  await page.keyboard.press('s');
+  await expect(page.locator('main').getByText('Ngozi')).toBeVisible();
+  await expect(page).toHaveTitle('Stage · Gruppetto');
+  expect(await page.evaluate(() => 'same' in window)).toBe(true);
+});
+
+test('a projector has a light of its own, whatever the screen beside it has', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await openStage(page);
+  // What stands behind the names.
+  const ground = (): Promise<string> =>
+    page.locator('main').evaluate((main) => {
+      let part: Element | null = main;
+      while (part && getComputedStyle(part).backgroundColor === 'rgba(0, 0, 0, 0)') {
+        part = part.parentElement;
+      }
+      return part ? getComputedStyle(part).backgroundColor : '';
+    });
+  const dark = await ground();
+  await page.keyboard.press('l');
+  await expect.poll(ground).toBe('rgb(251, 247, 240)');
+  await expectAccessible(page);
+  await page.reload();
+  await expect(page.getByText('Ngozi')).toBeVisible();
+  expect(await ground()).toBe('rgb(251, 247, 240)');
+  await page.keyboard.press('l');
+  await expect.poll(ground).toBe(dark);
+});
+
 test('by name everybody stands once, and one key goes from group to name and back', async ({
   page,
 }) => {

@@ -18,11 +18,12 @@ export interface PublicGroup {
   readonly members: readonly PublicMember[];
 }
 
-/** What a class's groups may be led by, and when they may meet: of an adult no more than name, address and room is read. */
-export interface Led {
-  readonly adults: readonly Pick<AdultRecord, 'id' | 'name' | 'email' | 'room'>[];
+/** What a class's groups may be led by, and when they may meet: of an adult no more than name and room is read. */
+export interface Led<A = Pick<AdultRecord, 'id' | 'name' | 'room'>> {
+  readonly adults: readonly A[];
   readonly periods: ClassRecord['periods'];
 }
+type Reachable = Pick<AdultRecord, 'id' | 'name' | 'email' | 'room'>;
 
 export interface PublicMember {
   readonly name: string;
@@ -119,7 +120,11 @@ export function publicLineup(
 }
 
 /** The adult who leads a group, and when it meets. */
-function leadOf(plan: PlanRecord | undefined, led: Led | undefined, key: string) {
+function leadOf<A extends Led['adults'][number]>(
+  plan: PlanRecord | undefined,
+  led: Led<A> | undefined,
+  key: string,
+) {
   const lead = plan?.leads[key];
   const period = led?.periods.find(({ id }) => id === lead?.periodId);
   return { adult: led?.adults.find(({ id }) => id === lead?.adultId), time: period?.name ?? '' };
@@ -132,7 +137,7 @@ export function publicAddresses(
   take: Shown,
   students: readonly RollStudent[],
   plan?: PlanRecord,
-  adults: Led['adults'] = [],
+  adults: readonly Reachable[] = [],
 ): PublicAddresses {
   const { groups } = membersOf(
     take,

@@ -1,9 +1,12 @@
 import * as z from 'zod/mini';
-import { ClassId, DrawId, LineupId, SceneId } from './ids';
+import { Period } from './classRecord';
+import { AdultId, ClassId, DrawId, LineupId, SceneId, StudentId } from './ids';
 import { PlanRecord, planType } from './plan';
+import { NamesShown } from './shownNames';
 import type { RecordType } from './versions';
 import { TakeGroup } from './takeGroup';
 import { renamedGroups } from './renamedGroups';
+import type { Renaming } from './renaming';
 
 /** The ways in which the stage shows something, in the order of its keys. */
 export const SCENES = [
@@ -25,6 +28,24 @@ export const Clock = z.object({
 });
 export type Clock = z.infer<typeof Clock>;
 
+/** What everything on a stage that holds was called when it was shown. */
+export const ShownAs = z.object({
+  lineup: z.string(),
+  names: NamesShown,
+  roles: z.boolean(),
+  /** Those in the groups. */
+  students: z.array(
+    z.object({
+      ...{ id: StudentId, name: z.string(), givenName: z.string(), familyName: z.string() },
+      preferredName: z.string(),
+    }),
+  ),
+  /** Those who lead a group. */
+  adults: z.array(z.object({ id: AdultId, name: z.string(), room: z.string() })),
+  periods: z.array(Period),
+});
+export type ShownAs = z.infer<typeof ShownAs>;
+
 /** What the stage of a class shows now, and what of it waits: the same for every window and after a reload. */
 export const SceneRecord = z.object({
   record: z.literal('scene'),
@@ -45,6 +66,8 @@ export const SceneRecord = z.object({
       /** What they were to do, and the expert groups they are sent to, as shown; null where there were none. */
       plan: z.nullable(PlanRecord),
       experts: z.nullable(z.array(TakeGroup)),
+      /** Null in what was shown before this was kept: everything is called as it is called now. */
+      as: z.nullable(ShownAs),
     }),
   ),
   /** How the groups are revealed, and how many steps of it are done; null where all stands there. */
@@ -71,6 +94,13 @@ export const sceneType: RecordType<SceneRecord> = {
         return { ...data, held: { ...held, plan: { ...held.plan, leads: {}, meetAt: null } } };
       },
     },
+    {
+      name: 'scene/2 keep what everything was called when it was shown',
+      up: (data) => {
+        const held = data.held as object | null;
+        return held ? { ...data, held: { ...held, as: null } } : data;
+      },
+    },
   ],
   freshId: null,
   owner: ({ classId }) => classId,
@@ -87,12 +117,29 @@ export const sceneType: RecordType<SceneRecord> = {
             groups: renamedGroups(scene.held.groups, to),
             plan: scene.held.plan && planType.renamed(scene.held.plan, to),
             experts: scene.held.experts && renamedGroups(scene.held.experts, to),
+            as: scene.held.as && renamedAs(scene.held.as, to),
           }
         : null;
     return { ...scene, held, drawId: scene.drawId && to.draw(scene.drawId) };
   },
   merging: {},
 };
+
+function renamedAs(as: ShownAs, to: Renaming): ShownAs {
+  const kept = <Id, T extends { readonly id: Id }>(
+    all: readonly T[],
+    renamed: (id: Id) => Id | null,
+  ): T[] =>
+    all.flatMap((one) => {
+      const id = renamed(one.id);
+      return id === null ? [] : [{ ...one, id }];
+    });
+  return {
+    ...as,
+    students: kept(as.students, to.student),
+    adults: kept(as.adults, to.adult),
+  };
+}
 
 export function sceneIdFor(classId: ClassId): SceneId {
   return SceneId.parse(`scene:${classId}`);

@@ -226,6 +226,13 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
     },
     became: { held: { plan: { leads: {}, meetAt: null } } },
   },
+  'scene/2 keep what everything was called when it was shown': {
+    given: {
+      ...emptyScene('c_1' as never),
+      held: { lineupId: 'l_1', on: '2026-10-15', groups: [], plan: null, experts: null },
+    },
+    became: { held: { on: '2026-10-15', as: null } },
+  },
   'draft/1 say whose it is': {
     given: { record: 'draft', id: 'draft:note:s_1', text: '=quiet' },
     became: { classId: null, studentId: 's_1', text: '=quiet' },

@@ -198,7 +198,7 @@ const RANDOM: {
       group: { lineupId: pick(rng, lineups), sign: 1, round: 1 },
     },
   ],
-  scene: (rng, { classId, students, lineups }) => [
+  scene: (rng, { classId, students, lineups, adults }) => [
     {
       ...emptyScene(classId),
       held: {
@@ -210,6 +210,13 @@ const RANDOM: {
           expertsId: pick(rng, lineups),
         },
         experts: [newGroup('Experts 1', 0, some(rng, students, 3))],
+        as: {
+          ...{ lineup: 'Week 7', names: 'whole', roles: true, periods: [] },
+          students: some(rng, students, 2).map((id) => ({
+            ...{ id, name: 'Bo Lee', givenName: 'Bo', familyName: 'Lee', preferredName: '' },
+          })),
+          adults: some(rng, adults, 1).map((id) => ({ id, name: 'Noor', room: 'B1' })),
+        },
       },
     },
   ],

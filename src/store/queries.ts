@@ -12,6 +12,9 @@ import type { SeatSessionRecord } from '../schema/seatSession';
 import type { SeriesRecord } from '../schema/series';
 import type { RecordKind } from '../schema/records';
 import type { RuleRecord } from '../schema/rule';
+import type { ShownAs } from '../schema/scene';
+import { settingIdFor, settingValue, type Setting } from '../schema/setting';
+import { NAMES_SHOWN, ROLES_SHOWN } from '../schema/shownNames';
 import type { RollStudent, StudentRecord } from '../schema/student';
 import type { TakeRecord } from '../schema/take';
 import type { RecordStore } from './recordStore';
@@ -357,4 +360,36 @@ export const runningSeatSessions = query<[], readonly SeatSessionRecord[]>(
 
 export const lineupById = query<[LineupId], LineupRecord | undefined>(['lineup'], (store, id) =>
   store.get('lineup', id),
+);
+
+/** What everything that a class sees of a lineup is called now; null where there is no take to show. */
+export const shownAs = query<[LineupId], ShownAs | null>(
+  ['student', 'class', 'lineup', 'take', 'plan', 'adult', 'setting'],
+  (store, lineupId) => {
+    const lineup = store.get('lineup', lineupId);
+    const take = shownTake(store, lineupId);
+    if (!lineup || !take) return null;
+    const { classId } = lineup;
+    const plan = planOf(store, lineupId);
+    const experts = plan?.expertsId && shownTake(store, plan.expertsId);
+    const groups = [...take.groups, ...(experts ? experts.groups : [])];
+    const shown = new Set(groups.flatMap(({ studentIds }) => studentIds));
+    const leads = new Set(Object.values(plan?.leads ?? {}).map(({ adultId }) => adultId));
+    const set = <T>(setting: Setting<T>): T =>
+      settingValue(setting, store.get('setting', settingIdFor(setting.name, classId)));
+    return {
+      lineup: lineup.name,
+      names: set(NAMES_SHOWN),
+      roles: set(ROLES_SHOWN),
+      students: studentsOf(store, classId)
+        .filter(({ id }) => shown.has(id))
+        .map(({ id, name, givenName, familyName, preferredName }) => ({
+          ...{ id, name, givenName, familyName, preferredName },
+        })),
+      adults: adultsOf(store, classId)
+        .filter(({ id }) => leads.has(id))
+        .map(({ id, name, room }) => ({ id, name, room })),
+      periods: store.get('class', classId)?.periods ?? [],
+    };
+  },
 );

@@ -1,3 +1,4 @@
+import '../styles';
 import { ChoosingView } from '@/views/choosing/ChoosingView';
 import { ALONE } from './pages';
 import { standAlone } from './standAlone';

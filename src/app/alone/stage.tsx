@@ -1,3 +1,4 @@
+import '../styles';
 import Stage from '../(inside)/(shown)/c/[classId]/stage/page';
 import { Providers } from '../(inside)/providers';
 import { ALONE } from './pages';

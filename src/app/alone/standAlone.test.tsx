@@ -4,7 +4,6 @@ import type { ReactNode } from 'react';
 import { useRoute } from '@/views/frame/route';
 import { isDemo, standAlone } from './standAlone';
 
-jest.mock('../styles', () => ({}));
 Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true });
 
 function Code() {

@@ -5,7 +5,7 @@ import { clockTime, count, listNames } from './words';
 export const choosing = {
   page: 'Choose your group',
   wait: 'One moment …',
-  none: 'There is nothing to choose here. Look at the address on your slip again: it may have a slip of the pen, or choosing is over.',
+  none: 'There is nothing to choose here. Look at the address on your slip again: a letter of it may be wrong, or choosing is over.',
   silent: 'Nothing answers at the moment. It is tried again by itself; leave this page open.',
   who: 'Who are you?',
   find: 'Find your name',

@@ -25,7 +25,7 @@ export const keyMap = {
     clock: 'Stage: clock on or paused, a minute more or less',
     draw: 'Stage: draw a student, take the draw back',
     showNew: 'Stage: reshuffle, show the new groups, hold or follow the bench',
-    appearance: 'Stage: instructions beside, larger, smaller, contrast',
+    appearance: 'Stage: instructions beside, larger, smaller, contrast, light or dark',
     stage: 'Stage: full screen, back to the bench',
     keys: 'These keys',
   },

@@ -40,6 +40,7 @@ const stage = {
   larger: 'Larger type',
   smaller: 'Smaller type',
   contrast: 'High contrast',
+  light: { day: 'Light', night: 'Dark' },
   reshuffle: 'Reshuffle',
   staying: 'The groups stay as they are.',
   fullRefused: 'This browser does not allow full screen here. Everything else works as before.',

@@ -25,7 +25,8 @@ export const keyMap = {
     clock: 'Escenario: reloj en marcha o en pausa, un minuto más o menos',
     draw: 'Escenario: sortear a alguien, anular el sorteo',
     showNew: 'Escenario: volver a barajar, mostrar los grupos nuevos, retener o seguir la mesa',
-    appearance: 'Escenario: instrucciones al lado, más grande, más pequeño, contraste',
+    appearance:
+      'Escenario: instrucciones al lado, más grande, más pequeño, contraste, claro u oscuro',
     stage: 'Escenario: pantalla completa, volver a la mesa',
     keys: 'Estas teclas',
   },

@@ -40,6 +40,7 @@ const stage = {
   larger: 'Letra más grande',
   smaller: 'Letra más pequeña',
   contrast: 'Alto contraste',
+  light: { day: 'Claro', night: 'Oscuro' },
   reshuffle: 'Volver a barajar',
   staying: 'Los grupos se quedan como están.',
   fullRefused:

@@ -6,7 +6,7 @@ import { PLAIN_RECIPE } from '../../schema/recipe';
 import { emptyScene, sceneIdFor, type SceneRecord } from '../../schema/scene';
 import type { TakeGroup } from '../../schema/take';
 import type { AppStore } from '../appStore';
-import { planOf, shownTake } from '../queries';
+import { planOf, shownAs, shownTake } from '../queries';
 
 /**
  * Changes what the stage of a class shows. No step of its own to undo, and written at once: other windows show it as
@@ -32,8 +32,9 @@ export function showLineup(store: AppStore, lineupId: LineupId, day: string): vo
   if (!lineup || !take) return;
   const plan = planOf(records, lineupId) ?? null;
   const experts = plan?.expertsId ? (shownTake(records, plan.expertsId)?.groups ?? null) : null;
+  const as = shownAs(records, lineupId);
   conduct(store, lineup.classId, ({ reveal }) => ({
-    held: { lineupId, on: day, groups: take.groups, plan, experts },
+    held: { lineupId, on: day, groups: take.groups, plan, experts, as },
     reveal: reveal && { ...reveal, shown: 0 },
   }));
 }

@@ -91,6 +91,7 @@ export const KEYS = {
   larger: { press: ['+', '=', 'Shift++'], shown: ['+'], line: 'appearance' },
   smaller: key('-', 'appearance'),
   contrast: key('k', 'appearance'),
+  light: key('l', 'appearance'),
   fullScreen: key('f', 'stage'),
   back: { press: ['b', 'Escape'], shown: ['B'], line: 'stage' },
   takeIn: { press: ['Control+Enter', 'Meta+Enter'], shown: ['Ctrl ↵'], line: null },

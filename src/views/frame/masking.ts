@@ -9,7 +9,7 @@ import { useSetting } from './useDraft';
 /** What stands in place of names while the screen is recorded or shared. */
 export type NameMask = 'names' | 'initials' | 'aliases';
 
-const NAMES: Setting<NameMask> = {
+export const NAMES: Setting<NameMask> = {
   name: 'names',
   shape: z.enum(['names', 'initials', 'aliases']),
   usual: 'names',

@@ -1,11 +1,10 @@
 'use client';
 
 import { useMemo } from 'react';
-import * as z from 'zod/mini';
 import type { PublicLineup } from '@/encode/publicLineup';
 import { shortNames } from '@/formats/shortNames';
 import type { ClassId } from '@/schema/ids';
-import type { Setting } from '@/schema/setting';
+import { NAMES_SHOWN, ROLES_SHOWN, type NamesShown } from '@/schema/shownNames';
 import type { StudentRecord } from '@/schema/student';
 import { say } from '@/messages';
 import { useSetting } from './useDraft';
@@ -13,23 +12,12 @@ import { useSetting } from './useDraft';
 /** student id → how the student is called. */
 export type NameOf = (id: string) => string;
 
-/** How the class knows names: as they are called, with an initial, or whole. */
-export type NamesShown = 'called' | 'initial' | 'whole';
-
-const NAMES_SHOWN: Setting<NamesShown> = {
-  name: 'stageNames',
-  shape: z.enum(['called', 'initial', 'whole']),
-  usual: 'called',
-};
-
 /** How names are shown to a class, set once for it. */
 export function useNamesShown(
   classId: ClassId,
 ): readonly [NamesShown, (names: NamesShown) => void] {
   return useSetting(NAMES_SHOWN, classId);
 }
-
-const ROLES_SHOWN: Setting<boolean> = { name: 'stageRoles', shape: z.boolean(), usual: true };
 
 /** Whether leads and roles stand beside names before a class. */
 export function useRolesShown(classId: ClassId): readonly [boolean, (shown: boolean) => void] {
@@ -52,10 +40,17 @@ export function useTileNames(students: readonly StudentRecord[]): NameOf {
   return useNames(students, 'initial');
 }
 
-/** Names for the class, as it is set for it; the given name alone, wherever that is enough, while nothing is set. */
-export function useStageNames(students: readonly StudentRecord[], classId: ClassId): NameOf {
+/**
+ * Names for the class, as it is set for it, or as they were shown; the given name alone, wherever that is enough, while
+ * nothing is set.
+ */
+export function useStageNames(
+  students: readonly StudentRecord[],
+  classId: ClassId,
+  as: NamesShown | null = null,
+): NameOf {
   const [shown] = useNamesShown(classId);
-  return useNames(students, shown);
+  return useNames(students, as ?? shown);
 }
 
 function useNames(students: readonly StudentRecord[], shown: NamesShown): NameOf {

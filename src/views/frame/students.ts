@@ -3,6 +3,7 @@
 import { useMemo } from 'react';
 import type { ClassId } from '@/schema/ids';
 import type { LineupRecord } from '@/schema/lineup';
+import type { ShownAs } from '@/schema/scene';
 import type { RollStudent, StudentRecord } from '@/schema/student';
 import { rollOf, rollOfLineup, studentsOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
@@ -23,6 +24,21 @@ export function useRoll(
   lineup: LineupRecord | undefined,
 ): readonly RollStudent[] {
   return useMasked(useRealRoll(classId, lineup));
+}
+
+/** The same, called as they were called when they were shown; whoever was not shown as they are called now. */
+export function useRollAs(
+  classId: ClassId,
+  lineup: LineupRecord | undefined,
+  as: ShownAs['students'] | undefined,
+): readonly RollStudent[] {
+  const real = useRealRoll(classId, lineup);
+  const called = useMemo(() => {
+    if (!as) return real;
+    const shown = new Map(as.map((student) => [student.id, student]));
+    return real.map((student) => ({ ...student, ...shown.get(student.id) }));
+  }, [real, as]);
+  return useMasked(called);
 }
 
 /** The same under the real names: what files hold. */

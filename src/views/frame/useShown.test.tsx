@@ -3,11 +3,15 @@ import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { student, take as takeOf, testBench } from '@/encode/testBench';
 import { LEAD } from '@/schema/take';
+import { NAMES_SHOWN } from '@/schema/shownNames';
+import { choose } from '@/store/actions/drafts';
+import { renameLineup } from '@/store/actions/lineups';
 import { giveRole, moveStudents } from '@/store/actions/takes';
 import { changePlan, conduct, keepExperts, showLineup } from '@/store/actions/stage';
-import { setTakesPart } from '@/store/actions/students';
+import { editStudent, setTakesPart } from '@/store/actions/students';
 import { StoreProvider } from '@/store/react';
 import { storeWith } from '@/store/testStore';
+import { NAMES as NAMES_HIDDEN } from './masking';
 import { nextStep } from './nextStep';
 import { today } from './today';
 import { useConductor } from './useConductor';
@@ -60,6 +64,32 @@ test('held, the stage shows what was shown, and says that there is something new
   expect(result.current.shown.plan.instructions).toBe('Nets.');
   expect(result.current.shown.people.groups[0]?.place).toBe('Ford');
   expect(result.current.shown.waiting).toBeNull();
+});
+
+test('held, everybody and everything is called as it was when it was shown, until it is shown anew', () => {
+  const { store, result, names } = stage();
+  act(() => showLineup(store, lineup.id, today()));
+  act(() => {
+    editStudent(store, ana!, { name: 'Anabel Reis', givenName: 'Anabel', familyName: 'Reis' });
+    renameLineup(store, lineup.id, 'Without the boys of 7B');
+  });
+  expect(names()).toEqual(['Ana,Bo', 'Caro,Dov']);
+  expect(result.current.shown.title).toBe(lineup.name);
+  expect(result.current.shown.waiting).toBe(lineup.id);
+  act(() => result.current.conductor.showNow());
+  expect(names()).toEqual(['Anabel,Bo', 'Caro,Dov']);
+  act(() => choose(store, NAMES_SHOWN, theClass.id, 'whole'));
+  expect(names()).toEqual(['Anabel,Bo', 'Caro,Dov']);
+  act(() => result.current.conductor.showNow());
+  expect(names()).toEqual(['Anabel Reis,Bo', 'Caro,Dov']);
+  expect(result.current.shown.title).toBe('Without the boys of 7B');
+});
+
+test('names that are masked are masked on a stage that holds too', () => {
+  const { store, names } = stage();
+  act(() => showLineup(store, lineup.id, today()));
+  act(() => choose(store, NAMES_HIDDEN, null, 'aliases'));
+  expect(names().join()).not.toMatch(/Ana|Bo|Caro|Dov/);
 });
 
 test('instructions alone are something newer too', () => {

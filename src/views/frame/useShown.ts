@@ -12,10 +12,11 @@ import type { LineupRecord } from '@/schema/lineup';
 import { sameData } from '@/schema/merging';
 import { emptyScene, sceneIdFor, type SceneRecord } from '@/schema/scene';
 import type { TakeGroup } from '@/schema/take';
-import { planOf, shownTake } from '@/store/queries';
+import type { RollStudent } from '@/schema/student';
+import { planOf, shownAs, shownTake } from '@/store/queries';
 import { useQuery, useRecord } from '@/store/react';
-import { useRolesShown, useStageNames, withRoles } from './names';
-import { useRoll } from './students';
+import { useRolesShown, useStageNames, withRoles, type NameOf } from './names';
+import { useRollAs } from './students';
 import { useLed } from './useLed';
 import { useOpenLineup } from './useOpenLineup';
 import { useToday } from './useToday';
@@ -24,6 +25,11 @@ import { useToday } from './useToday';
 export interface Shown {
   readonly scene: SceneRecord;
   readonly lineup: LineupRecord | undefined;
+  /** What it is called there; null where there is none. */
+  readonly title: string | null;
+  /** Everybody on the list as they are called there, and the names the class knows them by. */
+  readonly students: readonly RollStudent[];
+  readonly nameOf: NameOf;
   /** As they are shown; undefined before the first shuffle. */
   readonly groups: readonly TakeGroup[] | undefined;
   readonly people: PublicLineup;
@@ -48,14 +54,18 @@ export function useShown(classId: ClassId): Shown {
   const lineup = held ? heldLineup : open;
   const current = useQuery(shownTake, open?.id ?? NO_LINEUP);
   const groups = held ? held.groups : current?.groups;
-  const students = useRoll(classId, lineup);
-  const nameOf = useStageNames(students, classId);
-  const [roles] = useRolesShown(classId);
+  const as = held?.as ?? null;
+  const students = useRollAs(classId, lineup, as?.students);
+  const nameOf = useStageNames(students, classId, as?.names);
+  const [rolesNow] = useRolesShown(classId);
+  const roles = as?.roles ?? rolesNow;
+  const openAs = useQuery(shownAs, open?.id ?? NO_LINEUP);
   const openPlan = useQuery(planOf, open?.id ?? NO_LINEUP) ?? null;
   const openExperts = useQuery(shownTake, openPlan?.expertsId ?? NO_LINEUP)?.groups ?? null;
   const plan = held ? held.plan : openPlan;
   const experts = held ? held.experts : openExperts;
-  const led = useLed(classId);
+  const ledNow = useLed(classId);
+  const led = as ?? ledNow;
   const people = useMemo(
     () =>
       withRoles(
@@ -70,11 +80,17 @@ export function useShown(classId: ClassId): Shown {
       current &&
       !(
         open?.id === held.lineupId &&
-        sameData([current.groups, openPlan, openExperts], [held.groups, held.plan, held.experts])
+        sameData(
+          [current.groups, openPlan, openExperts, held.as && openAs],
+          [held.groups, held.plan, held.experts, held.as],
+        )
       );
     return {
       scene,
       lineup,
+      title: as?.lineup ?? lineup?.name ?? null,
+      students,
+      nameOf,
       groups,
       people,
       plan: publicPlan(plan ?? undefined),
@@ -82,5 +98,8 @@ export function useShown(classId: ClassId): Shown {
       expertsId: plan?.expertsId ?? null,
       waiting: differs && open ? open.id : null,
     };
-  }, [scene, lineup, groups, people, plan, experts, held, open, current, openPlan, openExperts]);
+  }, [
+    ...[scene, lineup, as, students, nameOf, groups, people, plan, experts, held],
+    ...[open, current, openPlan, openExperts, openAs],
+  ]);
 }

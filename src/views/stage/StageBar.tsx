@@ -11,6 +11,7 @@ import type { Conductor } from '../frame/useConductor';
 import type { Shown } from '../frame/useShown';
 import { Button } from '../primitives/Button';
 import { KeyHint } from '../primitives/KeyHint';
+import { otherLight, type StageLight } from './useStageLight';
 import styles from './StageBar.module.css';
 
 interface StageBarProps {
@@ -25,9 +26,12 @@ interface StageBarProps {
     readonly larger: () => void;
     readonly smaller: () => void;
     readonly contrast: () => void;
+    readonly light: () => void;
   };
   readonly full: boolean;
   readonly contrast: boolean;
+  /** What it is shown by now. */
+  readonly light: StageLight;
   readonly told: string;
   readonly waiting: boolean;
 }
@@ -43,7 +47,7 @@ interface Doing {
 
 /** One quiet line at the foot of the stage for whoever leads; it steps back while nothing moves. */
 export function StageBar(props: StageBarProps) {
-  const { scenes, show, shown, conductor, doings, full, contrast, told, waiting } = props;
+  const { scenes, show, shown, conductor, doings, full, contrast, light, told, waiting } = props;
   const { scene, plan } = shown;
   const now = useNow(scene.clock?.endsAt ?? null);
   const running = scene.clock?.endsAt != null && leftOf(scene.clock, now) > 0;
@@ -77,6 +81,7 @@ export function StageBar(props: StageBarProps) {
     { word: stage.larger, run: doings.larger, key: 'larger' },
     { word: stage.smaller, run: doings.smaller, key: 'smaller' },
     { word: stage.contrast, run: doings.contrast, key: 'contrast', on: contrast },
+    { word: stage.light[otherLight(light)], run: doings.light, key: 'light' },
   ];
   return (
     <footer className={styles.bar} aria-label={sayOut.stage.controls}>

@@ -29,6 +29,7 @@ import styles from './StageView.module.css';
 import { useChime } from './useChime';
 import { useDrawing } from './useDrawing';
 import { useFullScreen } from './useFullScreen';
+import { useStageLight } from './useStageLight';
 import { useStill } from './useStill';
 import { useWakeLock } from './useWakeLock';
 
@@ -68,6 +69,7 @@ export function StageView() {
   const [full, toggleFull] = useFullScreen(page, () => setTold(sayOut.stage.fullRefused));
   const [scale, setScale] = useSetting(SCALE, null);
   const [contrast, setContrast] = useSetting(CONTRAST, null);
+  const [light, chosenLight, switchLight] = useStageLight();
   const scenes = scenesFor(plan, shown.experts !== null);
   const show = scenes.includes(scene.show) ? scene.show : 'byGroup';
   const Scene = SCENE_VIEWS[show];
@@ -100,6 +102,7 @@ export function StageView() {
     larger: () => grow(SCALE_STEP),
     smaller: () => grow(-SCALE_STEP),
     contrast: () => setContrast(!contrast),
+    light: switchLight,
   };
   useKeys({
     ...doings,
@@ -127,11 +130,12 @@ export function StageView() {
       className={styles.stage}
       data-still={still || undefined}
       data-contrast={contrast || undefined}
+      data-light={chosenLight ?? undefined}
       style={{ '--scale': scale } as CSSProperties}
     >
       <InClassLanguage classId={classId}>
         <header className={styles.head}>
-          <h1 className={styles.title}>{lineup?.name ?? sayShown.stage.nothing}</h1>
+          <h1 className={styles.title}>{shown.title ?? sayShown.stage.nothing}</h1>
           <p className={styles.class}>{theClass?.name}</p>
           {scene.clock && show !== 'clock' && <ClockFace clock={scene.clock} />}
         </header>
@@ -147,6 +151,7 @@ export function StageView() {
         doings={doings}
         full={full}
         contrast={contrast}
+        light={light}
         told={told}
         waiting={waiting !== null}
       />

@@ -4,8 +4,6 @@ import { sayShown } from '@/messages/shown';
 import { useMemo, useRef } from 'react';
 import type { PublicGroup } from '@/encode/publicLineup';
 import { useRecord } from '@/store/react';
-import { useStageNames } from '../../frame/names';
-import { useRoll } from '../../frame/students';
 import { useNotedUse } from '../../frame/useNotedUse';
 import { Sign } from '../../primitives/Sign';
 import { useFill } from '../useFill';
@@ -23,16 +21,14 @@ interface Side {
 }
 
 /** Home groups with the experts that each is sent to, or the expert groups with the homes they go back to. */
-export function Jigsaw({ classId, shown }: SceneProps) {
+export function Jigsaw({ shown }: SceneProps) {
   const box = useRef<HTMLDivElement>(null);
   const list = useRef<HTMLUListElement>(null);
   usePaging(box);
-  const { lineup, groups, scene, experts, expertsId } = shown;
+  const { students, nameOf, groups, scene, experts, expertsId } = shown;
   const expertsLineup = useRecord('lineup', expertsId ?? '');
   // Whoever is sent there works there, and has met those who are there too.
   useNotedUse(scene.side === 'experts' ? expertsLineup : undefined);
-  const students = useRoll(classId, lineup);
-  const nameOf = useStageNames(students, classId);
   const sides = useMemo((): readonly Side[] => {
     const here = new Set(students.flatMap(({ id, here: is }) => (is ? [id] : [])));
     const [from, to] = scene.side === 'home' ? [groups, experts] : [experts, groups];

@@ -6,8 +6,6 @@ import { sayShown } from '@/messages/shown';
 import { Button } from '../../primitives/Button';
 import { Sign } from '../../primitives/Sign';
 import { KeyOf } from '../../frame/KeyOf';
-import { useStageNames } from '../../frame/names';
-import { useRoll } from '../../frame/students';
 import { useDrawing } from '../useDrawing';
 import { drawsOf } from '@/store/queries';
 import styles from './scenes.module.css';
@@ -16,8 +14,6 @@ import type { SceneProps } from './types';
 /** By lot: a student, a group, or one of each group, large; nobody twice before all have come. */
 export function Pick({ classId, shown }: SceneProps) {
   const drawing = useDrawing(classId, shown);
-  const students = useRoll(classId, shown.lineup);
-  const nameOf = useStageNames(students, classId);
   const draws = useQuery(drawsOf, classId);
   const draw = useRecord('draw', shown.scene.drawId ?? '');
   const groupOf = (id: string) =>
@@ -42,7 +38,7 @@ export function Pick({ classId, shown }: SceneProps) {
           return (
             <p key={id} className={styles.drawnName}>
               {draw.of === 'each' && own && <Sign index={own.sign} size="0.9em" />}
-              <bdi>{nameOf(id)}</bdi>
+              <bdi>{shown.nameOf(id)}</bdi>
               {draw.of === 'student' && own && (
                 <span className={styles.drawnGroup}>
                   <Sign index={own.sign} size="1em" />
