@@ -5,6 +5,7 @@ import { demoPath, withDemoPage } from '../scripts/demoPage.mjs';
 
 const PORT = 4793;
 const RUNS = 15;
+const NOTHING_MS = 3_000;
 
 /** The moment, in ms since 1970, at which the page has drawn and laid out its next change; its window may be behind. */
 const nextDrawn = () =>
@@ -49,11 +50,14 @@ await withDemoPage(PORT, async (page, address) => {
       drawn.catch(() => undefined);
       await stage.waitForTimeout(50);
       const at = await page.evaluate(pressed, keys(run));
-      times.push((await drawn) - at);
+      // Where no other arrangement is as good the groups stay, and the bench says so: nothing is drawn.
+      const ended = await Promise.race([drawn, stage.waitForTimeout(NOTHING_MS).then(() => null)]);
+      if (ended === null) await stage.reload();
+      else times.push(ended - at);
     }
     times.sort((a, b) => a - b);
     console.log(
-      `${name.padEnd(40)} median ${Math.round(times[Math.floor(RUNS / 2)])} ms, worst ${Math.round(times.at(-1))} ms`,
+      `${name.padEnd(40)} median ${Math.round(times[Math.floor(times.length / 2)])} ms, worst ${Math.round(times.at(-1))} ms, ${times.length} of ${RUNS} drawn`,
     );
   };
   const tile = page.getByRole('button', { name: /^Ngozi/ }).and(page.locator('[data-student]'));
