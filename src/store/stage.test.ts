@@ -3,8 +3,11 @@ import { ClassId, LineupId, StudentId } from '../schema/ids';
 import { newLineup } from '../schema/lineup';
 import { emptyScene, sceneIdFor } from '../schema/scene';
 import { newGroup } from '../schema/take';
+import { NAMES_SHOWN } from '../schema/shownNames';
+import { addAdult, editAdult } from './actions/adults';
+import { choose } from './actions/drafts';
 import { deleteLineup } from './actions/lineups';
-import { deleteStudent } from './actions/students';
+import { addStudent, deleteStudent } from './actions/students';
 import {
   changePlan,
   conduct,
@@ -107,4 +110,34 @@ test('expert groups are a lineup of their own, linked with their home, in one st
   store.history.undo(classId);
   expect(lineupsOf(store.records, classId)).toHaveLength(1);
   expect(planOf(store.records, homeId)).toBeUndefined();
+});
+
+test('with what is shown goes what it was called: those in groups and those who lead one, and nobody besides', () => {
+  const { store, scene } = given();
+  const add = (name: string): StudentId =>
+    addStudent(store, classId, { name, email: `${name}@school.example.org` });
+  const [bo, caro, dov] = [add('Bo'), add('Caro'), add('Dov')];
+  addTake(store, homeId, 1, [newGroup('Alder', 0, [bo])]);
+  keepExperts(store, homeId, 'Experts', 7, [newGroup('Experts', 0, [caro])]);
+  const [noor, sol] = [
+    addAdult(store, classId, { name: 'Noor' }),
+    addAdult(store, classId, { name: 'Sol' }),
+  ];
+  editAdult(store, noor, { room: 'B1', email: 'noor@school.example.org', never: [dov] });
+  changePlan(store, homeId, () => ({
+    leads: { '0': { adultId: noor, periodId: null, locked: false } },
+  }));
+  choose(store, NAMES_SHOWN, classId, 'whole');
+  showLineup(store, homeId, '2026-10-15');
+  expect(scene()?.held?.as).toEqual({
+    ...{ lineup: 'Week 1', names: 'whole', roles: true, periods: [] },
+    students: [
+      { id: bo, name: 'Bo', givenName: '', familyName: '', preferredName: '' },
+      { id: caro, name: 'Caro', givenName: '', familyName: '', preferredName: '' },
+    ],
+    adults: [{ id: noor, name: 'Noor', room: 'B1' }],
+  });
+  expect(JSON.stringify(scene())).not.toMatch(new RegExp(`${sol}|${dov}|@school`));
+  deleteStudent(store, bo);
+  expect(scene()?.held?.as?.students.map(({ id }) => id)).toEqual([caro]);
 });
