@@ -29,6 +29,38 @@ test('8: after closing at any moment everything is as it was, undo and half-type
   await expect(fresh.getByRole('region', { name: 'Takes' }).getByRole('listitem')).toHaveCount(2);
 });
 
+test('a reload in the very moment of a press loses nothing of it, and it can be undone', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/groups`);
+  const tile = page.getByRole('button', { name: /^Ngozi/ }).and(page.locator('[data-student]'));
+  const rowOf = () => page.locator('[data-row]', { hasText: 'Ngozi' }).getAttribute('data-row');
+  const before = await rowOf();
+  const to = before === '0' ? '1' : '0';
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await tile.focus();
+  await page.evaluate(
+    (key) => {
+      const press = new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true });
+      document.activeElement?.dispatchEvent(press);
+      // From here on nothing can be written, as where a page is gone before its write has ended.
+      IDBDatabase.prototype.transaction = () => {
+        throw new DOMException('the page is gone', 'AbortError');
+      };
+      Object.assign(window, { old: true });
+      location.reload();
+    },
+    String(Number(to) + 1),
+  );
+  await page.waitForFunction(() => !('old' in window));
+  await expect.poll(rowOf).toBe(to);
+  expect(
+    await page.evaluate(() => Object.keys(localStorage).filter((key) => key.includes(':left:'))),
+  ).toEqual([]);
+  await page.keyboard.press('Control+z');
+  await expect.poll(rowOf).toBe(before);
+});
+
 test('classes and lineups are made, renamed and deleted, and a deletion is undone', async ({
   page,
 }) => {

@@ -23,6 +23,7 @@ import { sayShelf } from './shelf';
 import { sayShell } from './shell';
 import { sayShown } from './shown';
 import { sayTerm } from './term';
+import { sayUndoing } from './undoing';
 import { showIn, speak, spokenOrder, type Catalogue, type Language, type Parts } from './speaking';
 
 const SAID: Catalogue = {
@@ -45,6 +46,7 @@ const SAID: Catalogue = {
     shelf: sayShelf,
     shown: sayShown,
     term: sayTerm,
+    undoing: sayUndoing,
   },
 };
 

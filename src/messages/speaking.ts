@@ -21,6 +21,7 @@ import type { shelf } from './en/shelf';
 import type { shellEn } from './en/shell';
 import type { shown } from './en/shown';
 import type { term } from './en/term';
+import type { undoing } from './en/undoing';
 import type { outWords } from './en/waysOut';
 import { localeWords, type LocaleWords } from './localeWords';
 
@@ -69,6 +70,7 @@ export interface Catalogue {
   readonly shell: Said<typeof shellEn>;
   readonly shown: Said<typeof shown>;
   readonly term: Said<typeof term>;
+  readonly undoing: Said<typeof undoing>;
 }
 
 /** The words of a language with `never` at whatever the English has not. */

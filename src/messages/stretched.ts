@@ -21,6 +21,7 @@ import { shelf } from './en/shelf';
 import { shellEn } from './en/shell';
 import { shown } from './en/shown';
 import { term } from './en/term';
+import { undoing } from './en/undoing';
 import { outWords } from './en/waysOut';
 import type { Catalogue } from './speaking';
 
@@ -90,6 +91,7 @@ export const stretchedEnglish = {
     shelf,
     shown,
     term,
+    undoing,
   }) as Omit<Catalogue, 'outWords'>),
   outWords,
 } satisfies Catalogue;

@@ -10,6 +10,7 @@ import {
   type StoredRecord,
 } from './database';
 import { History, type Mark } from './history';
+import type { Leaving } from './leaving';
 import { RecordStore } from './recordStore';
 import { browserTimers, Saver, type Timers } from './saver';
 import { Tabs, type Channel } from './tabs';
@@ -27,6 +28,8 @@ export interface AppStore {
   readonly unreadable: number;
   /** Looks at the disk once more, for what other tabs have changed unheard. */
   lookAgain(): Promise<void>;
+  /** Writes what waits, and keeps it for the next opening where the page is gone before it is written. */
+  leave(): void;
   close(): Promise<void>;
 }
 
@@ -48,6 +51,8 @@ export interface OpenOptions {
   /** Called when the storage no longer is this tab's: a newer Gruppetto has it, or the browser has cleared it. */
   readonly onEnded: (how: Ended) => void;
   readonly timers?: Timers;
+  /** Where a page that is left keeps what it has still to write. */
+  readonly leaving?: Leaving | null;
 }
 
 /** Waits between the tries to open and read the storage. */
@@ -76,9 +81,11 @@ export async function openAppStore(options: OpenOptions): Promise<Opened> {
     const records = read.records.read;
     return { state: 'newer', rescued: { format: 'gruppetto.rescue', version: 1, records } };
   }
-  store = begin(options, read, onEnded);
+  const late = read && (await writeLeftBehind(options, read));
+  store = begin(options, read && { ...read, ...late?.read }, onEnded, late?.changed ?? []);
   // Where something can still be undone there was something, and it was taken away on purpose.
-  const fresh = read?.records.read.length === 0 && read.records.lost === 0 && read.markCount === 0;
+  const empty = read?.records.read.length === 0 && read.records.lost === 0 && read.markCount === 0;
+  const fresh = empty && !late;
   if (!read || fresh) {
     const first = await options.firstRecords();
     store.records.change('user', ({ put }) => first.forEach(put));
@@ -90,6 +97,7 @@ interface ReadDisk {
   readonly opened: OpenedDatabase;
   readonly records: Stored<StoredRecord>;
   readonly readable: readonly AppRecord[];
+  readonly unreadable: number;
   /** Records of a newer shape than this Gruppetto knows. */
   readonly newer: number;
   readonly marks: readonly StoredMark[];
@@ -110,10 +118,12 @@ async function withRetries(
       const parsed = records.read.map(({ data, version }) => readRecord(data, version));
       // Undo is worth less than the classes: where marks cannot be read, all else goes on.
       const marks = await opened.database.readMarks().catch(() => null);
+      const readable = parsed.flatMap((one) => (one.ok ? [one.value] : []));
       return {
         opened,
         records,
-        readable: parsed.flatMap((one) => (one.ok ? [one.value] : [])),
+        readable,
+        unreadable: records.read.length + records.lost - readable.length,
         newer: parsed.filter((one) => !one.ok && one.issue.code === 'newerVersion').length,
         marks: marks?.read ?? [],
         markCount: marks ? marks.read.length + marks.lost : 0,
@@ -127,10 +137,48 @@ async function withRetries(
   }
 }
 
+/** Writes what pages that are gone had still to write; what cannot be written stays for the next opening. */
+async function writeLeftBehind(
+  { leaving }: OpenOptions,
+  { opened, readable, marks }: ReadDisk,
+): Promise<{ readonly read: Partial<ReadDisk>; readonly changed: readonly string[] } | null> {
+  const keys = leaving?.keys() ?? [];
+  if (!leaving || keys.length === 0) return null;
+  // Nearly every opening has nothing of the kind.
+  const { leftBehind, stillDue } = await import('./leftBehind');
+  const records = new Map<string, AppRecord>(readable.map((record) => [record.id, record]));
+  const allMarks = new Map(marks.filter(isMark).map((stored) => [stored.mark.id, stored]));
+  const changed: string[] = [];
+  for (const key of keys) {
+    const left = leftBehind(leaving.textOf(key));
+    try {
+      if (left) {
+        const diffs = stillDue(left, records, Date.now());
+        const now = await opened.database.write({ diffs, marks: left.write.marks });
+        changed.push(...now.keys());
+        for (const [id, record] of now) {
+          if (record) records.set(id, record);
+          else records.delete(id);
+        }
+        for (const [id, mark] of left.write.marks) {
+          if (mark) allMarks.set(id, { versions: CURRENT_VERSIONS, mark });
+          else allMarks.delete(id);
+        }
+      }
+      leaving.forget(key);
+    } catch {
+      break;
+    }
+  }
+  return { read: { readable: [...records.values()], marks: [...allMarks.values()] }, changed };
+}
+
 function begin(
-  { channel, timers }: OpenOptions,
+  { channel, timers, leaving = null }: OpenOptions,
   read: ReadDisk | null,
   onEnded: (how: Ended) => void,
+  /** Records that have changed on the disk since other tabs have looked. */
+  changed: readonly string[],
 ): AppStore {
   const database = read?.opened.database ?? null;
   const records = new RecordStore();
@@ -184,14 +232,17 @@ function begin(
     put.forEach((mark) => saver.putMark(mark.id, mark));
     removed.forEach((id) => saver.putMark(id, null));
   });
-  const known = read?.readable.length ?? 0;
+  saver.listen(() => {
+    if (saver.status.state === 'saved') leaving?.drop();
+  });
+  if (changed.length > 0) tabs.tellChanged(changed);
   return {
     records,
     history,
     saver,
     lasting: database !== null,
     inStep: ends.channel !== null,
-    unreadable: read ? read.records.read.length + read.records.lost - known : 0,
+    unreadable: read?.unreadable ?? 0,
     lookAgain: async () => {
       const stored = await database?.readRecords().catch(() => null);
       if (!stored) return;
@@ -201,6 +252,11 @@ function begin(
       });
       const gone = records.every().flatMap(({ id }) => [[id as string, undefined] as const]);
       show(new Map<string, AppRecord | undefined>([...gone, ...now]));
+    },
+    leave: () => {
+      void saver.flush();
+      const waiting = database && saver.waiting();
+      if (waiting) leaving?.keep(waiting, Date.now());
     },
     close: async () => {
       await saver.flush();

@@ -42,6 +42,7 @@ export function useOpenedStore(
     const ask = (event: BeforeUnloadEvent): void => {
       if (opened && losesOnLeaving(opened)) event.preventDefault();
     };
+    const leave = (): void => opened?.leave();
     const show = (next: Opened): void => {
       clearTimeout(slow);
       opened = next.state === 'ready' ? next.store : null;
@@ -52,13 +53,13 @@ export function useOpenedStore(
       show({ state: 'unread', why: String(error) }),
     );
     document.addEventListener('visibilitychange', look);
-    window.addEventListener('pagehide', flush);
+    window.addEventListener('pagehide', leave);
     window.addEventListener('beforeunload', ask);
     return () => {
       closed = true;
       clearTimeout(slow);
       document.removeEventListener('visibilitychange', look);
-      window.removeEventListener('pagehide', flush);
+      window.removeEventListener('pagehide', leave);
       window.removeEventListener('beforeunload', ask);
       void opened?.close();
     };

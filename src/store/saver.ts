@@ -14,6 +14,8 @@ const GATHER_MS = 60;
 const FIRST_RETRY_MS = 1_000;
 const LONGEST_RETRY_MS = 15_000;
 
+const NOTHING: Write = { diffs: [], marks: new Map() };
+
 /** Timers, to be replaced in tests. */
 export interface Timers {
   readonly set: (run: () => void, ms: number) => unknown;
@@ -33,7 +35,7 @@ export class Saver {
   private diffs: Diff[] = [];
   private marks = new Map<string, Mark | null>();
   /** What the write under way has taken. */
-  private writing: readonly Diff[] = [];
+  private writing: Write = NOTHING;
   private running: Promise<void> | null = null;
   private timer: unknown = null;
   private attempts = 0;
@@ -69,15 +71,22 @@ export class Saver {
 
   /** A record of the disk with all that is still on its way there. */
   withWaiting(id: string, onDisk: AppRecord | undefined): AppRecord | undefined {
-    return [...this.writing, ...this.diffs].reduce<AppRecord | undefined>(
+    return [...this.writing.diffs, ...this.diffs].reduce<AppRecord | undefined>(
       (record, diff) => after(diff, id, record),
       onDisk,
     );
   }
 
+  /** All that is not on the disk yet, as far as is known here; null for nothing. */
+  waiting(): Write | null {
+    const diffs = [...this.writing.diffs, ...this.diffs];
+    const marks = new Map([...this.writing.marks, ...this.marks]);
+    return diffs.length + marks.size === 0 ? null : { diffs, marks };
+  }
+
   /** Whether anything about these records is on its way to the disk just now. */
   isWriting(ids: Iterable<string>): boolean {
-    const touched = new Set(this.writing.flatMap(touchedIds));
+    const touched = new Set(this.writing.diffs.flatMap(touchedIds));
     return [...ids].some((id) => touched.has(id));
   }
 
@@ -114,17 +123,17 @@ export class Saver {
 
   private async writeOnce(): Promise<void> {
     const taken: Write = { diffs: this.diffs, marks: this.marks };
-    this.writing = taken.diffs;
+    this.writing = taken;
     this.diffs = [];
     this.marks = new Map();
     try {
       const now = await this.write(taken);
-      this.writing = [];
+      this.writing = NOTHING;
       this.attempts = 0;
       this.onWritten(now);
       this.become({ state: this.isWaiting() ? 'saving' : 'saved' });
     } catch {
-      this.writing = [];
+      this.writing = NOTHING;
       this.diffs = [...taken.diffs, ...this.diffs];
       // A mark made anew meanwhile is the newer one.
       this.marks = new Map([...taken.marks, ...this.marks]);

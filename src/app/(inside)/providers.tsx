@@ -5,6 +5,7 @@ import { useCallback, type ReactNode } from 'react';
 import type { AppRecord } from '@/schema/records';
 import { openAppStore, type Opened } from '@/store/appStore';
 import type { Ended } from '@/store/database';
+import { Leaving } from '@/store/leaving';
 import { StoreProvider, useOpenedStore } from '@/store/react';
 import { ArrangingProvider } from '@/views/frame/arranging';
 import { SeatKeeper } from '@/views/frame/SeatKeeper';
@@ -33,6 +34,7 @@ export function Providers({ demo, children }: ProvidersProps) {
         name,
         channel: 'BroadcastChannel' in globalThis ? () => new BroadcastChannel(name) : null,
         hasStorage: 'indexedDB' in globalThis,
+        leaving: leavingOf(name),
         firstRecords: demo ? demoRecords : () => Promise.resolve([]),
         onEnded,
       });
@@ -53,6 +55,15 @@ export function Providers({ demo, children }: ProvidersProps) {
       )}
     </Speaking>
   );
+}
+
+/** Null where the browser gives no storage. */
+function leavingOf(name: string): Leaving | null {
+  try {
+    return new Leaving(localStorage, name, crypto.randomUUID());
+  } catch {
+    return null;
+  }
 }
 
 async function demoRecords(): Promise<readonly AppRecord[]> {

@@ -26,4 +26,5 @@ export const english: Parts = {
   shell: () => import('./shell').then(({ shellEn }) => shellEn),
   shown: () => import('./shown').then(({ shown }) => shown),
   term: () => import('./term').then(({ term }) => term),
+  undoing: () => import('./undoing').then(({ undoing }) => undoing),
 };

@@ -1,10 +1,9 @@
-import { actions, frame } from './frame';
+import { frame } from './frame';
 import { groupNaming, groupWords } from './groupNames';
 import { privacy } from './privacy';
 
 export const en = {
   language: 'en',
-  actions,
   frame,
   groupNaming,
   groupWords,

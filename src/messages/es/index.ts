@@ -30,4 +30,5 @@ export const spanish: Parts = {
   shell: exactly('shell', () => import('./shell').then(({ shellEs }) => shellEs)),
   shown: exactly('shown', () => import('./shown').then(({ shown }) => shown)),
   term: exactly('term', () => import('./term').then(({ term }) => term)),
+  undoing: exactly('undoing', () => import('./undoing').then(({ undoing }) => undoing)),
 };

@@ -4,6 +4,7 @@ import ExpandMoreRounded from '@mui/icons-material/ExpandMoreRounded';
 import { lazily } from '../primitives/lazily';
 import { useRef, useState } from 'react';
 import { sayLineups } from '@/messages/lineups';
+import { withWords } from '@/messages/speaking';
 import { usesOf, type LineupRecord } from '@/schema/lineup';
 import {
   countAgain,
@@ -18,7 +19,6 @@ import {
 import { lineupsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { today } from './today';
-import { hangingOn } from './useDependents';
 import { useToday } from './useToday';
 import { useTold } from './useTold';
 import { useAsk } from '../primitives/asking';
@@ -61,7 +61,8 @@ export function LineupChooser() {
     setRenaming(true);
   };
   const ask = useAsk();
-  const remove = (lineup: LineupRecord): void => {
+  const remove = async (lineup: LineupRecord): Promise<void> => {
+    const { hangingOn } = await withWords(import('./useDependents'));
     const run = (): void => {
       deleteLineup(store, lineup.id);
       told(sayLineups.deleted(lineup.name));
@@ -125,7 +126,7 @@ export function LineupChooser() {
               : null
           }
           onRename={() => setRenaming(true)}
-          onRemove={remove}
+          onRemove={(lineup) => void remove(lineup)}
         />
       )}
     </>

@@ -3,6 +3,7 @@
 import RedoRounded from '@mui/icons-material/RedoRounded';
 import UndoRounded from '@mui/icons-material/UndoRounded';
 import { say } from '@/messages';
+import { sayUndoing } from '@/messages/undoing';
 import type { Place } from '@/store/history';
 import { useSaveState, useStore } from '@/store/react';
 import { Button } from '../primitives/Button';
@@ -40,14 +41,14 @@ export function SaveMark({ place }: { readonly place: Place }) {
       </span>
       {lasting && !inStep && <span className={styles.calm}>{say.frame.outOfStep}</span>}
       <IconPress
-        label={say.frame.undo(nextUndo && say.actions[nextUndo])}
+        label={sayUndoing.undo(nextUndo && sayUndoing.actions[nextUndo])}
         onPress={back}
         disabled={!nextUndo}
       >
         <UndoRounded />
       </IconPress>
       <IconPress
-        label={say.frame.redo(nextRedo && say.actions[nextRedo])}
+        label={sayUndoing.redo(nextRedo && sayUndoing.actions[nextRedo])}
         onPress={forth}
         disabled={!nextRedo}
       >

@@ -1,6 +1,7 @@
 'use client';
 
 import { say } from '@/messages';
+import { sayUndoing } from '@/messages/undoing';
 import type { Diff } from '@/store/diff';
 import type { ActionLabel, Place } from '@/store/history';
 import { useStore, useUndo } from '@/store/react';
@@ -23,7 +24,7 @@ export function useSpokenUndo(place: Place) {
     else {
       ask({
         title: say.frame.partsTitle,
-        text: say.frame.parts(say.actions[label], parted),
+        text: say.frame.parts(sayUndoing.actions[label], parted),
         go: say.frame.partsGo,
         leave: say.frame.partsLeave,
         run,
@@ -33,13 +34,13 @@ export function useSpokenUndo(place: Place) {
   const back = useStable(() =>
     guarded(history.diffOfUndo(place), nextUndo, () => {
       const label = undo();
-      announce(label ? say.frame.undone(say.actions[label]) : say.frame.nothingToUndo);
+      announce(label ? sayUndoing.undone(sayUndoing.actions[label]) : sayUndoing.nothingToUndo);
     }),
   );
   const forth = useStable(() =>
     guarded(history.diffOfRedo(place), nextRedo, () => {
       const label = redo();
-      announce(label ? say.frame.redone(say.actions[label]) : say.frame.nothingToRedo);
+      announce(label ? sayUndoing.redone(sayUndoing.actions[label]) : sayUndoing.nothingToRedo);
     }),
   );
   return { back, forth, nextUndo, nextRedo };
