@@ -65,7 +65,7 @@ await withDemoPage(
       const total = all.reduce((sum, { bytes }) => sum + bytes, 0);
       console.log(`${name.padEnd(16)} ${Math.round(total / 1000)} kB in ${all.length} scripts`);
       if (process.env.EACH) {
-        for (const { url, bytes } of all.sort((a, b) => b.bytes - a.bytes).slice(0, 40)) {
+        for (const { url, bytes } of all.sort((a, b) => b.bytes - a.bytes)) {
           console.log(
             `  ${String(Math.round(bytes / 100) / 10).padStart(6)} ${url.replace(address, '')}`,
           );

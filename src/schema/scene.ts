@@ -30,6 +30,7 @@ export type Clock = z.infer<typeof Clock>;
 
 /** What everything on a stage that holds was called when it was shown. */
 export const ShownAs = z.object({
+  className: z.string(),
   lineup: z.string(),
   names: NamesShown,
   roles: z.boolean(),

@@ -11,6 +11,7 @@ import {
 } from './database';
 import { History, type Mark } from './history';
 import type { Leaving } from './leaving';
+import type { TakenUp } from './leftBehind';
 import { RecordStore } from './recordStore';
 import { browserTimers, Saver, type Timers } from './saver';
 import { Tabs, type Channel } from './tabs';
@@ -81,8 +82,8 @@ export async function openAppStore(options: OpenOptions): Promise<Opened> {
     const records = read.records.read;
     return { state: 'newer', rescued: { format: 'gruppetto.rescue', version: 1, records } };
   }
-  const late = read && (await writeLeftBehind(options, read));
-  store = begin(options, read && { ...read, ...late?.read }, onEnded, late?.changed ?? []);
+  const late = read && (await takeUpLeftBehind(options, read));
+  store = begin(options, read && { ...read, ...late?.stands }, onEnded, late?.changed ?? []);
   // Where something can still be undone there was something, and it was taken away on purpose.
   const empty = read?.records.read.length === 0 && read.records.lost === 0 && read.markCount === 0;
   const fresh = empty && !late;
@@ -137,40 +138,12 @@ async function withRetries(
   }
 }
 
-/** Writes what pages that are gone had still to write; what cannot be written stays for the next opening. */
-async function writeLeftBehind(
-  { leaving }: OpenOptions,
-  { opened, readable, marks }: ReadDisk,
-): Promise<{ readonly read: Partial<ReadDisk>; readonly changed: readonly string[] } | null> {
-  const keys = leaving?.keys() ?? [];
-  if (!leaving || keys.length === 0) return null;
-  // Nearly every opening has nothing of the kind.
-  const { leftBehind, stillDue } = await import('./leftBehind');
-  const records = new Map<string, AppRecord>(readable.map((record) => [record.id, record]));
-  const allMarks = new Map(marks.filter(isMark).map((stored) => [stored.mark.id, stored]));
-  const changed: string[] = [];
-  for (const key of keys) {
-    const left = leftBehind(leaving.textOf(key));
-    try {
-      if (left) {
-        const diffs = stillDue(left, records, Date.now());
-        const now = await opened.database.write({ diffs, marks: left.write.marks });
-        changed.push(...now.keys());
-        for (const [id, record] of now) {
-          if (record) records.set(id, record);
-          else records.delete(id);
-        }
-        for (const [id, mark] of left.write.marks) {
-          if (mark) allMarks.set(id, { versions: CURRENT_VERSIONS, mark });
-          else allMarks.delete(id);
-        }
-      }
-      leaving.forget(key);
-    } catch {
-      break;
-    }
-  }
-  return { read: { readable: [...records.values()], marks: [...allMarks.values()] }, changed };
+/** What pages that are gone had still to write, written; null where they left nothing, as nearly always. */
+async function takeUpLeftBehind({ leaving }: OpenOptions, read: ReadDisk): Promise<TakenUp | null> {
+  if (!leaving || leaving.keys().length === 0) return null;
+  const { takeUp } = await import('./leftBehind');
+  const { readable, marks } = read;
+  return takeUp(leaving, read.opened.database, { readable, marks: marks.filter(isMark) });
 }
 
 function begin(

@@ -211,7 +211,7 @@ const RANDOM: {
         },
         experts: [newGroup('Experts 1', 0, some(rng, students, 3))],
         as: {
-          ...{ lineup: 'Week 7', names: 'whole', roles: true, periods: [] },
+          ...{ className: 'Crew', lineup: 'Week 7', names: 'whole', roles: true, periods: [] },
           students: some(rng, students, 2).map((id) => ({
             ...{ id, name: 'Bo Lee', givenName: 'Bo', familyName: 'Lee', preferredName: '' },
           })),

@@ -102,6 +102,34 @@ test('what was written after all is not written again over what others have done
   expect(names(await open(storage))).toEqual(['Theirs']);
 });
 
+test('a step that came to nothing, because others had gone on, cannot be taken back', async () => {
+  const storage = smallStorage();
+  const first = await open(storage);
+  const id = createClass(first, 'Crew', 'Week 1');
+  await first.saver.flush();
+  renameClass(first, id, 'Crew 2');
+  leaveAtOnce(first);
+  const other = await open(smallStorage());
+  renameClass(other, id, 'Theirs');
+  await other.close();
+  const hour = Date.now() + 3_600_000;
+  jest.spyOn(Date, 'now').mockReturnValue(hour);
+  const second = await open(storage);
+  expect(names(second)).toEqual(['Theirs']);
+  expect(second.history.undo(id)).toBe('renameClass');
+  expect(names(second)).toEqual(['Crew']);
+  expect(second.history.nextUndo(id)).not.toBe('renameClass');
+});
+
+test('where the site was cleared nothing is put back when the page is left', async () => {
+  const storage = smallStorage();
+  const first = await open(storage);
+  createClass(first, 'Crew', 'Week 1');
+  first.saver.stop();
+  first.leave();
+  expect(storage.kept.size).toBe(0);
+});
+
 test('a class that was deleted meanwhile stays deleted, with all that was left for it', async () => {
   const storage = smallStorage();
   const channel = testChannel();

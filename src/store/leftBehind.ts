@@ -1,9 +1,10 @@
 import * as z from 'zod/mini';
 import { sameData } from '../schema/merging';
 import { CURRENT_VERSIONS, readRecord, recordNameOf, type AppRecord } from '../schema/records';
-import type { Write } from './database';
+import type { Database, StoredMark, Write } from './database';
 import { after, touchedIds, type Diff } from './diff';
 import type { Mark } from './history';
+import type { Leaving } from './leaving';
 
 /** After this long what was left may be older than what another tab has written since, in ms. */
 const RECENT_MS = 60_000;
@@ -25,13 +26,59 @@ const Left = z.object({
 });
 
 /** What a page that is gone had still to write. */
-export interface LeftBehind {
+interface LeftBehind {
   readonly at: number;
   readonly write: Write;
 }
 
+/** What stands on the disk, as far as it can be read. */
+interface Standing {
+  readonly readable: readonly AppRecord[];
+  readonly marks: readonly StoredMark[];
+}
+
+export interface TakenUp {
+  readonly stands: Standing;
+  /** Ids of the records that were written. */
+  readonly changed: readonly string[];
+}
+
+/** Writes what pages that are gone had still to write; what cannot be written stays for the next opening. */
+export async function takeUp(
+  leaving: Leaving,
+  database: Database,
+  stands: Standing,
+): Promise<TakenUp> {
+  const records = new Map<string, AppRecord>(stands.readable.map((one) => [one.id, one]));
+  const marks = new Map(stands.marks.map((stored) => [stored.mark.id, stored]));
+  const changed: string[] = [];
+  for (const key of leaving.keys()) {
+    const left = leftBehind(leaving.textOf(key));
+    try {
+      if (left) {
+        const due = stillDue(left, records, Date.now());
+        const now = await database.write(due);
+        changed.push(...now.keys());
+        for (const [id, record] of now) putOrDelete(records, id, record);
+        for (const [id, mark] of due.marks) {
+          putOrDelete(marks, id, mark ? { versions: CURRENT_VERSIONS, mark } : undefined);
+        }
+      }
+      leaving.forget(key);
+    } catch {
+      break;
+    }
+  }
+  return { stands: { readable: [...records.values()], marks: [...marks.values()] }, changed };
+}
+
+function putOrDelete<T>(all: Map<string, T>, id: string, one: T | undefined): void {
+  if (one === undefined) all.delete(id);
+  else all.set(id, one);
+}
+
 /** What the text of a page that is gone says; null where it cannot be read, or records have another shape by now. */
-export function leftBehind(text: string | null): LeftBehind | null {
+function leftBehind(text: string | null): LeftBehind | null {
   const left = parsed(text);
   if (!left || !sameData(left.versions, CURRENT_VERSIONS)) return null;
   const diffs = left.diffs.map(diffOf);
@@ -44,28 +91,25 @@ export function leftBehind(text: string | null): LeftBehind | null {
 
 /**
  * What of it is still to be written. Done twice a change is done; but one that is no longer recent is left where the record
- * is not as it was before it, for somebody has changed it since.
+ * is not as it was before it, for somebody has changed it since. Then no step can be taken back that may not have been.
  */
-export function stillDue(
+function stillDue(
   { at, write }: LeftBehind,
   records: ReadonlyMap<string, AppRecord>,
   now: number,
-): readonly Diff[] {
-  if (now - at < RECENT_MS) return write.diffs;
+): Write {
+  if (now - at < RECENT_MS) return write;
   const current = new Map(records);
-  return write.diffs.map((diff) => {
+  const diffs = write.diffs.map((diff) => {
     const due = {
       added: diff.added,
       updated: kept(diff.updated, ([from], id) => sameData(current.get(id), from)),
       removed: kept(diff.removed, (record, id) => sameData(current.get(id), record)),
     };
-    for (const id of touchedIds(due)) {
-      const next = after(due, id, current.get(id));
-      if (next) current.set(id, next);
-      else current.delete(id);
-    }
+    for (const id of touchedIds(due)) putOrDelete(current, id, after(due, id, current.get(id)));
     return due;
   });
+  return { diffs, marks: sameData(diffs, write.diffs) ? write.marks : new Map() };
 }
 
 function kept<T>(

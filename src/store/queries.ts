@@ -377,7 +377,9 @@ export const shownAs = query<[LineupId], ShownAs | null>(
     const leads = new Set(Object.values(plan?.leads ?? {}).map(({ adultId }) => adultId));
     const set = <T>(setting: Setting<T>): T =>
       settingValue(setting, store.get('setting', settingIdFor(setting.name, classId)));
+    const theClass = store.get('class', classId);
     return {
+      className: theClass?.name ?? '',
       lineup: lineup.name,
       names: set(NAMES_SHOWN),
       roles: set(ROLES_SHOWN),
@@ -389,7 +391,7 @@ export const shownAs = query<[LineupId], ShownAs | null>(
       adults: adultsOf(store, classId)
         .filter(({ id }) => leads.has(id))
         .map(({ id, name, room }) => ({ id, name, room })),
-      periods: store.get('class', classId)?.periods ?? [],
+      periods: theClass?.periods ?? [],
     };
   },
 );

@@ -77,8 +77,9 @@ export class Saver {
     );
   }
 
-  /** All that is not on the disk yet, as far as is known here; null for nothing. */
+  /** All that is still to be written, as far as is known here; null for nothing. */
   waiting(): Write | null {
+    if (this.stopped) return null;
     const diffs = [...this.writing.diffs, ...this.diffs];
     const marks = new Map([...this.writing.marks, ...this.marks]);
     return diffs.length + marks.size === 0 ? null : { diffs, marks };

@@ -130,7 +130,7 @@ test('with what is shown goes what it was called: those in groups and those who 
   choose(store, NAMES_SHOWN, classId, 'whole');
   showLineup(store, homeId, '2026-10-15');
   expect(scene()?.held?.as).toEqual({
-    ...{ lineup: 'Week 1', names: 'whole', roles: true, periods: [] },
+    ...{ className: 'Crew', lineup: 'Week 1', names: 'whole', roles: true, periods: [] },
     students: [
       { id: bo, name: 'Bo', givenName: '', familyName: '', preferredName: '' },
       { id: caro, name: 'Caro', givenName: '', familyName: '', preferredName: '' },

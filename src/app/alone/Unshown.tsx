@@ -1,5 +1,7 @@
 import { Component, type ReactNode } from 'react';
 import { UNSHOWN } from '@/messages/product';
+import { Button } from '@/views/primitives/Button';
+import styles from './Unshown.module.css';
 
 interface UnshownProps {
   readonly children: ReactNode;
@@ -16,11 +18,11 @@ export class Unshown extends Component<UnshownProps, { readonly failed: boolean 
   override render(): ReactNode {
     if (!this.state.failed) return this.props.children;
     return (
-      <main>
+      <main className={styles.page}>
         <p role="alert">{UNSHOWN.told}</p>
-        <button type="button" onClick={() => location.reload()}>
+        <Button variant="paper" onClick={() => location.reload()}>
           {UNSHOWN.again}
-        </button>
+        </Button>
       </main>
     );
   }

@@ -1,8 +1,9 @@
 import '../styles';
+import { isDemo } from '@/views/frame/isDemo';
 import Stage from '../(inside)/(shown)/c/[classId]/stage/page';
 import { Providers } from '../(inside)/providers';
 import { ALONE } from './pages';
-import { isDemo, standAlone } from './standAlone';
+import { standAlone } from './standAlone';
 
 standAlone(
   ALONE.stage,

@@ -2,7 +2,7 @@
 import { act, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { useRoute } from '@/views/frame/route';
-import { isDemo, standAlone } from './standAlone';
+import { standAlone } from './standAlone';
 
 Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true });
 
@@ -34,10 +34,4 @@ test('a page that cannot be shown says so, and how to go on', () => {
   shown(<Broken />);
   expect(screen.getByRole('alert').textContent).toMatch(/could not be shown.*is kept/);
   expect(screen.getByRole('button', { name: 'Load again' })).toBeTruthy();
-});
-
-test('the demo is known by what the document says', () => {
-  expect(isDemo()).toBe(false);
-  document.documentElement.dataset.demo = 'true';
-  expect(isDemo()).toBe(true);
 });

@@ -19,8 +19,3 @@ export function standAlone(address: string, page: ReactNode): void {
     </StrictMode>,
   );
 }
-
-/** Whether this is the demo, as the document says. */
-export function isDemo(): boolean {
-  return document.documentElement.dataset.demo === 'true';
-}

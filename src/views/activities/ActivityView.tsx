@@ -1,6 +1,5 @@
 'use client';
 
-import { useRoute } from '../frame/route';
 import { lazily } from '../primitives/lazily';
 import { useState } from 'react';
 import { sayActivities } from '@/messages/activities';
@@ -12,6 +11,7 @@ import { lineupById, shownTake } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useSpokenForClass } from '../frame/InClassLanguage';
 import { useTileNames } from '../frame/names';
+import { useRoute } from '../frame/route';
 import { useStudents } from '../frame/students';
 import { useClassId } from '../frame/useClassId';
 import { useTold } from '../frame/useTold';

@@ -21,14 +21,14 @@ export function ConductorStrip({ classId }: { readonly classId: ClassId }) {
   const store = useStore();
   const shown = useShown(classId);
   const conductor = useConductor(classId, shown);
-  const { scene, plan, lineup, waiting, experts } = shown;
+  const { scene, plan, waiting, experts } = shown;
   const next = nextStep(shown);
   // What is done here is to be seen there at once.
   useEffect(() => store.records.listen(() => void store.saver.flush()), [store]);
   return (
     <section className={styles.strip} aria-label={sayPrepare.conductor.title}>
       <p className={styles.what}>
-        <strong>{sayPrepare.conductor.title}</strong> {lineup?.name}
+        <strong>{sayPrepare.conductor.title}</strong> {shown.title}
       </p>
       <Select
         quiet

@@ -14,6 +14,7 @@ interface SpeakingProps {
 /** Speaks the reader's language: what is below is drawn once its words are there, and anew when another is chosen. */
 export function Speaking({ toClass = false, children }: SpeakingProps) {
   const [spoken, setSpoken] = useState('');
+  const [failure, setFailure] = useState<Error | null>(null);
   useEffect(() => {
     let latest = 0;
     const draw = async (): Promise<void> => {
@@ -36,9 +37,15 @@ export function Speaking({ toClass = false, children }: SpeakingProps) {
       if (said.whole) installedIn(tag);
       setSpoken(tag);
     };
-    void draw();
-    return onLanguage(() => void draw());
+    const show = (): void =>
+      void draw().catch((reason: unknown) =>
+        setFailure(reason instanceof Error ? reason : new Error(String(reason))),
+      );
+    show();
+    return onLanguage(show);
   }, [toClass]);
+  // Without any words there is nothing to show: whoever stands around it says so.
+  if (failure !== null) throw failure;
   if (spoken === '') return null;
   // What is below may say words that come with it, a moment later.
   return (

@@ -11,11 +11,10 @@ function channel(): BroadcastChannel | null {
   return 'BroadcastChannel' in globalThis ? new BroadcastChannel(CHANNEL) : null;
 }
 
-/**
- * What a stage holds while it is there (Web Locks): the browser lets it go when the window is gone, however it went. Null
- * where a browser has no locks; then a window that crashes is told of by nobody.
- */
+/** What a stage holds while it is there (Web Locks): the browser lets it go when the window is gone, however it went. */
 const lockOf = (id: string): string => `${CHANNEL} ${id}`;
+
+/** Null where a browser has no locks; then nobody tells of a window that crashes. */
 function locks(): LockManager | null {
   return 'locks' in navigator ? navigator.locks : null;
 }

@@ -5,6 +5,7 @@ import { student, take as takeOf, testBench } from '@/encode/testBench';
 import { LEAD } from '@/schema/take';
 import { NAMES_SHOWN } from '@/schema/shownNames';
 import { choose } from '@/store/actions/drafts';
+import { renameClass } from '@/store/actions/renameClass';
 import { renameLineup } from '@/store/actions/lineups';
 import { giveRole, moveStudents } from '@/store/actions/takes';
 import { changePlan, conduct, keepExperts, showLineup } from '@/store/actions/stage';
@@ -72,9 +73,10 @@ test('held, everybody and everything is called as it was when it was shown, unti
   act(() => {
     editStudent(store, ana!, { name: 'Anabel Reis', givenName: 'Anabel', familyName: 'Reis' });
     renameLineup(store, lineup.id, 'Without the boys of 7B');
+    renameClass(store, theClass.id, 'Slow crew');
   });
   expect(names()).toEqual(['Ana,Bo', 'Caro,Dov']);
-  expect(result.current.shown.title).toBe(lineup.name);
+  expect(result.current.shown).toMatchObject({ title: lineup.name, className: theClass.name });
   expect(result.current.shown.waiting).toBe(lineup.id);
   act(() => result.current.conductor.showNow());
   expect(names()).toEqual(['Anabel,Bo', 'Caro,Dov']);
@@ -82,7 +84,9 @@ test('held, everybody and everything is called as it was when it was shown, unti
   expect(names()).toEqual(['Anabel,Bo', 'Caro,Dov']);
   act(() => result.current.conductor.showNow());
   expect(names()).toEqual(['Anabel Reis,Bo', 'Caro,Dov']);
-  expect(result.current.shown.title).toBe('Without the boys of 7B');
+  expect(result.current.shown).toMatchObject({
+    ...{ title: 'Without the boys of 7B', className: 'Slow crew' },
+  });
 });
 
 test('names that are masked are masked on a stage that holds too', () => {

@@ -13,7 +13,7 @@ import { sameData } from '@/schema/merging';
 import { emptyScene, sceneIdFor, type SceneRecord } from '@/schema/scene';
 import type { TakeGroup } from '@/schema/take';
 import type { RollStudent } from '@/schema/student';
-import { planOf, shownAs, shownTake } from '@/store/queries';
+import { classById, planOf, shownAs, shownTake } from '@/store/queries';
 import { useQuery, useRecord } from '@/store/react';
 import { useRolesShown, useStageNames, withRoles, type NameOf } from './names';
 import { useRollAs } from './students';
@@ -27,6 +27,7 @@ export interface Shown {
   readonly lineup: LineupRecord | undefined;
   /** What it is called there; null where there is none. */
   readonly title: string | null;
+  readonly className: string;
   /** Everybody on the list as they are called there, and the names the class knows them by. */
   readonly students: readonly RollStudent[];
   readonly nameOf: NameOf;
@@ -59,6 +60,7 @@ export function useShown(classId: ClassId): Shown {
   const nameOf = useStageNames(students, classId, as?.names);
   const [rolesNow] = useRolesShown(classId);
   const roles = as?.roles ?? rolesNow;
+  const theClass = useQuery(classById, classId);
   const openAs = useQuery(shownAs, open?.id ?? NO_LINEUP);
   const openPlan = useQuery(planOf, open?.id ?? NO_LINEUP) ?? null;
   const openExperts = useQuery(shownTake, openPlan?.expertsId ?? NO_LINEUP)?.groups ?? null;
@@ -88,6 +90,7 @@ export function useShown(classId: ClassId): Shown {
     return {
       scene,
       lineup,
+      className: as?.className ?? theClass?.name ?? '',
       title: as?.lineup ?? lineup?.name ?? null,
       students,
       nameOf,
@@ -99,7 +102,7 @@ export function useShown(classId: ClassId): Shown {
       waiting: differs && open ? open.id : null,
     };
   }, [
-    ...[scene, lineup, as, students, nameOf, groups, people, plan, experts, held],
+    ...[scene, theClass, lineup, as, students, nameOf, groups, people, plan, experts, held],
     ...[open, current, openPlan, openExperts, openAs],
   ]);
 }

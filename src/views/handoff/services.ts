@@ -9,6 +9,7 @@ import { lostSights, SpacesClient, type LostSight } from '@/services/channels/sp
 import { classAround, clientFor, serviceRoot, type ServiceKind } from '@/services/reach';
 import { handOffToRooms, type EarlierSession } from '@/services/rooms/handOff';
 import type { HandedOff } from '@/services/types';
+import { isDemo } from '../frame/isDemo';
 
 /** Where the services of a class are, and how rooms are opened; a token is never kept here. */
 const Connection = z.object({
@@ -94,8 +95,6 @@ export function earlierSession(
 
 /** The practice service of the demo; null where there is none. */
 export function practiceAddress(): string | null {
-  return document.documentElement.dataset.demo === 'true'
-    ? `${window.location.origin}/standins`
-    : null;
+  return isDemo() ? `${window.location.origin}/standins` : null;
 }
 export const PRACTICE_TOKEN = 'river';

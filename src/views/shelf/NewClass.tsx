@@ -1,12 +1,12 @@
 'use client';
 
-import { useRoute } from '../frame/route';
 import { Button } from '../primitives/Button';
 import { useState, type SubmitEvent } from 'react';
 import { sayShelf } from '@/messages/shelf';
 import { createClass } from '@/store/actions/classes';
 import { useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
+import { useRoute } from '../frame/route';
 import styles from './ShelfView.module.css';
 
 /** One line that makes a class and goes on to its roster. */

@@ -1,6 +1,5 @@
 'use client';
 
-import { useRoute } from '../frame/route';
 import { Button } from '../primitives/Button';
 import { useState } from 'react';
 import { sayShelf } from '@/messages/shelf';
@@ -10,6 +9,7 @@ import { poolClasses, type PoolPart } from '@/store/actions/classes';
 import { studentsOf } from '@/store/queries';
 import { useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
+import { useRoute } from '../frame/route';
 import { Choice } from '../primitives/Choice';
 import { Flag } from '../primitives/Flag';
 import styles from './PoolClasses.module.css';

@@ -2,7 +2,6 @@
 
 import { withWords } from '@/messages/speaking';
 import * as z from 'zod/mini';
-import { useRoute } from '../frame/route';
 import { lazily } from '../primitives/lazily';
 import { useEffect, useId, useRef, useState, type CSSProperties } from 'react';
 import { scenesFor } from '@/encode/conducting';
@@ -10,9 +9,9 @@ import { sayOut } from '@/messages/out';
 import { sayShown } from '@/messages/shown';
 import type { Setting } from '@/schema/setting';
 import { showLineup } from '@/store/actions/stage';
-import { classById } from '@/store/queries';
-import { useQuery, useStore } from '@/store/react';
+import { useStore } from '@/store/react';
 import { useArrangeClient } from '../frame/arranging';
+import { useRoute } from '../frame/route';
 import { today } from '../frame/today';
 import { InClassLanguage } from '../frame/InClassLanguage';
 import { useClassId } from '../frame/useClassId';
@@ -52,7 +51,6 @@ export function StageView() {
   const store = useStore();
   const client = useArrangeClient();
   const { go } = useRoute();
-  const theClass = useQuery(classById, classId);
   const shown = useShown(classId);
   const conductor = useConductor(classId, shown);
   const drawing = useDrawing(classId, shown);
@@ -136,7 +134,7 @@ export function StageView() {
       <InClassLanguage classId={classId}>
         <header className={styles.head}>
           <h1 className={styles.title}>{shown.title ?? sayShown.stage.nothing}</h1>
-          <p className={styles.class}>{theClass?.name}</p>
+          <p className={styles.class}>{shown.className}</p>
           {scene.clock && show !== 'clock' && <ClockFace clock={scene.clock} />}
         </header>
         <main className={styles.main}>
