@@ -64,6 +64,22 @@ test('each part of the recipe is changed in place, and nothing is dealt until it
   await expect(page.getByRole('button', { name: 'Sort the rows by section' })).toBeVisible();
 });
 
+test('nobody is alone with any value of a detail by one limit', async ({ page }) => {
+  await openBench(page);
+  await also(page).click();
+  await page.getByRole('button', { name: 'at least, at most, never alone' }).click();
+  const limits = page.getByRole('group', { name: 'Other things the recipe can say' });
+  await limits.getByRole('radio', { name: 'never one alone' }).check();
+  await limits.getByRole('radio', { name: 'section' }).check();
+  await expect(limits.getByRole('radio', { name: 'every value' })).toBeChecked();
+  await limits.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(limits.getByText('nobody alone in a group with their section')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('r');
+  await expect(takes(page)).toHaveCount(3);
+  await expect(page.getByText(/is the only one here with/)).toHaveCount(0);
+});
+
 test('a limit that cannot hold is named, and one press takes it back', async ({ page }) => {
   await openBench(page);
   await also(page).click();
@@ -310,11 +326,25 @@ test('groups are added, split, merged and removed, and undo brings all of it bac
   await expect.poll(() => rows(page)).toEqual(before);
 });
 
-test('roles are given in every group at once, and the lead can be written to', async ({ page }) => {
+test('roles are given in every group at once and after a reshuffle, and the lead can be written to', async ({
+  page,
+}) => {
   await openBench(page);
+  const led = page.locator('[data-student][data-led="true"]');
+  await also(page).click();
+  await page.getByRole('button', { name: 'a lead or other roles' }).click();
+  const roles = page.getByRole('group', { name: 'Other things the recipe can say' });
+  await roles.getByRole('group', { name: 'lead' }).getByLabel('in turns').check();
+  await expect(led).toHaveCount(7);
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'lead in turns' })).toBeVisible();
+  await page.keyboard.press('r');
+  await expect(takes(page)).toHaveCount(3);
+  await expect(led).toHaveCount(7);
   await drawerOf(page).getByRole('button', { name: 'Roles' }).click();
-  await page.getByRole('button', { name: 'to the first in each' }).click();
-  await expect(page.locator('[data-student][data-led="true"]')).toHaveCount(7);
+  await drawerOf(page).getByLabel('to the first in each').check();
+  await expect(page.getByRole('button', { name: 'lead to the first of each group' })).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(
     page.locator('[data-row="0"]').getByRole('link', { name: /^Write to/ }),
@@ -451,7 +481,7 @@ test('what is private is in no word of stage and hand-off, and in no file that l
   await page.keyboard.press('Enter');
   await page.goto(groups);
   await drawerOf(page).getByRole('button', { name: 'Roles' }).click();
-  await page.getByRole('button', { name: 'at random' }).click();
+  await page.getByLabel('at random').check();
   await page.keyboard.press('Escape');
   await expect(page.getByText('Saved', { exact: true })).toBeVisible();
   const quiet = ['Marker-reason-17', 'talk over', 'Malayalam', 'seasoned', 'apart', 'experience'];

@@ -97,6 +97,12 @@ function inOrder(bench: Bench, order: DealOrder): Compare {
       return rank(valueKey(a), valueKey(b)) || byList(one, two);
     };
   }
+  if (order === 'number') {
+    return (one, two) =>
+      Number(one.externalId === '') - Number(two.externalId === '') ||
+      bench.compare(one.externalId, two.externalId) ||
+      byList(one, two);
+  }
   const key = (student: StudentRecord): string =>
     order === 'familyName'
       ? `${student.familyName || student.name} ${student.givenName}`

@@ -216,6 +216,22 @@ describe('groups made without a draw', () => {
     expect(names(dealt ?? [])).toEqual(expected);
   });
 
+  test('by student number go by its figures, those without one at the end', () => {
+    const numbers = { Ana: '10', Bo: '9', Caro: '', Dov: '0010', Eli: 'B2' };
+    const bench = testBench({
+      students: Object.entries(numbers).map(([name, externalId], i) =>
+        student(name, i, { externalId }),
+      ),
+      recipe: {
+        sizing: { by: 'count', count: 1 },
+        dealing: { by: 'order', order: 'number', inBlocks: true },
+      },
+    });
+    expect(dealtWithoutDraw(bench, () => '')?.[0]?.studentIds).toEqual(
+      idsOf('Bo Ana Dov Eli Caro'),
+    );
+  });
+
   test('with leftovers in a smaller group fill the others first', () => {
     const dealt = dealtWithoutDraw(
       bench({

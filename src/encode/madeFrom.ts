@@ -6,8 +6,8 @@ import { whoIsDealt, type Bench } from './bench';
  * The sentence that groups were made by, as a short text that differs where it asks for something else. A migration that
  * changes what a recipe holds lets takes forget it (`madeBy: null`).
  */
-export function sentenceKey({ naming: _naming, ...asked }: Recipe): string {
-  // What groups are called says nothing of who is with whom.
+export function sentenceKey({ naming: _naming, roles: _roles, ...asked }: Recipe): string {
+  // What groups are called, and who has which role in them, says nothing of who is with whom.
   return folded(steadyText(asked));
 }
 

@@ -6,12 +6,14 @@ import { BY_SECTION, LIMIT_KINDS, type Importance, type Limit } from '../schema/
 import type { RuleRecord } from '../schema/rule';
 import type { StudentRecord } from '../schema/student';
 import { factOf, rulesInForce, type Bench } from './bench';
+import { rankOfValues } from './dealing';
 import { openPart, WHOLE, type ShuffleScope } from './openPart';
 
 /** Where a rule of the request comes from, so that a clash can be told and taken back there. */
 export type RuleSource =
   | { readonly from: 'rule'; readonly rule: RuleRecord }
-  | { readonly from: 'limit'; readonly limit: Limit }
+  /** A limit of the recipe for one value: its own, or one of all where it is about every value. */
+  | { readonly from: 'limit'; readonly limit: Limit; readonly value: string }
   | { readonly from: 'sections' }
   | { readonly from: 'pin'; readonly studentId: StudentId; readonly group: number };
 
@@ -164,13 +166,58 @@ export function recipeRules(bench: Bench, inIt: ReadonlySet<StudentId>): readonl
     recipe.sections === 'kept' ? [[{ from: 'sections' }, { kind: 'sameSection' }]] : [];
   const limits = recipe.limits
     .filter(({ detail }) => isKnown(bench, detail, inIt))
-    .map((limit): Sourced => {
-      const { kind, detail: attribute, value, count } = limit;
-      const says = LIMIT_KINDS[kind] ? { count } : {};
-      // The list of kinds says which of them have a count, as the request's own shapes do.
-      return [{ from: 'limit', limit }, { kind, attribute, value, ...says } as RequestRule];
-    });
+    .flatMap((limit) =>
+      limitedValues(bench, limit, inIt).map((value): Sourced => {
+        const { kind, detail: attribute, count } = limit;
+        const says = LIMIT_KINDS[kind] ? { count } : {};
+        const rule = { kind, attribute, value, ...says };
+        // The list of kinds says which of them have a count, as the request's own shapes do.
+        return [{ from: 'limit', limit, value }, rule as RequestRule];
+      }),
+    );
   return [...quiet, ...sections, ...limits];
+}
+
+/**
+ * The values that a limit is asked for among some students. Of every value, one that a single student has is passed
+ * over where nobody is to be alone: no groups could help.
+ */
+export function limitedValues(
+  bench: Bench,
+  { kind, detail, value }: Limit,
+  inIt: ReadonlySet<StudentId>,
+): readonly string[] {
+  if (value !== null) return [value];
+  const holders = new Map<string, number>();
+  for (const student of bench.students) {
+    const fact = inIt.has(student.id) ? factOf(student, detail) : undefined;
+    if (fact !== undefined) holders.set(valueKey(fact), (holders.get(valueKey(fact)) ?? 0) + 1);
+  }
+  return [...holders]
+    .flatMap(([one, number]) => (kind === 'notAlone' && number === 1 ? [] : [one]))
+    .sort(rankOfValues(bench, detail));
+}
+
+/** The limits without that of a source; of one about every value, those of the others stay. */
+export function limitsWithout(
+  bench: Bench,
+  { limit, value }: Extract<RuleSource, { readonly from: 'limit' }>,
+): readonly Limit[] {
+  const here = new Set(bench.students.flatMap((one) => (one.here ? [one.id] : [])));
+  return bench.lineup.recipe.limits.flatMap((one): readonly Limit[] => {
+    if (one !== limit) return [one];
+    if (limit.value === null) {
+      return limitedValues(bench, limit, here).flatMap((other) =>
+        other === value ? [] : [{ ...limit, value: other }],
+      );
+    }
+    return [];
+  });
+}
+
+/** How many rules some sources stand for, as a teacher counts them: a limit about every value is one. */
+export function countRules(sources: readonly RuleSource[]): number {
+  return new Set(sources.map((source) => (source.from === 'limit' ? source.limit : source))).size;
 }
 
 /** The goals of the recipe, each with the weight of its importance; a detail nobody has asks for nothing. */

@@ -2,9 +2,7 @@ import { seatEvenly } from '../core/assign/evenly';
 import { rngFromSeed } from '../core/random/rng';
 import { uniformInt } from '../core/random/uniform';
 import type { StudentId } from '../schema/ids';
-
-/** How a role is given in every group at once. */
-export type RoleGiving = 'random' | 'first' | 'turns';
+import type { RoleGiving, RoleWish } from '../schema/recipe';
 
 /** A group as far as roles go: its members, and role → who has it. */
 interface Seated {
@@ -44,6 +42,31 @@ export function holdersFor(
     if (holder !== undefined) holders.set(row, holder);
   });
   return holders;
+}
+
+/**
+ * The groups with the roles that a recipe asks for, one after the other; whoever of a group has one already, and is here,
+ * keeps it.
+ */
+export function withWishedRoles<Group extends Seated>(
+  groups: readonly Group[],
+  wishes: readonly RoleWish[],
+  here: ReadonlySet<StudentId>,
+  past: PastRoles,
+  seed: number,
+): readonly Group[] {
+  const stays = ({ studentIds, roles }: Seated, role: string): boolean => {
+    const holder = roles[role];
+    return holder !== undefined && here.has(holder) && studentIds.includes(holder);
+  };
+  return wishes.reduce((given, { role, how }, place) => {
+    const holders = holdersFor(role, how, given, here, past, seed + place);
+    return given.map((group, row) => {
+      const holder = holders.get(row);
+      if (holder === undefined || stays(group, role)) return group;
+      return { ...group, roles: { ...group.roles, [role]: holder } };
+    });
+  }, groups);
 }
 
 /**

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { ClassId, DetailId, LeaveOutId, LineupId, newId, PeriodId, SectionId } from './ids';
-import { BY_SECTION, Recipe, renamedRecipe, withUnknown } from './recipe';
+import { BY_SECTION, Recipe, renamedRecipe, withRoles, withUnknown } from './recipe';
 import { renamedIds, type Renaming } from './renaming';
 import { listOf, type RecordType } from './versions';
 
@@ -206,6 +206,17 @@ export const classType: RecordType<ClassRecord> = {
           usualRecipe: data.usualRecipe ? ranked(data.usualRecipe) : null,
         };
       },
+    },
+    {
+      name: 'class/7 let a recipe give roles',
+      up: (data) => ({
+        ...data,
+        savedRecipes: listOf(data.savedRecipes).map((saved) => ({
+          ...saved,
+          recipe: withRoles((saved as { readonly recipe: object }).recipe),
+        })),
+        usualRecipe: data.usualRecipe ? withRoles(data.usualRecipe) : null,
+      }),
     },
   ],
   freshId: () => newId(ClassId, 'c'),

@@ -1,6 +1,13 @@
 import * as z from 'zod/mini';
 import { ClassId, LineupId, newId, SeriesId, StudentId, TakeId } from './ids';
-import { PLAIN_RECIPE, Recipe, recipeMerging, renamedRecipe, withUnknown } from './recipe';
+import {
+  PLAIN_RECIPE,
+  Recipe,
+  recipeMerging,
+  renamedRecipe,
+  withRoles,
+  withUnknown,
+} from './recipe';
 import { renamedIds, type Renaming } from './renaming';
 import type { RecordType } from './versions';
 
@@ -93,6 +100,10 @@ export const lineupType: RecordType<LineupRecord> = {
     {
       name: 'lineup/7 let students rank its groups',
       up: (data) => ({ ...data, ranks: {}, recipe: { ...(data.recipe as object), topics: null } }),
+    },
+    {
+      name: 'lineup/8 let a recipe give roles',
+      up: (data) => ({ ...data, recipe: withRoles(data.recipe as object) }),
     },
   ],
   freshId: () => newId(LineupId, 'l'),

@@ -37,9 +37,9 @@ export const Who = z.discriminatedUnion('of', [
 ]);
 export type Who = z.infer<typeof Who>;
 
-/** Where students are dealt in an order, the order: a name, the class list, or the values of a detail. */
+/** Where students are dealt in an order, the order: a name, the student number, the class list, or the values of a detail. */
 export const DealOrder = z.union([
-  z.enum(['familyName', 'givenName', 'list']),
+  z.enum(['familyName', 'givenName', 'number', 'list']),
   z.object({ detail: z.string() }),
 ]);
 export type DealOrder = z.infer<typeof DealOrder>;
@@ -71,12 +71,22 @@ type LimitKind = keyof typeof LIMIT_KINDS;
 /** How many students with one value of a detail a group may hold. */
 export const Limit = z.object({
   kind: z.enum(Object.keys(LIMIT_KINDS) as [LimitKind, ...LimitKind[]]),
+  /** `section`, or a detail's id. */
   detail: z.string(),
-  value: z.string(),
+  /** Null for every value in turn. */
+  value: z.nullable(z.string()),
   /** Of no meaning for a kind that does not say how many. */
   count: z.int().check(z.gte(0)),
 });
 export type Limit = z.infer<typeof Limit>;
+
+/** How a role finds somebody in every group: anybody, the first of the group, or whoever had it least often. */
+export const ROLE_GIVINGS = ['random', 'first', 'turns'] as const;
+export type RoleGiving = (typeof ROLE_GIVINGS)[number];
+
+/** A role that groups have from the beginning. */
+export const RoleWish = z.object({ role: z.string(), how: z.enum(ROLE_GIVINGS) });
+export type RoleWish = z.infer<typeof RoleWish>;
 
 /** How groups are called. */
 export const GroupNaming = z.object({
@@ -116,6 +126,8 @@ export const Recipe = z.object({
   /** Groups that students ranked, the first ones as often as can be (`LineupRecord.ranks`). */
   topics: z.nullable(Importance),
   limits: z.array(Limit),
+  /** In the order in which they are given: whoever has one in a group comes last for the next. */
+  roles: z.array(RoleWish),
   naming: GroupNaming,
 });
 export type Recipe = z.infer<typeof Recipe>;
@@ -124,6 +136,11 @@ export type Recipe = z.infer<typeof Recipe>;
 export function withUnknown(recipe: object): object {
   const needs = (recipe as { readonly needs?: unknown }).needs;
   return { ...recipe, needs: needs ? { ...needs, unknown: 'anywhere' } : null };
+}
+
+/** A recipe of before it could ask for roles, for migrations. */
+export function withRoles(recipe: object): object {
+  return { ...recipe, roles: [] };
 }
 
 /** What stands for the section where a detail may be named. */
@@ -137,6 +154,7 @@ export const recipeMerging: Merging = {
       list: ({ kind, detail, value }: Limit) => JSON.stringify([kind, detail, value]),
       item: { fields: {} },
     },
+    roles: { list: ({ role }: RoleWish) => role, item: { fields: {} } },
   },
 };
 
@@ -153,7 +171,7 @@ export function renamedRecipe(recipe: Recipe, to: Renaming): Recipe {
     return renamed === null ? [] : [{ ...one, detail: renamed }];
   };
   const inSection = (one: Limit): readonly Limit[] => {
-    if (one.detail !== BY_SECTION) return [one];
+    if (one.detail !== BY_SECTION || one.value === null) return [one];
     const value = to.section(one.value as SectionId);
     return value === null ? [] : [{ ...one, value }];
   };
@@ -216,5 +234,6 @@ export const PLAIN_RECIPE: Recipe = {
   needs: null,
   topics: null,
   limits: [],
+  roles: [],
   naming: { from: 'numbers', list: [], withCode: false, withDate: false },
 };

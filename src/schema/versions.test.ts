@@ -98,6 +98,14 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
     },
     became: { savedRecipes: [{ recipe: { topics: null } }], usualRecipe: { topics: null } },
   },
+  'class/7 let a recipe give roles': {
+    given: {
+      ...emptyClass('c_1' as never, 'Crew', '2026-10-15T08:00:00.000Z'),
+      savedRecipes: [{ name: 'Usual', detailNames: {}, recipe: without(PLAIN_RECIPE, 'roles') }],
+      usualRecipe: without(PLAIN_RECIPE, 'roles'),
+    },
+    became: { savedRecipes: [{ recipe: { roles: [] } }], usualRecipe: { roles: [] } },
+  },
   'student/1 add preferred name, leaving, filters overruled and doubts settled': {
     given: pastFile.students[0]!,
     became: { name: 'Amira Haddad', preferredName: '', left: null, inAnyway: false, settled: [] },
@@ -166,6 +174,13 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       'ranks',
     ),
     became: { ranks: {}, recipe: { topics: null } },
+  },
+  'lineup/8 let a recipe give roles': {
+    given: {
+      ...newLineup('l_1' as never, 'c_1' as never, 'Week 1', '2026-10-15T08:00:00.000Z'),
+      recipe: without(PLAIN_RECIPE, 'roles'),
+    },
+    became: { recipe: { ...PLAIN_RECIPE, roles: [] } },
   },
   'take/1 add roles, locks and stars': {
     given: { ...pastFile.takes[0]!, dealt: [['s_thursday_2']] },

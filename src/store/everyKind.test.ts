@@ -25,7 +25,7 @@ import {
 } from '../schema/ids';
 import { newLineup } from '../schema/lineup';
 import { emptyPlan } from '../schema/plan';
-import { BY_SECTION, PLAIN_RECIPE, type Recipe } from '../schema/recipe';
+import { BY_SECTION, ROLE_GIVINGS, PLAIN_RECIPE, type Recipe } from '../schema/recipe';
 import {
   LISTED_TYPES,
   mergedRecord,
@@ -302,7 +302,11 @@ function randomRecipe(
       { by: 'order', order: { detail: pick(rng, details) }, inBlocks: false },
     ]),
     balance: [{ detail: pick(rng, details), how: 'mix', importance: 'plain' }],
-    limits: [{ kind: 'atLeast', detail: BY_SECTION, value: pick(rng, sections), count: 1 }],
+    limits: [
+      { kind: 'atLeast', detail: BY_SECTION, value: pick(rng, sections), count: 1 },
+      { kind: 'notAlone', detail: BY_SECTION, value: null, count: 1 },
+    ],
+    roles: [{ role: 'lead', how: pick(rng, ROLE_GIVINGS) }],
   };
 }
 

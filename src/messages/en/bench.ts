@@ -131,20 +131,22 @@ const drawer = {
     return `${held}; the others here ${most === 0 ? 'never yet' : range}`;
   },
   roleOf: (role: string, group: string) => `${role} of ${group}`,
-  lead: 'lead',
   addRole: 'Add a role',
   roleName: 'Name of the role',
   removeRole: (role: string) => `Remove the role ${role}`,
   writeTo: (name: string) => `Write to ${name}`,
   noAddress: (name: string) => `${name} has no e-mail address.`,
-  give: 'Give in every group',
   giveHow: {
+    none: 'nobody',
     random: 'at random',
     first: 'to the first in each',
-    turns: 'in turns, fewest so far first',
+    turns: 'in turns',
   },
-  roleChoice: 'Role to give',
+  rolesHint:
+    'Given at once, and again whenever groups are made; in a group that stays, whoever has a role keeps it. In turns: to whoever had it least often this term.',
+  giveAnew: 'Give them anew',
   given: (role: string, number: number) => `${role} given in ${count(number, 'group')}.`,
+  givenNoMore: (role: string) => `${role} is given no more.`,
 };
 
 const guard = {
@@ -301,7 +303,11 @@ const editors = {
   usualDone: 'New lineups begin with these settings. Those that stand keep their own.',
   usualDrop: 'As the one before again',
   savedAs: (name: string) => `Kept as ${name}.`,
-  values: 'value',
+  values: 'Value',
+  everyValue: 'every value',
+  /** Values passed over by "never one alone", each had by a single student. */
+  onlyOneHas: (values: readonly string[]) =>
+    `Only one student here has ${listNames(values)}: that cannot be helped, and is passed over.`,
 };
 
 export const benchEn = { columns, drawer, guard, compare, editors };

@@ -1,6 +1,7 @@
 import { count, listNames } from './words';
 
 type Kind = 'apart' | 'together';
+type LimitKind = 'atLeast' | 'atMost' | 'notAlone';
 
 const detailValue = (detail: string, value: string): string => `${detail}: ${value}`;
 
@@ -21,15 +22,15 @@ export const rules = {
   sectionsKept: 'Each section in groups of its own',
   pinned: (name: string) => `${name} is pinned to a group`,
   /** "at least 1 with swims: yes in every group". */
-  limit: (
-    kind: 'atLeast' | 'atMost' | 'notAlone',
-    detail: string,
-    value: string,
-    number: number,
-  ) =>
+  limit: (kind: LimitKind, detail: string, value: string, number: number) =>
     kind === 'notAlone'
       ? `nobody alone in a group with ${detailValue(detail, value)}`
       : `${kind === 'atLeast' ? 'at least' : 'at most'} ${number} with ${detailValue(detail, value)} in every group`,
+  /** The same for every value of a detail: "nobody alone in a group with their home language". */
+  limitEvery: (kind: LimitKind, detail: string, number: number) =>
+    kind === 'notAlone'
+      ? `nobody alone in a group with their ${detail}`
+      : `${kind === 'atLeast' ? 'at least' : 'at most'} ${number} with each ${detail} in every group`,
   detailValue,
   keep: (kind: Kind) => `Keep them ${kind}`,
   sentence: (kind: Kind, names: readonly string[]) => `${listNames(names)} ${kind}`,
@@ -52,6 +53,28 @@ export const rules = {
     broken > 0 ? `${count(broken, 'rule')} broken` : none ? 'no quiet rule here' : 'kept',
   brokenHere: (kind: Kind, names: readonly string[]) =>
     kind === 'apart' ? `${listNames(names)} meet` : `${listNames(names)} are not together`,
+  /** What is wrong in a group with a limit: those in it who have the value, and how many the limit says. */
+  limitBrokenHere: (
+    kind: LimitKind,
+    detail: string,
+    value: string,
+    names: readonly string[],
+    number: number,
+  ) => {
+    const what = detailValue(detail, value);
+    switch (kind) {
+      case 'notAlone':
+        return `${listNames(names)} is the only one here with ${what}`;
+      case 'atMost':
+        return `${names.length} here with ${what}, ${number} at most`;
+      case 'atLeast':
+        return names.length === 0
+          ? `nobody here with ${what}`
+          : `only ${names.length} of ${number} here with ${what}`;
+      default:
+        return kind satisfies never;
+    }
+  },
 };
 
 export const clash = {

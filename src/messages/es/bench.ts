@@ -136,20 +136,22 @@ const drawer = {
     return `${held}; los demás de aquí, ${most === 0 ? 'nunca aún' : range}`;
   },
   roleOf: (role: string, group: string) => `${role} de ${group}`,
-  lead: 'responsable',
   addRole: 'Añadir una función',
   roleName: 'Nombre de la función',
   removeRole: (role: string) => `Quitar la función ${role}`,
   writeTo: (name: string) => `Escribir a ${name}`,
   noAddress: (name: string) => `${name} no tiene correo electrónico.`,
-  give: 'Dar en cada grupo',
   giveHow: {
+    none: 'nadie',
     random: 'al azar',
     first: 'a la primera persona de cada uno',
-    turns: 'por turnos, antes a quien menos la ha tenido',
+    turns: 'por turnos',
   },
-  roleChoice: 'Función que se da',
+  rolesHint:
+    'Se dan enseguida, y otra vez cada vez que se forman grupos; en un grupo que sigue igual, quien tiene una función la conserva. Por turnos: a quien menos la ha tenido este curso.',
+  giveAnew: 'Darlas de nuevo',
   given: (role: string, number: number) => `${role}: dada en ${count(number, 'grupo')}.`,
+  givenNoMore: (role: string) => `${role}: ya no se da.`,
 };
 
 const guard = {
@@ -310,7 +312,10 @@ const editors = {
   usualDone: 'Los repartos nuevos empiezan con estos ajustes. Los que ya hay conservan los suyos.',
   usualDrop: 'Otra vez como el anterior',
   savedAs: (name: string) => `Guardada como ${name}.`,
-  values: 'valor',
+  values: 'Valor',
+  everyValue: 'cada valor',
+  onlyOneHas: (values: readonly string[]) =>
+    `Solo una persona de aquí tiene ${listNames(values)}: eso no tiene remedio, y no se tiene en cuenta.`,
 };
 
 export const benchEs = { columns, drawer, guard, compare, editors };

@@ -24,6 +24,7 @@ export const recipeEs = {
     rulesShownOnly:
       'Así no se tienen en cuenta sus {rules}: donde no se cumple una, la fila lo dice.',
     naming: 'Los grupos se nombran {naming}.',
+    roles: 'Funciones: {roles}.',
   },
   goal: { mix: 'mezcla de {details}', match: 'afinidad en {details}' },
   empty: 'vacíos',
@@ -39,7 +40,12 @@ export const recipeEs = {
   },
   whoLabel: 'A quién se reparte en grupos',
   inOrder: (order: string, dealt: string) => `${order}, ${dealt}`,
-  order: { familyName: 'apellido', givenName: 'nombre', list: 'orden de lista' },
+  order: {
+    familyName: 'apellido',
+    givenName: 'nombre',
+    number: 'número de estudiante',
+    list: 'orden de lista',
+  },
   dealt: { round: 'por turno entre los grupos', blocks: 'por bloques' },
   dealingLabel: 'Cómo se reparten los grupos',
   balanceLabel: 'Qué se mezcla y qué se agrupa por afinidad',
@@ -69,6 +75,13 @@ export const recipeEs = {
     list: 'con una lista propia',
   },
   namingLabel: 'Nombres de los grupos',
+  lead: 'responsable',
+  roleGiven: {
+    random: (role: string) => `${role} al azar`,
+    first: (role: string) => `${role} a la primera persona de cada grupo`,
+    turns: (role: string) => `${role} por turnos`,
+  },
+  rolesLabel: 'Funciones en cada grupo',
   alsoOptions: {
     balance: 'mezclar un dato o agrupar por él',
     sections: 'secciones',
@@ -78,6 +91,7 @@ export const recipeEs = {
     needs: 'lo que toca aprender',
     limits: 'al menos, como mucho, nunca a solas',
     dealing: 'repartir sin barajar',
+    roles: 'responsable u otras funciones',
     naming: 'nombres de los grupos',
     saved: 'guardar o usar una receta',
   },

@@ -1,6 +1,7 @@
 import { count, listNames, longDay } from './words';
 
 type Kind = 'apart' | 'together';
+type LimitKind = 'atLeast' | 'atMost' | 'notAlone';
 
 const detailValue = (detail: string, value: string): string => `${detail}: ${value}`;
 const keepWord: Readonly<Record<Kind, string>> = { apart: 'por separado', together: 'juntos' };
@@ -21,15 +22,14 @@ export const rules = {
   none: 'Aún no hay reglas discretas. Cualquiera puede estar con cualquiera.',
   sectionsKept: 'Cada sección en grupos propios',
   pinned: (name: string) => `${name} tiene un grupo fijo`,
-  limit: (
-    kind: 'atLeast' | 'atMost' | 'notAlone',
-    detail: string,
-    value: string,
-    number: number,
-  ) =>
+  limit: (kind: LimitKind, detail: string, value: string, number: number) =>
     kind === 'notAlone'
       ? `nadie a solas en un grupo con ${detailValue(detail, value)}`
       : `${kind === 'atLeast' ? 'al menos' : 'como mucho'} ${number} con ${detailValue(detail, value)} en cada grupo`,
+  limitEvery: (kind: LimitKind, detail: string, number: number) =>
+    kind === 'notAlone'
+      ? `nadie a solas en un grupo en cuanto a ${detail}`
+      : `${kind === 'atLeast' ? 'al menos' : 'como mucho'} ${number} de cada valor de ${detail} en cada grupo`,
   detailValue,
   keep: (kind: Kind) => `Mantenerlos ${keepWord[kind]}`,
   sentence: (kind: Kind, names: readonly string[]) => `${listNames(names)} ${keepWord[kind]}`,
@@ -56,6 +56,27 @@ export const rules = {
         : 'se cumplen',
   brokenHere: (kind: Kind, names: readonly string[]) =>
     kind === 'apart' ? `${listNames(names)} coinciden` : `${listNames(names)} no están juntos`,
+  limitBrokenHere: (
+    kind: LimitKind,
+    detail: string,
+    value: string,
+    names: readonly string[],
+    number: number,
+  ) => {
+    const what = detailValue(detail, value);
+    switch (kind) {
+      case 'notAlone':
+        return `aquí solo ${listNames(names)} tiene ${what}`;
+      case 'atMost':
+        return `${names.length} aquí con ${what}, como mucho ${number}`;
+      case 'atLeast':
+        return names.length === 0
+          ? `aquí nadie tiene ${what}`
+          : `aquí solo ${names.length} de ${number} con ${what}`;
+      default:
+        return kind satisfies never;
+    }
+  },
 };
 
 export const clash = {

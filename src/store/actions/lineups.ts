@@ -3,12 +3,13 @@ import { keptGroups } from '../../schema/activity';
 import { LineupId, newId, type ClassId, type StudentId } from '../../schema/ids';
 import { sameData } from '../../schema/merging';
 import { newLineup, usesOf, type LineupRecord } from '../../schema/lineup';
-import type { Recipe } from '../../schema/recipe';
+import type { Recipe, RoleGiving } from '../../schema/recipe';
 import type { AppStore } from '../appStore';
 import type { ActionLabel } from '../history';
 import { rollOf, shownTake } from '../queries';
 import type { Change, RecordStore } from '../recordStore';
 import { forget } from './references';
+import { withHolders } from './takes';
 
 /** A new lineup with the class's usual recipe, else that of the one it follows. */
 export function createLineup(
@@ -140,6 +141,34 @@ export function openLineup(store: AppStore, classId: ClassId, id: LineupId): voi
 /** Changes parts of the recipe; groups already made stay as they are. */
 export function changeRecipe(store: AppStore, id: LineupId, parts: Partial<Recipe>): void {
   edit(store, 'changeRecipe', id, ({ recipe }) => ({ recipe: { ...recipe, ...parts } }));
+}
+
+/**
+ * Has the recipe give a role in every group from now on, or no more for null, and gives it in the shown groups at once:
+ * row → holder, null for nobody.
+ */
+export function wishRole(
+  store: AppStore,
+  id: LineupId,
+  role: string,
+  how: RoleGiving | null,
+  holderOfRow: ReadonlyMap<number, StudentId | null>,
+): void {
+  store.history.act('giveRoles', ({ get, put }) => {
+    const lineup = get('lineup', id);
+    if (!lineup) return;
+    const { roles } = lineup.recipe;
+    const others = roles.filter((one) => one.role !== role);
+    const wish = how && { role, how };
+    const next = !wish
+      ? others
+      : others.length === roles.length
+        ? [...roles, wish]
+        : roles.map((one) => (one.role === role ? wish : one));
+    put({ ...lineup, recipe: { ...lineup.recipe, roles: next } });
+    const take = lineup.takeId && get('take', lineup.takeId);
+    if (take) put({ ...take, groups: withHolders(take.groups, role, holderOfRow) });
+  });
 }
 
 export function setPinned(

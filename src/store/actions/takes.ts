@@ -220,14 +220,23 @@ export function giveRole(
 ): void {
   editTake(store, 'giveRoles', takeId, (take) => ({
     ...take,
-    groups: take.groups.map((group, row) => {
-      const holder = holderOfRow.get(row);
-      const away = holder && !group.studentIds.includes(holder);
-      if (holder === undefined || away) return group;
-      const { [role]: _before, ...others } = group.roles;
-      return { ...group, roles: holder === null ? others : { ...others, [role]: holder } };
-    }),
+    groups: withHolders(take.groups, role, holderOfRow),
   }));
+}
+
+/** Groups with the role given: row → holder, null for nobody; rows that are not named stay as they are. */
+export function withHolders(
+  groups: readonly TakeGroup[],
+  role: string,
+  holderOfRow: ReadonlyMap<number, StudentId | null>,
+): TakeGroup[] {
+  return groups.map((group, row) => {
+    const holder = holderOfRow.get(row);
+    const away = holder && !group.studentIds.includes(holder);
+    if (holder === undefined || away) return group;
+    const { [role]: _before, ...others } = group.roles;
+    return { ...group, roles: holder === null ? others : { ...others, [role]: holder } };
+  });
 }
 
 /** Takes back every change of groups by hand since the take was dealt; names given meanwhile stay. */

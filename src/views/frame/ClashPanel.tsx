@@ -6,7 +6,7 @@ import { sayClash } from '@/messages/clash';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { NameOf } from './names';
 import { clashNames, ruleSentence } from './ruleSources';
-import type { RuleSource } from '@/encode/request';
+import { countRules, type RuleSource } from '@/encode/request';
 import styles from './ClashPanel.module.css';
 
 /** What a press on a way out does. */
@@ -37,6 +37,8 @@ interface ClashPanelProps {
 export function ClashPanel(props: ClashPanelProps) {
   const { result, sources, theClass, nameOf, ways, onUseAnyway } = props;
   const { clash, broken = [] } = result;
+  // Rules, as everywhere: one may be broken in several places.
+  const rulesBroken = countRules(broken.flatMap(({ rule }) => sources[rule] ?? []));
   const sentenceOf = (source: RuleSource): string => ruleSentence(source, theClass, nameOf);
   const clashing = clash?.rules.flatMap((index) => sources[index] ?? []) ?? [];
   return (
@@ -65,7 +67,7 @@ export function ClashPanel(props: ClashPanelProps) {
         ))}
         {onUseAnyway && (
           <Button variant="paper" onClick={onUseAnyway}>
-            {sayClash.useAnyway(broken.length)}
+            {sayClash.useAnyway(rulesBroken)}
           </Button>
         )}
       </div>

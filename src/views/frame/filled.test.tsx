@@ -22,7 +22,16 @@ test('controls are listed as the language lists words', () => {
 });
 
 test('the slots of every sentence of the recipe are those it is filled with', () => {
-  const slots = { sizing: 1, who: 1, leftover: 1, dealing: 1, goals: 1, rules: 1, naming: 1 };
+  const slots = {
+    sizing: 1,
+    who: 1,
+    leftover: 1,
+    dealing: 1,
+    goals: 1,
+    rules: 1,
+    naming: 1,
+    roles: 1,
+  };
   for (const sentence of Object.values(sayRecipe.sentence)) {
     expect(textOf(filled(sentence, slots))).not.toContain('{');
   }

@@ -13,6 +13,7 @@ const bench: Bench = testBench({
     limits: [
       { kind: 'atLeast', detail: 'swims', value: 'yes', count: 1 },
       { kind: 'notAlone', detail: 'swims', value: 'no', count: 1 },
+      { kind: 'atMost', detail: 'swims', value: null, count: 3 },
     ],
   },
   pinned: 'c',

@@ -1,14 +1,16 @@
 import type { Bench } from '@/encode/bench';
-import type { RuleSource } from '@/encode/request';
+import { limitsWithout, type RuleSource } from '@/encode/request';
 import { sayRules } from '@/messages/rules';
 import type { ClashNames } from '@/messages/clash';
 import type { ClassRecord } from '@/schema/classRecord';
-import type { Recipe } from '@/schema/recipe';
+import type { StudentId } from '@/schema/ids';
+import type { Limit, Recipe } from '@/schema/recipe';
 import { changeRecipe, setPinned } from '@/store/actions/lineups';
 import { removeRule } from '@/store/actions/rules';
 import type { AppStore } from '@/store/appStore';
 import { detailName, valueName } from './detailWords';
 import type { NameOf } from './names';
+import { RULE_KIND_VIEWS } from './ruleKinds';
 
 type SourceOf<F extends RuleSource['from']> = Extract<RuleSource, { readonly from: F }>;
 
@@ -38,14 +40,10 @@ const SOURCE_VIEWS: { readonly [F in RuleSource['from']]: SourceView<F> } = {
     without: (bench) => withRecipe(bench, { sections: 'any' }),
   },
   limit: {
-    sentence: ({ limit: { kind, detail, value, count } }, theClass) =>
-      sayRules.limit(kind, detailName(theClass, detail), valueName(theClass, detail, value), count),
-    takeBack: (store, { lineup }, { limit }) =>
-      changeRecipe(store, lineup.id, {
-        limits: lineup.recipe.limits.filter((one) => one !== limit),
-      }),
-    without: (bench, { limit }) =>
-      withRecipe(bench, { limits: bench.lineup.recipe.limits.filter((one) => one !== limit) }),
+    sentence: ({ limit, value }, theClass) => limitSentence({ ...limit, value }, theClass),
+    takeBack: (store, bench, source) =>
+      changeRecipe(store, bench.lineup.id, { limits: [...limitsWithout(bench, source)] }),
+    without: (bench, source) => withRecipe(bench, { limits: [...limitsWithout(bench, source)] }),
   },
   pin: {
     sentence: ({ studentId }, _theClass, nameOf) => sayRules.pinned(nameOf(studentId)),
@@ -66,9 +64,48 @@ function withRecipe({ lineup, ...bench }: Bench, parts: Partial<Recipe>): Bench 
   return { ...bench, lineup: { ...lineup, recipe: { ...lineup.recipe, ...parts } } };
 }
 
+/** A limit of a recipe in words. */
+export function limitSentence(
+  { kind, detail, value, count }: Limit,
+  theClass: ClassRecord,
+): string {
+  const name = detailName(theClass, detail);
+  return value === null
+    ? sayRules.limitEvery(kind, name, count)
+    : sayRules.limit(kind, name, valueName(theClass, detail, value), count);
+}
+
 /** A rule in words, wherever it comes from. */
 export function ruleSentence(source: RuleSource, theClass: ClassRecord, nameOf: NameOf): string {
   return viewOf(source).sentence(source, theClass, nameOf);
+}
+
+/** The rule of a source as the teacher asked for it: a limit about every value is one. */
+export function askedSentence(source: RuleSource, theClass: ClassRecord, nameOf: NameOf): string {
+  return source.from === 'limit'
+    ? limitSentence(source.limit, theClass)
+    : ruleSentence(source, theClass, nameOf);
+}
+
+/** What is wrong in one group with a rule that it breaks, in words; `studentIds` are those concerned there. */
+export function brokenSentence(
+  source: RuleSource,
+  studentIds: readonly StudentId[],
+  theClass: ClassRecord,
+  nameOf: NameOf,
+): string {
+  if (source.from === 'rule') {
+    const { rule } = source;
+    const named = RULE_KIND_VIEWS[rule.kind].named(rule, studentIds);
+    return sayRules.brokenHere(rule.kind, named.map(nameOf));
+  }
+  if (source.from === 'limit') {
+    const { kind, detail, count } = source.limit;
+    const value = valueName(theClass, detail, source.value);
+    const name = detailName(theClass, detail);
+    return sayRules.limitBrokenHere(kind, name, value, studentIds.map(nameOf), count);
+  }
+  return ruleSentence(source, theClass, nameOf);
 }
 
 /** Takes a rule back where it was made: the quiet rule, a part of the recipe, or a pin. */

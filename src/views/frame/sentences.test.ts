@@ -2,6 +2,7 @@ import { arrangeNow } from '@/core/arrange';
 import type { ClashReason } from '@/core/format';
 import { Insight } from '@/encode/insight';
 import { requestFor } from '@/encode/request';
+import { brokenRules } from '@/encode/ruleState';
 import { take as takeOf, testBench } from '@/encode/testBench';
 import { sayClash } from '@/messages/clash';
 import { ClassId, DetailId, newId, RuleId, SectionId, StudentId } from '@/schema/ids';
@@ -10,7 +11,7 @@ import type { RuleRecord } from '@/schema/rule';
 import { newStudent } from '@/schema/student';
 import { newGroup } from '@/schema/take';
 import { factSentence } from '../groups/drawer/factWords';
-import { clashNames, ruleSentence } from './ruleSources';
+import { brokenSentence, clashNames, limitSentence, ruleSentence } from './ruleSources';
 
 /** An id as a browser draws them. */
 const ID = /\b[a-z]+_[0-9a-f]{8,}/;
@@ -30,7 +31,7 @@ const rule = (kind: RuleRecord['kind'], ...members: number[]): RuleRecord => ({
   ...{ record: 'rule', id: newId(RuleId, 'r'), classId, kind, reason: '', until: null, order: 1 },
   studentIds: members.map((place) => ids[place] as StudentId),
 });
-const limit = (kind: Limit['kind'], detail: string, value: string, count = 1): Limit => ({
+const limit = (kind: Limit['kind'], detail: string, value: string | null, count = 1): Limit => ({
   ...{ kind, detail, value, count },
 });
 const groups = [ids.slice(0, 3), ids.slice(3)].map((members, i) => newGroup(`G${i}`, i, members));
@@ -94,6 +95,37 @@ test.each(Object.entries(CLASHES))(
     });
   },
 );
+
+test.each([
+  [limit('notAlone', level, null), 'nobody alone in a group with their'],
+  [limit('atMost', BY_SECTION, null, 2), 'at most 2 with each section in every group'],
+])('a limit about every value is told as such (%#)', (about, words) => {
+  expect(limitSentence(about, bench({}, []).theClass)).toContain(words);
+});
+
+test('a limit that a group breaks is said as what is wrong there', () => {
+  const of = bench(
+    {
+      limits: [
+        limit('notAlone', BY_SECTION, null),
+        limit('atLeast', swims, 'yes', 9),
+        limit('atMost', swims, 'yes', 0),
+      ],
+    },
+    [],
+  );
+  const told = brokenRules([[ids[0]!, ids[5]!], [ids[1]!]], of).map(({ source, studentIds }) =>
+    brokenSentence(source, studentIds, of.theClass, nameOf),
+  );
+  told.forEach((sentence) => expect(sentence).not.toMatch(ID));
+  expect(told).toEqual(
+    expect.arrayContaining([expect.stringMatching(/is the only one here with/)]),
+  );
+  expect(told).toEqual(expect.arrayContaining([expect.stringMatching(/here with .*, 0 at most$/)]));
+  expect(told).toEqual(
+    expect.arrayContaining([expect.stringMatching(/^(nobody|only \d of 9) here with/)]),
+  );
+});
 
 test('what is told of a group or a student names values, rules and sections, never ids', () => {
   const of = bench(

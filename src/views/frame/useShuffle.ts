@@ -17,6 +17,7 @@ import { WorkerError } from '@/worker/client';
 import { useNotices } from '../primitives/notices';
 import { useArrangeClient } from './arranging';
 import { namesFor } from './groupNaming';
+import { newSeed, withGivenRoles } from './givenRoles';
 import { groupsFrom } from './groupsFrom';
 import { useRehearsal } from './useRehearsal';
 import { useStable } from './useStable';
@@ -60,9 +61,10 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
   const offer = (
     of: Bench,
     seed: number,
-    groups: readonly TakeGroup[],
+    made: readonly TakeGroup[],
     scope: ShuffleScope | null,
   ): void => {
+    const groups = withGivenRoles(store, of, made, scope?.few ?? false);
     const known = of.takes.find((take) => sameDivision(take.groups, groups));
     setState(known && scope ? { state: 'again', number: known.number, scope } : { state: 'idle' });
     if (known) {
@@ -101,7 +103,7 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
     const tell = (done: number): void => {
       if (performance.now() - began > WORTH_TELLING_MS) setState({ state: 'working', done });
     };
-    const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
+    const seed = newSeed();
     const plan = requestFor(of, seed, scope);
     try {
       const outcome = await client.arrange(plan.request, {

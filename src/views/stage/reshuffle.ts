@@ -18,6 +18,7 @@ import {
 } from '@/store/queries';
 import type { AppStore } from '@/store/appStore';
 import type { ArrangeClient } from '@/worker/client';
+import { newSeed, withGivenRoles } from '../frame/givenRoles';
 import { groupsFrom } from '../frame/groupsFrom';
 import { today } from '../frame/today';
 
@@ -35,11 +36,12 @@ export async function reshuffle(
   if (lineup.state !== 'draft' || !bench || dealtWithoutDraw(bench, () => '')) {
     return false;
   }
-  const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
+  const seed = newSeed();
   const { request, keptRows } = requestFor(bench, seed, WHOLE);
   const outcome = await client.arrange(request);
   if (!outcome.ok || !outcome.result.feasible) return false;
-  const groups = groupsFrom(bench, outcome.result, keptRows);
+  const made = groupsFrom(bench, outcome.result, keptRows);
+  const groups = withGivenRoles(store, bench, made, false);
   addTake(store, lineup.id, seed, groups, sentenceKey(lineup.recipe));
   return true;
 }

@@ -3,6 +3,7 @@
 import MailOutlineRounded from '@mui/icons-material/MailOutlineRounded';
 import { turnReason } from '@/encode/roles';
 import { sayBench } from '@/messages/bench';
+import { sayRecipe } from '@/messages/recipe';
 import type { StudentId } from '@/schema/ids';
 import { LEAD } from '@/schema/take';
 import { giveRole } from '@/store/actions/takes';
@@ -46,7 +47,7 @@ export function GroupRoles({ group }: GroupRolesProps) {
       <dl className={styles.roles}>
         {[LEAD, ...bench.theClass.roles].map((role) => {
           const holder = group.roles[role];
-          const shown = role === LEAD ? drawer.lead : role;
+          const shown = role === LEAD ? sayRecipe.lead : role;
           return (
             <div key={role}>
               <dt>{shown}</dt>

@@ -30,6 +30,8 @@ export function Offers({ student, group }: OffersProps) {
   const seated = sheet.groups.reduce((sum, { size }) => sum + size, 0);
   // Looking through all pairs may come a moment after the groups are painted.
   const late = useDeferredValue(insight);
+  // Until then the list is of groups that are no more: what it would do is not what it says.
+  const stale = late !== insight;
   const whole = student === undefined && group === undefined;
   const offers = useMemo(() => {
     if (!late || (whole && seated > MOST_STUDENTS_AT_ONCE)) return null;
@@ -41,6 +43,7 @@ export function Offers({ student, group }: OffersProps) {
   if (!offers) return null;
   const { drawer } = sayBench;
   const take = ({ kind, studentIds, to }: Offer): void => {
+    if (stale) return;
     const [one, two] = studentIds;
     if (kind === 'swap' && one && two) selection.swap(one, two);
     else selection.move(studentIds, to);
@@ -56,10 +59,16 @@ export function Offers({ student, group }: OffersProps) {
       {shown.length === 0 ? (
         <p className={styles.hint}>{drawer.noSwaps}</p>
       ) : (
-        <ul className={styles.offers}>
+        <ul className={styles.offers} aria-busy={stale}>
           {shown.map((offer) => (
             <li key={offer.studentIds.join()}>
-              <Button variant="paper" size="small" onClick={() => take(offer)}>
+              <Button
+                variant="paper"
+                size="small"
+                // Not disabled: the focus stays where the next press may come.
+                aria-disabled={stale}
+                onClick={() => take(offer)}
+              >
                 <span className={styles.pair}>
                   {offer.kind === 'swap'
                     ? drawer.swapNames(

@@ -8,7 +8,7 @@ import { sayBench } from '@/messages/bench';
 import { addGroup } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
 import { namesFor } from '../../frame/groupNaming';
-import { ruleSentence } from '../../frame/ruleSources';
+import { askedSentence } from '../../frame/ruleSources';
 import { useNotices } from '../../primitives/notices';
 import styles from './Drawer.module.css';
 import { Ladder } from './Ladder';
@@ -29,7 +29,7 @@ export function TakeFacts() {
   const broken = sheet.groups.flatMap((group) => group.broken);
   const seated = sheet.groups.reduce((total, { size }) => total + size, 0);
   const sentences = [
-    ...new Set(broken.map(({ source }) => ruleSentence(source, bench.theClass, nameOf))),
+    ...new Set(broken.map(({ source }) => askedSentence(source, bench.theClass, nameOf))),
   ];
   const add = (): void => {
     const row = take.groups.length;

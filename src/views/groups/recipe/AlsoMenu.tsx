@@ -67,8 +67,14 @@ function offered({ lineup, theClass, students, history, mastery }: Bench): reado
       'needs',
       shuffled && recipe.needs === null && students.some((one) => mastery.needs(one).length > 0),
     ],
-    ['limits', shuffled && recipe.limits.length === 0 && theClass.details.length > 0],
+    [
+      'limits',
+      shuffled &&
+        recipe.limits.length === 0 &&
+        (theClass.details.length > 0 || theClass.sections.length > 1),
+    ],
     ['dealing', true],
+    ['roles', recipe.roles.length === 0 && recipe.dealing.by !== 'choose'],
     ['naming', true],
     ['saved', true],
   ];

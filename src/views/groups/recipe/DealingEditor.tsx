@@ -9,7 +9,7 @@ import type { EditorProps } from './editor';
 import styles from './RecipeEditor.module.css';
 import { useWorkbench } from '../workbench/Workbench';
 
-const NAMES = ['familyName', 'givenName', 'list'] as const;
+const NAMES = ['familyName', 'givenName', 'number', 'list'] as const;
 
 /** Shuffled, dealt in an order, one group for each value, or empty groups to be filled by hand. */
 export function DealingEditor({ change }: EditorProps) {

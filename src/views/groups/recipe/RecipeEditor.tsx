@@ -16,6 +16,7 @@ import { LimitsEditor } from './LimitsEditor';
 import { NeedsEditor } from './NeedsEditor';
 import { NamingEditor } from './NamingEditor';
 import styles from './RecipeEditor.module.css';
+import { RolesEditor } from './RolesEditor';
 import { SavedRecipes } from './SavedRecipes';
 import { SizingEditor } from './SizingEditor';
 import type { PartKey } from './parts';
@@ -108,6 +109,8 @@ function EditorOf({ part, ...props }: EditorProps & { readonly part: PartKey }) 
       return <NeedsEditor {...props} />;
     case 'limits':
       return <LimitsEditor {...props} />;
+    case 'roles':
+      return <RolesEditor />;
     case 'naming':
       return <NamingEditor />;
     case 'saved':

@@ -8,6 +8,7 @@ import { sayRecipe } from '@/messages/recipe';
 import { lineupsOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import type { Balance, Recipe } from '@/schema/recipe';
+import { LEAD } from '@/schema/take';
 import { filled } from '../../frame/filled';
 import { Outcome } from './Outcome';
 import { balanceWords, dealingWords, whoWords, type PartKey } from './parts';
@@ -62,6 +63,11 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
   // Numbers and words can be seen on the groups; what is made up of more is said.
   const { from, withCode, withDate } = recipe.naming;
   const plainNames = (from === 'numbers' || from === 'words') && !withCode && !withDate;
+  const roles = recipe.roles.flatMap(({ role, how }) =>
+    role === LEAD || theClass.roles.includes(role)
+      ? [sayRecipe.roleGiven[how](role === LEAD ? sayRecipe.lead : role)]
+      : [],
+  );
   const goals = dealing.by === 'shuffle' ? goalsOf(bench, part) : [];
 
   return (
@@ -79,6 +85,10 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
       {!plainNames &&
         filled(sentence.naming, {
           naming: part('naming', sayRecipe.naming[recipe.naming.from], sayRecipe.namingLabel),
+        })}{' '}
+      {roles.length > 0 &&
+        filled(sentence.roles, {
+          roles: part('roles', sayRecipe.listed(roles), sayRecipe.rolesLabel),
         })}{' '}
       <RecipePart
         text={sayRecipe.also}

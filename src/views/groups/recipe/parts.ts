@@ -16,6 +16,7 @@ export type PartKey =
   | 'topics'
   | 'needs'
   | 'limits'
+  | 'roles'
   | 'naming'
   | 'saved';
 

@@ -10,8 +10,7 @@ import { sayGroups } from '@/messages/groups';
 import { sayRules } from '@/messages/rules';
 import type { ClassRecord } from '@/schema/classRecord';
 import { LEAD } from '@/schema/take';
-import { RULE_KIND_VIEWS } from '../../frame/ruleKinds';
-import { ruleSentence } from '../../frame/ruleSources';
+import { brokenSentence, ruleSentence } from '../../frame/ruleSources';
 import type { NameOf } from '../../frame/names';
 import { Sign } from '../../primitives/Sign';
 import { Spoken } from '../../primitives/Spoken';
@@ -164,12 +163,7 @@ function BrokenRules({ group, theClass, nameOf }: BrokenRulesProps) {
     <ul className={styles.broken}>
       {group.broken.map(({ source, studentIds }) => (
         <li key={ruleSentence(source, theClass, nameOf)}>
-          {source.from === 'rule'
-            ? sayRules.brokenHere(
-                source.rule.kind,
-                RULE_KIND_VIEWS[source.rule.kind].named(source.rule, studentIds).map(nameOf),
-              )
-            : ruleSentence(source, theClass, nameOf)}
+          {brokenSentence(source, studentIds, theClass, nameOf)}
         </li>
       ))}
     </ul>

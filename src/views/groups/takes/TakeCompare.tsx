@@ -3,6 +3,7 @@
 import { Button } from '../../primitives/Button';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { moversBetween } from '@/encode/compareTakes';
+import { countRules } from '@/encode/request';
 import { brokenRules } from '@/encode/ruleState';
 import { sayBench } from '@/messages/bench';
 import { sayGroups } from '@/messages/groups';
@@ -97,7 +98,7 @@ function Figures({ one, two }: TwoTakes) {
   const here = new Set(bench.students.flatMap(({ id, here }) => (here ? [id] : [])));
   const broken = [one, two].map(({ groups }) => {
     const present = groups.map(({ studentIds }) => studentIds.filter((id) => here.has(id)));
-    return new Set(brokenRules(present, bench).map(({ source }) => source)).size;
+    return countRules(brokenRules(present, bench).map(({ source }) => source));
   });
   return (
     <table className={styles.figures}>

@@ -6,6 +6,7 @@ import { useTold } from '../../frame/useTold';
 import { Button } from '../../primitives/Button';
 import { lazily } from '../../primitives/lazily';
 import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { countRules } from '@/encode/request';
 import { brokenRules } from '@/encode/ruleState';
 import { sayGroups } from '@/messages/groups';
 import type { TakeGroup, TakeRecord } from '@/schema/take';
@@ -175,7 +176,7 @@ function TakeState({ take }: { readonly take: TakeRecord }) {
   const broken = useMemo(() => {
     const here = new Set(bench.students.flatMap(({ id, here }) => (here ? [id] : [])));
     const groups = take.groups.map(({ studentIds }) => studentIds.filter((id) => here.has(id)));
-    return new Set(brokenRules(groups, bench).map(({ source }) => source)).size;
+    return countRules(brokenRules(groups, bench).map(({ source }) => source));
   }, [bench, take]);
   return (
     <>

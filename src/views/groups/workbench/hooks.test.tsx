@@ -5,8 +5,10 @@ import type { ArrangeRequest } from '@/core/format';
 import { arrangeNow, type ArrangeOutcome } from '@/core/arrange';
 import { idOf, idsOf, rule, student, take as takeOf, testBench } from '@/encode/testBench';
 import type { RuleRecord } from '@/schema/rule';
-import { changeRecipe, setLineupState } from '@/store/actions/lineups';
+import { LEAD } from '@/schema/take';
+import { changeRecipe, setLineupState, wishRole } from '@/store/actions/lineups';
 import { addRule } from '@/store/actions/rules';
+import { lockGroup } from '@/store/actions/takes';
 import type { AppStore } from '@/store/appStore';
 import { lineupsOf, rollOf, takesOf } from '@/store/queries';
 import { StoreProvider, useQuery } from '@/store/react';
@@ -194,6 +196,29 @@ describe('a shuffle', () => {
     expect(rows(store)).toHaveLength(1);
     act(() => keep());
     expect(rows(store)).toHaveLength(2);
+  });
+
+  test('has the roles of the recipe in every group, also dealt in an order; rows left alone keep theirs', async () => {
+    const { store, result } = workbench();
+    act(() => wishRole(store, base.lineup.id, LEAD, 'random', new Map([[0, idOf('Bo')]])));
+    expect(result.current.bench.take?.groups.map(({ roles }) => roles[LEAD])).toEqual([
+      'Bo',
+      undefined,
+    ]);
+    act(() => lockGroup(store, dealt.id, 0, true));
+    await settled(() => void result.current.shuffle.make());
+    await answerLast();
+    const leads = () => result.current.sheet.groups.map(({ roles }) => roles[LEAD]);
+    expect(leads()[0]).toBe('Bo');
+    expect(result.current.bench.take?.groups[1]?.studentIds).toContain(leads()[1]);
+    act(() =>
+      changeRecipe(store, base.lineup.id, {
+        dealing: { by: 'order', order: 'list', inBlocks: true },
+        roles: [{ role: LEAD, how: 'first' }],
+      }),
+    );
+    await settled(() => void result.current.shuffle.make());
+    expect(leads()).toEqual(['Ana', 'Eli']);
   });
 
   test('groups dealt in an order ask nothing of the engine', async () => {
