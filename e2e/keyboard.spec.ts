@@ -1,4 +1,4 @@
-import { CREW, expect, openDemo, rowOf, test } from './pages';
+import { CREW, OPEN_COURSE, expect, openDemo, rowOf, test } from './pages';
 
 test('from an empty shelf to groups on stage, by keyboard alone', async ({ page }) => {
   await openDemo(page, '/');
@@ -80,4 +80,43 @@ test('the drawer moves the selected student with a press, and single letters can
   await page.keyboard.press('s');
   await page.keyboard.press('Control+z');
   await expect(rowOf(page, /^Arjun Pillai/)).toHaveAttribute('data-row', '4');
+});
+
+test('among 300 groups a student is dragged, with words, and moved to any of them by its number', async ({
+  page,
+}) => {
+  await openDemo(page, `${OPEN_COURSE}/groups`);
+  await page.getByRole('button', { name: 'Make groups', exact: true }).click();
+  await expect(page.getByText('1,200 students in 300 groups.')).toBeVisible();
+  const row = (index: number) => page.locator(`[data-row="${index}"]`);
+  const tileOf = (id: string | null) => page.locator(`[data-student="${id ?? ''}"]`);
+  const first = row(0).locator('[data-student]').first();
+  const moved = await first.getAttribute('data-student');
+  await first.hover();
+  await expect(first).toHaveCSS('cursor', 'grab');
+  const [from, to] = [await first.boundingBox(), await row(2).boundingBox()];
+  if (!from || !to) throw new Error('expected both on screen');
+  await page.mouse.move(from.x + 12, from.y + 12);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 30, from.y + 24, { steps: 4 });
+  // On the name of the group: on a person the two would change places.
+  await page.mouse.move(to.x + 60, to.y + to.height / 2, { steps: 8 });
+  await expect(page.locator('[role="status"]').filter({ hasText: / over / })).toHaveCount(1);
+  await page.mouse.up();
+  await expect(row(2).locator(`[data-student="${moved ?? ''}"]`)).toBeVisible();
+  await tileOf(moved).focus();
+  await page.keyboard.press('1');
+  await expect(page.getByText('to group 1…')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByText('to group 1…')).toHaveCount(0);
+  await expect(row(2).locator(`[data-student="${moved ?? ''}"]`)).toBeVisible();
+  await page.keyboard.type('298');
+  await expect(row(2).locator(`[data-student="${moved ?? ''}"]`)).toHaveCount(0);
+  // Its new row is far out of sight: the focus stays in the old one.
+  await expect(row(2).locator('[data-student]:focus')).toHaveCount(1);
+  await expect(page.getByText('Saved', { exact: true })).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('1,200 students in 300 groups.')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(row(2).locator(`[data-student="${moved ?? ''}"]`)).toBeVisible();
 });

@@ -64,7 +64,17 @@ const groups = {
   foundOf: (place: number, of: number) =>
     of === 1 ? 'found' : `${place} of ${of}, Enter for the next`,
   notFound: (text: string) => `Nobody called ${text} is in the groups.`,
-  tileHelp: 'Press a figure to move the student to that group, or Alt with an arrow key.',
+  tileHelp: 'Type the number of a group to move the student there, or press Alt with an arrow key.',
+  /** While the number of a group is being typed: it may still go on. */
+  typing: (number: string) => `to group ${number}…`,
+  drag: {
+    lifted: (names: readonly string[]) => `${listNames(names)} picked up.`,
+    overGroup: (names: readonly string[], group: string, effect: string | null) =>
+      `${listNames(names)} over ${group}${effect === null ? '' : `: ${effect}`}`,
+    overStudent: (one: string, two: string, effect: string | null) =>
+      `${one} over ${two}, to change places${effect === null ? '' : `: ${effect}`}`,
+    nowhere: 'Put back; nobody moved.',
+  },
   gone: (names: readonly string[]) =>
     `${listNames(names)} ${names.length === 1 ? 'is' : 'are'} away today, and off the stage.`,
   evenOut: 'Even the groups',

@@ -6,7 +6,7 @@ export const keyMap = {
     takes: 'Earlier and later take',
     look: 'From tile to tile',
     select: 'Select the student',
-    toRow: 'Move the student to that group',
+    toRow: 'Move the student to the group of that number; beyond 9, type its figures',
     aside: 'Put the student aside',
     gone: 'Missing since: away today, and off the stage',
     selectMore: 'Select one more, student or group',

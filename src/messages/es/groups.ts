@@ -69,7 +69,17 @@ const groups = {
   foundOf: (place: number, of: number) =>
     of === 1 ? 'encontrado' : `${place} de ${of}, Intro para el siguiente`,
   notFound: (text: string) => `Nadie se llama ${text} en los grupos.`,
-  tileHelp: 'Pulse una cifra para mover a la persona a ese grupo, o Alt con una flecha.',
+  tileHelp:
+    'Escriba el número de un grupo para pasar a la persona allí, o pulse Alt con una flecha.',
+  typing: (number: string) => `al grupo ${number}…`,
+  drag: {
+    lifted: (names: readonly string[]) => `${listNames(names)}: en el aire.`,
+    overGroup: (names: readonly string[], group: string, effect: string | null) =>
+      `${listNames(names)} sobre ${group}${effect === null ? '' : `: ${effect}`}`,
+    overStudent: (one: string, two: string, effect: string | null) =>
+      `${one} sobre ${two}, para cambiar de sitio${effect === null ? '' : `: ${effect}`}`,
+    nowhere: 'Devuelto a su sitio; nadie ha cambiado.',
+  },
   gone: (names: readonly string[]) =>
     `${listNames(names)} ${names.length === 1 ? 'falta' : 'faltan'} hoy y ya no ${names.length === 1 ? 'aparece' : 'aparecen'} en el escenario.`,
   evenOut: 'Igualar los grupos',

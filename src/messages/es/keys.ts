@@ -6,7 +6,7 @@ export const keyMap = {
     takes: 'Toma anterior y siguiente',
     look: 'De una ficha a otra',
     select: 'Elegir a la persona',
-    toRow: 'Mover a la persona a ese grupo',
+    toRow: 'Mover a la persona al grupo de ese número; desde 10, escriba sus cifras',
     aside: 'Apartar a la persona',
     gone: 'Falta desde ahora: hoy no está, y sale del escenario',
     selectMore: 'Elegir además otra persona u otro grupo',

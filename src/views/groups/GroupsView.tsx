@@ -91,7 +91,7 @@ function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
   const { workbench, setDragged, setOver } = useWorkbenchOf(lineup, theClass, students);
   const { bench, sheet, selection, guard, shuffle, nameOf } = workbench;
   const takeOff = useGone(bench, nameOf, guard);
-  const onKeyDown = useSheetKeys(sheet, selection, lineup, takeOff);
+  const { onKeyDown, typed } = useSheetKeys(sheet, selection, lineup, takeOff);
   const area = useRef<HTMLDivElement>(null);
   // One group alone has nobody to exchange with.
   const chosenRows = selection.groups.length > 1 ? selection.groups : [];
@@ -125,6 +125,11 @@ function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
           </div>
           {made && <Drawer />}
         </div>
+        {typed !== '' && (
+          <p className={styles.typed} aria-hidden="true">
+            {sayGroups.typing(typed)}
+          </p>
+        )}
         {made && pointed && <DragLayer area={area} onDrag={setDragged} onOver={setOver} />}
         {made && <TakeStrip />}
       </div>

@@ -50,7 +50,7 @@ export function MoveTargets({ ids }: MoveTargetsProps) {
                     ? sayGroups.effect[target.effect]
                     : drawer.nowSize(size)}
                 </span>
-                {index < 9 && <KeyHint>{String(index + 1)}</KeyHint>}
+                <KeyHint>{String(index + 1)}</KeyHint>
               </Button>
             </li>
           );

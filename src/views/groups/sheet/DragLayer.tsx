@@ -8,10 +8,12 @@ import {
   useDraggable,
   useSensor,
   useSensors,
+  type Announcements,
 } from '@dnd-kit/core';
 import { useEffect, useLayoutEffect, useRef, useState, type RefObject } from 'react';
 import { StudentId } from '@/schema/ids';
 import { sayGroups } from '@/messages/groups';
+import { useNotices } from '../../primitives/notices';
 import styles from './Tile.module.css';
 import { useWorkbench } from '../workbench/Workbench';
 import { useStable } from '../../frame/useStable';
@@ -38,6 +40,10 @@ interface DragLayerProps {
 export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
   const selection = useWorkbench('selection');
   const nameOf = useWorkbench('nameOf');
+  const sheet = useWorkbench('sheet');
+  const insight = useWorkbench('insight');
+  const targets = useWorkbench('targets');
+  const { announce } = useNotices();
   const [pressed, setPressed] = useState<Pressed | null>(null);
   const [lifted, setLifted] = useState<readonly StudentId[]>([]);
   const sensors = useSensors(
@@ -65,6 +71,33 @@ export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
       element.removeEventListener('touchstart', press);
     };
   }, [area]);
+  /** Says what lies under the hand, and what dropping there would do where that is known. */
+  const tell = (over: Target | null): void => {
+    const [one] = lifted;
+    if (!over || !one) return;
+    const names = lifted.map((id) => nameOf(id));
+    const row = over.row === ASIDE_TARGET ? null : Number(over.row);
+    const other = swapWith(over);
+    const effect = other
+      ? (insight?.swapEffect(one, other) ?? null)
+      : lifted.length === 1 && row !== null
+        ? (targets.get(row)?.effect ?? null)
+        : null;
+    const word = effect && sayGroups.effect[effect];
+    const group = row === null ? sayGroups.aside : (sheet.groups[row]?.name ?? '');
+    announce(
+      other
+        ? sayGroups.drag.overStudent(nameOf(one), nameOf(other), word)
+        : sayGroups.drag.overGroup(names, group, word),
+    );
+  };
+  /** Who would change places with the one that is lifted, if anybody. */
+  const swapWith = ({ row, student }: Target): StudentId | null => {
+    const [one] = lifted;
+    if (lifted.length !== 1 || !one || row === ASIDE_TARGET) return null;
+    const home = selection.groupOf(one);
+    return home !== null && home !== Number(row) ? student : null;
+  };
   // Rows are found under the pointer, so that it does not matter how many there are or whether they have just come
   // into sight.
   const target = useRef<Target | null>(null);
@@ -72,8 +105,10 @@ export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
     if (lifted.length === 0) return;
     const point = 'touches' in event ? event.touches[0] : event;
     if (!point) return;
+    const last = target.current;
     target.current = under(point.clientX, point.clientY);
     onOver(target.current?.row ?? null);
+    if (!sameTarget(last, target.current)) tell(target.current);
   });
   useEffect(() => {
     window.addEventListener('pointermove', follow);
@@ -93,26 +128,35 @@ export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
   const drop = (): void => {
     const to = target.current;
     end();
-    if (!to) return;
+    if (!to) {
+      announce(sayGroups.drag.nowhere);
+      return;
+    }
     const [one] = lifted;
-    const row = to.row === ASIDE_TARGET ? null : Number(to.row);
-    const swaps = lifted.length === 1 && one && to.student && row !== null;
-    if (swaps && selection.groupOf(one) !== null) selection.swap(one, to.student);
-    else selection.move(lifted, row);
+    const other = swapWith(to);
+    if (one && other) selection.swap(one, other);
+    else selection.move(lifted, to.row === ASIDE_TARGET ? null : Number(to.row));
   };
   return (
     <DndContext
       id="sheet"
       sensors={sensors}
-      accessibility={{ screenReaderInstructions: { draggable: sayGroups.tileHelp } }}
+      accessibility={{
+        screenReaderInstructions: { draggable: sayGroups.tileHelp },
+        announcements: SILENT,
+      }}
       onDragStart={({ active }) => {
         const id = StudentId.parse(active.id);
         // A tile that is selected with others takes them along.
         const along = selection.students.includes(id) ? selection.students : [id];
         setLifted(along);
         onDrag(along.length === 1 ? id : null);
+        announce(sayGroups.drag.lifted(along.map((each) => nameOf(each))));
       }}
-      onDragCancel={end}
+      onDragCancel={() => {
+        end();
+        announce(sayGroups.drag.nowhere);
+      }}
       onDragEnd={drop}
     >
       {pressed && <Dragged key={pressed.id} pressed={pressed} />}
@@ -130,6 +174,18 @@ interface Target {
   readonly row: string;
   readonly student: StudentId | null;
 }
+
+function sameTarget(one: Target | null, two: Target | null): boolean {
+  return one?.row === two?.row && one?.student === two?.student;
+}
+
+/** Its own words are of ids, and in English alone; what is to be said is said here. */
+const SILENT: Announcements = {
+  onDragStart: () => undefined,
+  onDragOver: () => undefined,
+  onDragEnd: () => undefined,
+  onDragCancel: () => undefined,
+};
 
 interface Pressed {
   readonly id: StudentId;

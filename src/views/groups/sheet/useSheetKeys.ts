@@ -6,22 +6,37 @@ import type { LineupRecord } from '@/schema/lineup';
 import { setPinned } from '@/store/actions/lineups';
 import { useStore } from '@/store/react';
 import { isKey } from '../../frame/keyMap';
+import { useTypedNumber } from '../../frame/useTypedNumber';
 import { roveAmong } from '../../primitives/roving';
 import type { Selection } from '../workbench/useSelection';
 import type { Sheet } from '../workbench/useSheet';
 
+const FIGURE = /^[0-9]$/;
+
 /**
- * Keys while a tile has the focus: arrows look around, a figure or Alt and an arrow moves the student, X swaps with the
- * selected one, P pins, M says who is missing since. What is selected moves where it is more than the tile in focus.
+ * Keys while a tile has the focus: arrows look around, the number of a group or Alt and an arrow moves the student, X
+ * swaps with the selected one, P pins, M says who is missing since. What is selected moves where it is more than the tile
+ * in focus. `typed` is what has been typed of a number that may still go on.
  */
 export function useSheetKeys(
   sheet: Sheet,
   selection: Selection,
   lineup: LineupRecord,
   takeOff: (ids: readonly StudentId[]) => void,
-) {
+): { readonly onKeyDown: (event: KeyboardEvent<HTMLElement>) => void; readonly typed: string } {
   const store = useStore();
-  return (event: KeyboardEvent<HTMLElement>): void => {
+  const number = useTypedNumber();
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>): void => {
+    const goesOn = number.begun() && FIGURE.test(event.key);
+    if (number.begun() && !goesOn) {
+      // Escape takes back what was typed, and no more; any other key means that the number is whole.
+      if (isKey('done', event)) {
+        number.drop();
+        event.preventDefault();
+        return;
+      }
+      number.finish();
+    }
     if (isKey('done', event)) selection.clear();
     const tile = event.target instanceof HTMLElement ? event.target.dataset.student : undefined;
     if (tile === undefined || event.ctrlKey || event.metaKey) return;
@@ -29,12 +44,11 @@ export function useSheetKeys(
     const concerned = selection.students.length > 0 ? selection.students : [id];
     if (isKey('rowUp', event)) moveToNeighbour(sheet, selection, id, -1);
     else if (isKey('rowDown', event)) moveToNeighbour(sheet, selection, id, 1);
-    else if (isKey('aside', event)) selection.move(concerned, null);
+    else if (goesOn || isKey('toRow', event)) {
+      number.type(event.key, sheet.groups.length, (group) => selection.move(concerned, group - 1));
+    } else if (isKey('aside', event)) selection.move(concerned, null);
     else if (isKey('gone', event)) takeOff(concerned);
-    else if (isKey('toRow', event)) {
-      const target = Number(event.key) - 1;
-      if (target < sheet.groups.length) selection.move(concerned, target);
-    } else if (isKey('swap', event) && selection.student !== null) {
+    else if (isKey('swap', event) && selection.student !== null) {
       selection.swap(selection.student, id);
     } else if (isKey('pin', event)) {
       const pinned = concerned.every((one) => sheet.pinned.has(one));
@@ -44,6 +58,7 @@ export function useSheetKeys(
     } else return;
     event.preventDefault();
   };
+  return { onKeyDown, typed: number.typed };
 }
 
 function moveToNeighbour(sheet: Sheet, selection: Selection, id: StudentId, step: 1 | -1): void {

@@ -38,11 +38,11 @@ export function useSelection({ bench, sheet, nameOf, guard }: SelectionInput) {
   const [adding, setAdding] = useState(false);
   const { take } = bench;
   const selected = useMemo(() => stillThere(chosen, sheet), [chosen, sheet]);
-  const following = useRef<StudentId | null>(null);
+  const following = useRef<readonly StudentId[]>([]);
   // Not beside flushSync below: a page that is not listening to its store yet draws the change after it.
   useLayoutEffect(() => {
-    if (following.current !== null) focusTile(following.current);
-    following.current = null;
+    following.current.some(focusTile);
+    following.current = [];
   }, [take]);
 
   const groupOf = useCallback(
@@ -55,7 +55,10 @@ export function useSelection({ bench, sheet, nameOf, guard }: SelectionInput) {
   /** Runs a change of the shown take with the focus kept on the tile it was on, and says what came of it. */
   const regroup = (concerned: readonly StudentId[], run: () => void, told: string): void => {
     if (!take) return;
-    following.current = concerned.find(isFocused) ?? null;
+    const focused = concerned.find(isFocused);
+    // Of many rows the one they go to may not be drawn: then the focus stays where they were.
+    const home = sheet.groups.find(({ students }) => students.some(({ id }) => id === focused));
+    following.current = focused ? [focused, ...nearby(home, concerned)] : [];
     // Drawn at once, so that the focus is on the tile again before the next key comes.
     flushSync(run);
     const after = sheetOf({ ...bench, take: store.records.get('take', take.id) });
@@ -156,12 +159,19 @@ function stillThere({ students, groups }: Selected, sheet: Sheet): Selected {
   };
 }
 
+/** Who stays in a group. */
+function nearby(home: Sheet['groups'][number] | undefined, leaving: readonly StudentId[]) {
+  return home?.students.flatMap(({ id }) => (leaving.includes(id) ? [] : [id])) ?? [];
+}
+
 function isFocused(id: StudentId): boolean {
   const { activeElement } = document;
   return activeElement instanceof HTMLElement && activeElement.dataset.student === id;
 }
 
 /** A moved tile is a new element in another row: the focus follows it there. */
-function focusTile(id: StudentId): void {
-  document.querySelector<HTMLElement>(`[data-student="${CSS.escape(id)}"]`)?.focus();
+function focusTile(id: StudentId): boolean {
+  const tile = document.querySelector<HTMLElement>(`[data-student="${CSS.escape(id)}"]`);
+  tile?.focus();
+  return tile !== null;
 }
