@@ -328,6 +328,38 @@ test('pooled students keep their home class, joined sections and details, and th
   await store.close();
 });
 
+test.each([
+  [undefined, ['Score'], [3, 4]],
+  ['category' as const, ['Score'], ['3', '4']],
+  ['apart' as const, ['Score', 'score (River Survey)'], [3, '4']],
+])('a detail of two kinds is pooled as the teacher says (%s)', async (joining, names, values) => {
+  const store = await open();
+  const parts = [
+    { name: 'Score', kind: 'number', value: 3 } as const,
+    { name: 'score', kind: 'category', value: '4' } as const,
+  ].map(({ name, kind, value }) => {
+    const { classId } = classWith(store, []);
+    takeInRoster(store, classId, {
+      ...plan([facts(`One with ${name}`, { details: { [name]: value } })]),
+      details: [{ name, kind, levels: [] }],
+    });
+    return { classId, sections: 'all' as const };
+  });
+  const pool = poolClasses(
+    store,
+    parts,
+    { name: 'Both', lineupName: 'First', homeClass: 'home class', homeTeacher: 'home teacher' },
+    true,
+    new Map(joining ? [['Score', joining]] : []),
+  );
+  const details = store.records.get('class', pool)!.details.slice(1);
+  expect(details.map(({ name }) => name)).toEqual(names);
+  expect(
+    studentsOf(store.records, pool).map((one, at) => one.details[(details[at] ?? details[0]!).id]),
+  ).toEqual(values);
+  await store.close();
+});
+
 test('a pool has the ladder, tests and adults of its classes, each once, and who taught whom', async () => {
   const store = await open();
   const made = ['Amira', 'Bram'].map((name) => {

@@ -28,7 +28,16 @@ import type { StudentRecord } from '../../schema/student';
 import type { AppStore } from '../appStore';
 import type { Change } from '../recordStore';
 import { freeSign } from './classParts';
-import { joinedAdults, joinedResults } from './pooling';
+import {
+  detailClashes,
+  joinedAdults,
+  joinedLevels,
+  joinedResults,
+  sameWord,
+  valueAs,
+  type Joining,
+  type Pooled,
+} from './pooling';
 import { forget } from './references';
 
 /** Makes a class with a first lineup in it, ready for a shuffle. */
@@ -105,9 +114,28 @@ export interface PoolPart {
   readonly sections: readonly (string | null)[] | 'all';
 }
 
+/** The classes of a pool with those who come into it; classes that are gone are left out. */
+export function pooledFrom(
+  records: Pick<Change, 'get' | 'all'>,
+  parts: readonly PoolPart[],
+): readonly Pooled[] {
+  return parts.flatMap(({ classId, sections }): Pooled[] => {
+    const theClass = records.get('class', classId);
+    const students = records
+      .all('student')
+      .filter(
+        ({ classId: of, left, sectionId }) =>
+          of === classId && left === null && (sections === 'all' || sections.includes(sectionId)),
+      );
+    return theClass ? [{ theClass, students }] : [];
+  });
+}
+
 /**
- * One class of the students of several: each keeps the home class, and its first teacher, as details, sections and details of one name
- * become one, and the quiet rules among the pooled students come along. The classes themselves stay as they are.
+ * One class of the students of several: each keeps the home class, and its first teacher, as details, sections and
+ * details of one name become one, and the quiet rules among the pooled students come along. The classes themselves stay
+ * as they are. `joinings` says what becomes of details of one name and several kinds, by that name; where it says
+ * nothing they are joined as the first way that loses no value.
  */
 export function poolClasses(
   store: AppStore,
@@ -119,6 +147,7 @@ export function poolClasses(
     readonly homeTeacher: string;
   },
   temporary: boolean,
+  joinings: ReadonlyMap<string, Joining> = new Map(),
 ): ClassId {
   const id = newId(ClassId, 'c');
   store.history.act('poolClasses', ({ get, all, put }) => {
@@ -140,15 +169,17 @@ export function poolClasses(
     const rules: RuleRecord[] = [];
     const results: ResultsRecord[] = [];
     const adults: AdultRecord[] = [];
-    for (const { classId, sections } of parts) {
-      const source = get('class', classId);
-      if (!source) continue;
-      const joined = joinClass(pooled, source);
+    const pool = pooledFrom({ get, all }, parts);
+    const joiningOf = new Map(
+      detailClashes(pool).map((clash) => [
+        clash.name.toLocaleLowerCase(),
+        joinings.get(clash.name) ?? clash.joinings[0] ?? 'apart',
+      ]),
+    );
+    for (const { theClass: source, students: coming } of pool) {
+      const classId = source.id;
+      const joined = joinClass(pooled, source, joiningOf);
       pooled = joined.pooled;
-      const coming = all('student').filter(
-        ({ classId: of, left, sectionId }) =>
-          of === classId && left === null && (sections === 'all' || sections.includes(sectionId)),
-      );
       // Wishes may be for somebody who comes along, so all of them have their new ids first.
       coming.forEach((student) => newIdOf.set(student.id, newId(StudentId, 's')));
       const to = renaming({
@@ -165,7 +196,7 @@ export function poolClasses(
         if (!moved) continue;
         const [first] = source.staff;
         const details = {
-          ...moved.details,
+          ...joinedValues(moved.details, pooled),
           [home.id]: source.name,
           ...(first ? { [teacher.id]: first.name } : {}),
         };
@@ -191,8 +222,30 @@ export function poolClasses(
   return id;
 }
 
+/** Values as what their details have become; one that cannot be said so stays as it is. */
+function joinedValues(
+  values: StudentRecord['details'],
+  { details }: ClassRecord,
+): StudentRecord['details'] {
+  const detailOf = new Map<string, Detail>(details.map((one) => [one.id, one]));
+  return Object.fromEntries(
+    Object.entries(values).map(([id, value]) => {
+      const into = detailOf.get(id);
+      return [id, (into && valueAs(into.kind, into.levels, value)) ?? value];
+    }),
+  );
+}
+
+function apartName({ name }: Detail, { name: className }: ClassRecord): string {
+  return `${name} (${className})`;
+}
+
 /** The pooled class with room for the sections and details of one more, and where each of those went. */
-function joinClass(pooled: ClassRecord, source: ClassRecord) {
+function joinClass(
+  pooled: ClassRecord,
+  source: ClassRecord,
+  joiningOf: ReadonlyMap<string, Joining>,
+) {
   const sectionId = new Map<SectionId, SectionId>();
   const detailId = new Map<DetailId, DetailId>();
   let { sections, details } = pooled;
@@ -203,11 +256,17 @@ function joinClass(pooled: ClassRecord, source: ClassRecord) {
     sectionId.set(section.id, into.id);
   }
   for (const detail of source.details) {
-    const same = details.find(
-      ({ name, kind }) => sameWord(name, detail.name) && kind === detail.kind,
-    );
-    const into = same ?? { ...detail, id: newId(DetailId, 'det') };
-    if (!same) details = [...details, into];
+    const joining = joiningOf.get(detail.name.toLocaleLowerCase());
+    const kind = joining === undefined || joining === 'apart' ? detail.kind : joining;
+    const named = details.filter(({ name }) => sameWord(name, detail.name));
+    const known =
+      named.find((one) => one.kind === kind) ??
+      details.find((one) => one.name === apartName(detail, source) && one.kind === kind);
+    // Two that stay apart are told apart by where the second comes from.
+    const name = known?.name ?? (named.length > 0 ? apartName(detail, source) : detail.name);
+    const levels = kind === 'level' ? joinedLevels([known ?? { levels: [] }, detail]) : [];
+    const into = { ...detail, id: known?.id ?? newId(DetailId, 'det'), name, kind, levels };
+    details = known ? details.map((one) => (one === known ? into : one)) : [...details, into];
     detailId.set(detail.id, into.id);
   }
   const skillLadder = [
@@ -232,8 +291,4 @@ function joinClass(pooled: ClassRecord, source: ClassRecord) {
     pooled: { ...pooled, sections, details, skillLadder, periods, masteryRule, staff },
     ...{ sectionId, detailId, periodId },
   };
-}
-
-function sameWord(one: string, two: string): boolean {
-  return one.toLocaleLowerCase() === two.toLocaleLowerCase();
 }

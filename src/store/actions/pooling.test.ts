@@ -1,7 +1,10 @@
 import { newAdult, type AdultRecord } from '../../schema/adult';
 import { AdultId, ClassId, PeriodId, ResultsId, StudentId } from '../../schema/ids';
 import type { ResultsRecord } from '../../schema/results';
-import { joinedAdults, joinedResults } from './pooling';
+import { emptyClass, type Detail } from '../../schema/classRecord';
+import { DetailId } from '../../schema/ids';
+import { newStudent, type DetailValue } from '../../schema/student';
+import { detailClashes, joinedAdults, joinedLevels, joinedResults, valueAs } from './pooling';
 
 const times = (...names: string[]): PeriodId[] => names.map((name) => PeriodId.parse(name));
 const adult = (name: string, known: Partial<AdultRecord> = {}): AdultRecord => ({
@@ -52,4 +55,93 @@ test('a test of one name, day and questions is one test; another day or other po
     ['later'],
     ['more'],
   ]);
+});
+
+describe('a detail of one name that is of several kinds', () => {
+  const known = (
+    kind: Detail['kind'],
+    values: readonly DetailValue[],
+    levels: string[] = [],
+    name = 'swims',
+  ) => {
+    const classId = ClassId.parse(`c ${kind}`);
+    const detail = { id: DetailId.parse(`d ${kind}`), name, kind, levels };
+    return {
+      theClass: { ...emptyClass(classId, kind, '2026-10-01T09:00:00.000Z'), details: [detail] },
+      students: values.map((value, at) => ({
+        ...newStudent(StudentId.parse(`${kind} ${at}`), classId, at, { name: 'Ana', email: '' }),
+        details: { [detail.id]: value },
+      })),
+    };
+  };
+  const joinings = (...pool: ReturnType<typeof known>[]) => detailClashes(pool)[0]?.joinings;
+
+  test('is no matter where the kinds are the same, or the names differ', () => {
+    expect(detailClashes([known('number', [1]), known('number', [2])])).toEqual([]);
+    expect(detailClashes([known('number', [1]), known('yesNo', [true], [], 'drives')])).toEqual([]);
+  });
+
+  test('can be of any kind that loses no value, and is told of each class, whatever its capitals', () => {
+    const clash = detailClashes([
+      known('category', ['Yes', 'no']),
+      known('yesNo', [true, false], [], 'SWIMS'),
+    ]);
+    expect(clash).toEqual([
+      {
+        name: 'swims',
+        kinds: [
+          { className: 'category', kind: 'category' },
+          { className: 'yesNo', kind: 'yesNo' },
+        ],
+        joinings: ['yesNo', 'category', 'apart'],
+      },
+    ]);
+  });
+
+  test.each([
+    [
+      [known('number', [1, 2]), known('category', ['3', '4.5'])],
+      ['number', 'category', 'apart'],
+    ],
+    [
+      [known('number', [1, 2]), known('category', ['3', 'a lot'])],
+      ['category', 'apart'],
+    ],
+    [
+      [known('level', ['new'], ['new', 'old']), known('category', ['OLD'])],
+      ['level', 'category', 'apart'],
+    ],
+    [
+      [known('level', ['new'], ['new', 'old']), known('number', [3])],
+      ['category', 'apart'],
+    ],
+    [
+      [known('yesNo', [true]), known('category', ['now and then'])],
+      ['category', 'apart'],
+    ],
+    [
+      [known('number', [1]), known('yesNo', [true])],
+      ['category', 'apart'],
+    ],
+    [[known('skill', [1]), known('number', [2])], ['apart']],
+  ])('never loses one (%#)', (pool, ways) => {
+    expect(joinings(...pool)).toEqual(ways);
+  });
+
+  test('keeps what each value says', () => {
+    expect(valueAs('number', [], '4.5')).toBe(4.5);
+    expect(valueAs('number', [], '')).toBeNull();
+    expect(valueAs('category', [], false)).toBe('no');
+    expect(valueAs('level', ['New'], 'new')).toBe('New');
+    expect(valueAs('yesNo', [], 'NO')).toBe(false);
+    expect(valueAs('yesNo', [], 'maybe')).toBeNull();
+  });
+
+  test('of levels has the levels of all, in the order in which each has them', () => {
+    const levels = (...words: string[]) => ({ levels: words });
+    expect(joinedLevels([levels('low', 'high'), levels('Low', 'middle', 'high', 'top')])).toEqual([
+      ...['low', 'middle', 'high', 'top'],
+    ]);
+    expect(joinedLevels([levels('b'), levels('a', 'b')])).toEqual(['a', 'b']);
+  });
 });

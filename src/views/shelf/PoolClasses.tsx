@@ -5,8 +5,8 @@ import { useState } from 'react';
 import { sayShelf } from '@/messages/shelf';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
-import { poolClasses, type PoolPart } from '@/store/actions/classes';
-import { studentsOf } from '@/store/queries';
+import { poolClasses, pooledFrom, type PoolPart } from '@/store/actions/classes';
+import { detailClashes, type DetailClash, type Joining } from '@/store/actions/pooling';
 import { useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
 import { useRoute } from '../frame/route';
@@ -28,15 +28,10 @@ export function PoolClasses({ classes, onDone }: PoolClassesProps) {
   const [lasting, setLasting] = useState<'temporary' | 'kept'>('temporary');
   const parts = [...chosen.values()];
   const names = classes.filter(({ id }) => chosen.has(id)).map((one) => one.name);
-  const count = parts.reduce(
-    (total, { classId, sections }) =>
-      total +
-      studentsOf(store.records, classId).filter(
-        ({ left, sectionId }) =>
-          left === null && (sections === 'all' || sections.includes(sectionId)),
-      ).length,
-    0,
-  );
+  const pooled = pooledFrom(store.records, parts);
+  const count = pooled.reduce((total, { students }) => total + students.length, 0);
+  const clashes = detailClashes(pooled);
+  const [joinings, setJoinings] = useState<ReadonlyMap<string, Joining>>(new Map());
   const choose = (theClass: ClassRecord, sections: PoolPart['sections'] | null): void => {
     const next = new Map(chosen);
     if (sections === null || sections.length === 0) next.delete(theClass.id);
@@ -50,7 +45,7 @@ export function PoolClasses({ classes, onDone }: PoolClassesProps) {
       homeClass: sayShelf.homeClass,
       homeTeacher: sayShelf.homeTeacher,
     };
-    const id = poolClasses(store, parts, words, lasting === 'temporary');
+    const id = poolClasses(store, parts, words, lasting === 'temporary', joinings);
     onDone();
     go(`/c/${id}/roster`);
   };
@@ -78,6 +73,14 @@ export function PoolClasses({ classes, onDone }: PoolClassesProps) {
           </li>
         ))}
       </ul>
+      {clashes.map((clash) => (
+        <Clash
+          key={clash.name}
+          clash={clash}
+          joining={joinings.get(clash.name)}
+          onJoin={(joining) => setJoinings(new Map(joinings).set(clash.name, joining))}
+        />
+      ))}
       <div className={styles.foot}>
         <input
           className={styles.field}
@@ -101,6 +104,34 @@ export function PoolClasses({ classes, onDone }: PoolClassesProps) {
         </Button>
       </div>
     </section>
+  );
+}
+
+interface ClashProps {
+  readonly clash: DetailClash;
+  readonly joining: Joining | undefined;
+  readonly onJoin: (joining: Joining) => void;
+}
+
+/** A detail that is one thing in one class and another in the next: what it is to be in the pool. */
+function Clash({ clash, joining, onJoin }: ClashProps) {
+  const { name, kinds, joinings } = clash;
+  const { kind } = sayRoster.roster;
+  const told = kinds.map((one) => sayShelf.kindIn(kind[one.kind], one.className));
+  const value = joinings.find((one) => one === joining) ?? joinings[0] ?? 'apart';
+  return (
+    <div>
+      <p>{sayShelf.kindsDiffer(name, told)}</p>
+      <Choice
+        legend={sayShelf.joinLegend(name)}
+        value={value}
+        options={joinings.map((one) => ({
+          value: one,
+          label: one === 'apart' ? sayShelf.keepApart : kind[one],
+        }))}
+        onChange={onJoin}
+      />
+    </div>
   );
 }
 

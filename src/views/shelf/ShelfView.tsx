@@ -24,6 +24,7 @@ const Backups = lazily(() => import('./Backups').then((module) => module.Backups
 /** Every class a teacher has, and the way to make another. */
 export function ShelfView() {
   const classes = useQuery(allClasses);
+  const newestFirst = [...classes].reverse();
   const [pooling, setPooling] = useState(false);
   useUndoKeys(SHELF);
   usePastedClass();
@@ -57,9 +58,9 @@ export function ShelfView() {
                 {sayShelf.pool}
               </Button>
             </div>
-            {pooling && <PoolClasses classes={classes} onDone={() => setPooling(false)} />}
+            {pooling && <PoolClasses classes={newestFirst} onDone={() => setPooling(false)} />}
             <ul className={styles.list}>
-              {[...classes].reverse().map((one) => (
+              {newestFirst.map((one) => (
                 <ClassRow key={one.id} theClass={one} />
               ))}
             </ul>
