@@ -1,6 +1,6 @@
 import { strToU8, zipSync } from 'fflate';
 import writeWorkbook from 'write-excel-file/node';
-import { classOf, CREW, expect, expectAccessible, openDemo, test, pasteBox } from './pages';
+import { classOf, CREW, expect, expectAccessible, openDemo, rowOf, test, pasteBox } from './pages';
 
 const EXPORT = `Gauge readers
 Last name,First name,E-mail,Student ID,Bank,Score,Role
@@ -335,6 +335,24 @@ test('everybody who will be added is shown, can be left out and taken back; how 
   await page.keyboard.press('Tab');
   await page.getByRole('button', { name: /^Undo: add students/ }).click();
   await expect(await pasteBox(page)).toHaveValue(/Bram Visser/);
+});
+
+test('numbers typed beside names become the groups of a lineup in two presses', async ({
+  page,
+}) => {
+  await openDemo(page, '/');
+  await page.getByLabel(/Make another class/).fill('Night walk');
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/roster/);
+  const names = 'Ana Sol,Bo Lind,Caro Ray,Dov Mar,Eli Fox,Fay Orr,Gus Hay,Hal Moe'.split(',');
+  await (await pasteBox(page)).fill(names.map((name, at) => `${name} ${(at % 4) + 9}`).join('\n'));
+  await page.getByLabel('yes, of the 4 groups in it').check();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Add 8 students and keep 4 groups' }).click();
+  await page.getByRole('link', { name: 'Groups', exact: true }).click();
+  await expect(page.locator('[data-row]:not([data-row="aside"])')).toHaveCount(4);
+  await expect(rowOf(page, /^Caro Ray/).getByRole('button', { name: /Group 11/ })).toBeVisible();
+  await expect(rowOf(page, /^Caro Ray/).getByRole('button', { name: /^Gus Hay/ })).toBeVisible();
 });
 
 test('two files dropped on the page are read together, each as a section; a number without its zeros is the same', async ({

@@ -82,12 +82,13 @@ test.each(KINDS)('the doubt %s names whom it is about, in the file and in the cl
 });
 
 test('what will be taken in is said as one sentence, whatever parts it has', () => {
-  expect(sayRoster.roster.takeIn(0, 0, 0)).toBe('Add');
-  expect(sayRoster.roster.takeIn(2, 0, 0)).toBe('Add 2 students');
-  expect(sayRoster.roster.takeIn(0, 1, 0)).toBe('Update 1 student');
-  expect(sayRoster.roster.takeIn(1, 1, 2)).toBe(
+  expect(sayRoster.roster.takeIn(0, 0, 0, 0)).toBe('Add');
+  expect(sayRoster.roster.takeIn(2, 0, 0, 0)).toBe('Add 2 students');
+  expect(sayRoster.roster.takeIn(0, 1, 0, 0)).toBe('Update 1 student');
+  expect(sayRoster.roster.takeIn(1, 1, 2, 0)).toBe(
     'Add 1 student, update 1 student and mark 2 as left',
   );
+  expect(sayRoster.roster.takeIn(0, 0, 0, 12)).toBe('Keep 12 groups');
 });
 
 test.each([

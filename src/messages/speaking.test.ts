@@ -160,7 +160,9 @@ test('Spanish counts, lists, orders and points as Spanish does', async () => {
   expect(sayGroups.placed(2, ['Ana', 'Inés'])).toContain('Ana e Inés han pasado');
   expect(sayGroups.measures.figure(50.5)).toBe('50,5');
   expect(['nube', 'ñu', 'nido', 'oso'].sort(spokenOrder)).toEqual(['nido', 'nube', 'ñu', 'oso']);
-  expect(sayRoster.roster.takeIn(1, 2, 0)).toBe('Añadir 1 estudiante y actualizar 2 estudiantes');
+  expect(sayRoster.roster.takeIn(1, 2, 0, 0)).toBe(
+    'Añadir 1 estudiante y actualizar 2 estudiantes',
+  );
 });
 
 test('of two languages wished for at once the later holds, whichever arrives first', async () => {

@@ -328,6 +328,45 @@ test('pooled students keep their home class, joined sections and details, and th
   await store.close();
 });
 
+test('groups that a list says are a lineup that is open, in the same step as its students', async () => {
+  const store = await open();
+  const { classId, ids } = classWith(store, ['Amira', 'Bram']);
+  const before = allClasses(store.records);
+  takeInRoster(store, classId, {
+    ...plan([facts('Chipo'), facts('Dov')]),
+    lineup: {
+      name: 'From a list',
+      groups: [
+        { name: 'Group 1', known: [ids[0]!], added: [1] },
+        { name: 'Otters', known: [ids[1]!], added: [0] },
+      ],
+    },
+  });
+  const lineup = lineupsOf(store.records, classId).at(-1)!;
+  expect(store.records.get('class', classId)?.openLineupId).toBe(lineup.id);
+  expect(lineup).toMatchObject({
+    ...{ name: 'From a list', state: 'draft', used: null },
+    recipe: {
+      sizing: { by: 'count', count: 2 },
+      naming: { from: 'list', list: ['Group 1', 'Otters'] },
+    },
+  });
+  const nameOf = new Map(studentsOf(store.records, classId).map(({ id, name }) => [id, name]));
+  expect(
+    shownTake(store.records, lineup.id)?.groups.map(({ name, sign, studentIds }) => [
+      ...[name, sign],
+      studentIds.map((id) => nameOf.get(id)),
+    ]),
+  ).toEqual([
+    ['Group 1', 0, ['Amira', 'Dov']],
+    ['Otters', 1, ['Bram', 'Chipo']],
+  ]);
+  store.history.undo();
+  expect(allClasses(store.records)).toEqual(before);
+  expect(lineupsOf(store.records, classId)).toHaveLength(1);
+  await store.close();
+});
+
 test.each([
   [undefined, ['Score'], [3, 4]],
   ['category' as const, ['Score'], ['3', '4']],

@@ -10,11 +10,12 @@ export const roster = {
     'One student a line, rows of a spreadsheet, or any list of names and addresses. Or drop a file here.',
   pasteExample: 'Amira Haddad\nBram Visser <bram.visser@example.org>\nChipo Dube',
   read: (number: number) => `${count(number, 'student')} read.`,
-  takeIn: (added: number, updated: number, gone: number) => {
+  takeIn: (added: number, updated: number, gone: number, groups: number) => {
     const parts = [
       added > 0 ? `add ${count(added, 'student')}` : '',
       updated > 0 ? `update ${count(updated, 'student')}` : '',
       gone > 0 ? `mark ${gone} as left` : '',
+      groups > 0 ? `keep ${count(groups, 'group')}` : '',
     ].filter(Boolean);
     const sentence = parts.length === 0 ? 'add' : listNames(parts);
     return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}`;
@@ -28,6 +29,15 @@ export const roster = {
     ]
       .filter(Boolean)
       .join(' '),
+  groupsFound: 'This list says who is with whom. Make a lineup of it?',
+  groupsNone: 'no',
+  groupsLineup: (heading: string, groups: number) =>
+    heading === ''
+      ? `yes, of the ${count(groups, 'group')} in it`
+      : `yes, by ${heading} (${count(groups, 'group')})`,
+  groupCalled: (name: string) => (/^\d+$/.test(name) ? `Group ${name}` : name),
+  lineupMade: (groups: number, lineup: string) =>
+    `${count(groups, 'group')} kept as the lineup ${lineup}.`,
   openFile: 'Open a file',
   fileTrouble: (name: string, trouble: string) => `${name}: ${trouble}`,
   fileUnread: (name: string) =>

@@ -11,11 +11,12 @@ export const roster = {
     'Una persona por línea, filas de una hoja de cálculo, o cualquier lista de nombres y direcciones. O suelte aquí un archivo.',
   pasteExample: 'Amira Haddad\nBram Visser <bram.visser@example.org>\nChipo Dube',
   read: (number: number) => `${count(number, 'estudiante leído', 'estudiantes leídos')}.`,
-  takeIn: (added: number, updated: number, gone: number) => {
+  takeIn: (added: number, updated: number, gone: number, groups: number) => {
     const parts = [
       added > 0 ? `añadir ${count(added, 'estudiante')}` : '',
       updated > 0 ? `actualizar ${count(updated, 'estudiante')}` : '',
       gone > 0 ? `marcar ${gone} de baja` : '',
+      groups > 0 ? `guardar ${count(groups, 'grupo')}` : '',
     ].filter(Boolean);
     const sentence = parts.length === 0 ? 'añadir' : listNames(parts);
     return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}`;
@@ -29,6 +30,15 @@ export const roster = {
     ]
       .filter(Boolean)
       .join(' '),
+  groupsFound: 'Esta lista dice quién está con quién. ¿Hacer de ella un reparto?',
+  groupsNone: 'no',
+  groupsLineup: (heading: string, groups: number) =>
+    heading === ''
+      ? `sí, con sus ${count(groups, 'grupo')}`
+      : `sí, según ${heading} (${count(groups, 'grupo')})`,
+  groupCalled: (name: string) => (/^\d+$/.test(name) ? `Grupo ${name}` : name),
+  lineupMade: (groups: number, lineup: string) =>
+    `${count(groups, 'grupo')}: guardados como el reparto ${lineup}.`,
   openFile: 'Abrir un archivo',
   fileTrouble: (name: string, trouble: string) => `${name}: ${trouble}`,
   fileUnread: (name: string) =>

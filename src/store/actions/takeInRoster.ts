@@ -1,9 +1,21 @@
 import type { ClassRecord, Detail } from '../../schema/classRecord';
 import { emptyDraft } from '../../schema/draft';
-import { DetailId, newId, SectionId, StudentId, type ClassId } from '../../schema/ids';
+import {
+  DetailId,
+  LineupId,
+  newId,
+  SectionId,
+  StudentId,
+  TakeId,
+  type ClassId,
+} from '../../schema/ids';
+import { newLineup } from '../../schema/lineup';
+import { PLAIN_RECIPE, type Recipe } from '../../schema/recipe';
 import { newStudent, type StudentRecord } from '../../schema/student';
+import { newGroup, type TakeRecord } from '../../schema/take';
 import { wholeName } from '../../schema/wholeName';
 import type { AppStore } from '../appStore';
+import type { Change } from '../recordStore';
 import { freeSign } from './classParts';
 import { nextOrder } from './students';
 
@@ -20,6 +32,16 @@ export interface StudentFacts {
   readonly details: Readonly<Record<string, string | number>>;
 }
 
+/** A lineup of groups that a list says; members who are not in the class yet by their place among the added. */
+export interface ListedLineup {
+  readonly name: string;
+  readonly groups: readonly {
+    readonly name: string;
+    readonly known: readonly StudentId[];
+    readonly added: readonly number[];
+  }[];
+}
+
 /** What a list changes in a class. */
 export interface RosterPlan {
   readonly added: readonly StudentFacts[];
@@ -30,6 +52,8 @@ export interface RosterPlan {
   readonly gone: readonly StudentId[];
   /** The day on which they are marked, as YYYY-MM-DD. */
   readonly day: string;
+  /** Who is with whom, to be a lineup of its own; null where the list says nothing of it. */
+  readonly lineup?: ListedLineup | null;
 }
 
 /**
@@ -45,9 +69,10 @@ export function takeInRoster(store: AppStore, classId: ClassId, plan: RosterPlan
     const theClass = withRoomFor(current, facts, plan);
     put(theClass);
     const next = nextOrder(all, classId);
-    plan.added.forEach((one, index) => {
+    const added = plan.added.map((one, index) => {
       const student = newStudent(newId(StudentId, 's'), classId, next + index, one);
       put(withFacts(student, one, theClass));
+      return student.id;
     });
     plan.updated.forEach(({ id, facts: one }) => {
       const student = get('student', id);
@@ -58,7 +83,38 @@ export function takeInRoster(store: AppStore, classId: ClassId, plan: RosterPlan
       const student = get('student', id);
       if (student) put({ ...student, left: plan.day });
     });
+    if (plan.lineup) putLineup(put, theClass, plan.lineup, added);
   });
+}
+
+/** The groups of a list as a lineup that is open, with as many groups and their names for when they are made anew. */
+function putLineup(
+  put: Change['put'],
+  theClass: ClassRecord,
+  { name, groups }: ListedLineup,
+  added: readonly StudentId[],
+): void {
+  const createdAt = new Date().toISOString();
+  const id = newId(LineupId, 'l');
+  const take: TakeRecord = {
+    ...{ record: 'take', id: newId(TakeId, 't'), lineupId: id, classId: theClass.id },
+    ...{ number: 1, seed: 0, dealt: null, starred: false, madeBy: null, createdAt },
+    groups: groups.map((group, sign) =>
+      newGroup(group.name, sign, [
+        ...group.known,
+        ...group.added.flatMap((place) => added[place] ?? []),
+      ]),
+    ),
+  };
+  put(take);
+  const list = groups.map((group) => group.name);
+  const recipe: Recipe = {
+    ...(theClass.usualRecipe ?? PLAIN_RECIPE),
+    sizing: { by: 'count', count: groups.length },
+    naming: { from: 'list', list, withCode: false, withDate: false },
+  };
+  put({ ...newLineup(id, theClass.id, name, createdAt, recipe), takeId: take.id });
+  put({ ...theClass, openLineupId: id });
 }
 
 /** The class with a section and a detail for every one that the list names. */

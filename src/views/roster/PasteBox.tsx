@@ -13,6 +13,7 @@ import type { StudentRecord } from '@/schema/student';
 import { KeyOf } from '../frame/KeyOf';
 import { ColumnPreview } from './ColumnPreview';
 import { Doubts } from './Doubts';
+import { GroupsFound } from './GroupsFound';
 import { NamesToAdd } from './NamesToAdd';
 import styles from './PasteBox.module.css';
 import { TestFound } from './TestFound';
@@ -35,9 +36,9 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
   const areaId = useId();
   const area = useRef<HTMLTextAreaElement>(null);
   const empty = students.length === 0;
-  const { added, updated, gone } = pasted.plan;
+  const { added, updated, gone, lineup } = pasted.plan;
   const idle = pasted.text.trim() === '';
-  const news = added.length + updated.length + gone.length;
+  const news = added.length + updated.length + gone.length + (lineup ? 1 : 0);
   const sound = pasted.trouble === '' && !pasted.wrongLetters;
   const ready = news > 0 && pasted.openQuestions === 0 && pasted.upToDate && sound;
   const openFiles = (files: readonly File[]): void => {
@@ -50,7 +51,15 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
     if (!ready) return;
     leaving(gone, () => {
       pasted.takeIn();
-      told(sayRoster.roster.takenIn(added.length, updated.length, gone.length));
+      const { takenIn, lineupMade } = sayRoster.roster;
+      told(
+        [
+          takenIn(added.length, updated.length, gone.length),
+          lineup ? lineupMade(lineup.groups.length, lineup.name) : '',
+        ]
+          .filter(Boolean)
+          .join(' '),
+      );
       area.current?.focus();
     });
   };
@@ -95,6 +104,7 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
       {!idle && pasted.trouble === '' && (
         <>
           <NamesToAdd pasted={pasted} />
+          <GroupsFound pasted={pasted} />
           <ColumnPreview pasted={pasted} />
           <Doubts pasted={pasted} />
         </>
@@ -103,7 +113,12 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
         <Button variant="contained" disabled={!ready} onClick={takeIn}>
           {pasted.openQuestions > 0
             ? sayRoster.roster.answerFirst(pasted.openQuestions)
-            : sayRoster.roster.takeIn(added.length, updated.length, gone.length)}
+            : sayRoster.roster.takeIn(
+                added.length,
+                updated.length,
+                gone.length,
+                lineup?.groups.length ?? 0,
+              )}
           <KeyOf name="takeIn" />
         </Button>
         <OpenFile onFiles={openFiles} />

@@ -1,6 +1,7 @@
 import { matchStudents, sameNumber } from '@/formats/roster/merge';
 import type { Roster, RosterStudent } from '@/formats/roster/types';
 import type { ClassRecord } from '@/schema/classRecord';
+import type { StudentId } from '@/schema/ids';
 import { valueKey } from '@/schema/presence';
 import type { StudentRecord } from '@/schema/student';
 import type { RosterPlan, StudentFacts } from '@/store/actions/takeInRoster';
@@ -91,6 +92,12 @@ export interface ImportPlan extends RosterPlan {
   }[];
 }
 
+/** Groups that a list says, by places in the roster, to be a lineup of this name. */
+export interface ListedGroups {
+  readonly name: string;
+  readonly groups: readonly { readonly name: string; readonly students: readonly number[] }[];
+}
+
 /** The step to take, once every case has its answer: whom to add, whom to bring up to date, who has left. */
 export function planImport(
   draft: ImportDraft,
@@ -98,21 +105,28 @@ export function planImport(
   answerTo: (one: TwiceCase) => TwiceAnswer | null,
   markGone: boolean,
   day: string,
+  listed: ListedGroups | null = null,
 ): ImportPlan {
   const cases = new Map(draft.twice.map((one) => [one.index, one]));
   const added: StudentFacts[] = [];
   const updated: RosterPlan['updated'][number][] = [];
   const changes: ImportPlan['changes'][number][] = [];
+  /** Place in the roster → who that is. */
+  const who = new Map<number, { readonly known: StudentId } | { readonly added: number }>();
   draft.roster.students.forEach((student, index) => {
     const one = cases.get(index);
     const same = one && answerTo(one) === 'same' ? one.inClass : (draft.known.get(index) ?? null);
     const facts = factsOf(student, same);
     if (same) {
+      who.set(index, { known: same.id });
       const news = newsOf(same, facts, theClass);
       if (news.length === 0 && same.left === null) return;
       updated.push({ id: same.id, facts });
       changes.push({ name: same.name, back: same.left !== null, changes: news });
-    } else if (!one || answerTo(one) === 'another') added.push(facts);
+    } else if (!one || answerTo(one) === 'another') {
+      who.set(index, { added: added.length });
+      added.push(facts);
+    }
   });
   return {
     added,
@@ -130,6 +144,17 @@ export function planImport(
     })),
     gone: markGone ? draft.gone.map(({ id }) => id) : [],
     day,
+    lineup: listed && {
+      name: listed.name,
+      groups: listed.groups.map(({ name, students }) => {
+        const members = students.flatMap((place) => who.get(place) ?? []);
+        return {
+          name,
+          known: members.flatMap((one) => ('known' in one ? [one.known] : [])),
+          added: members.flatMap((one) => ('added' in one ? [one.added] : [])),
+        };
+      }),
+    },
   };
 }
 

@@ -49,6 +49,37 @@ describe('a second list of the class', () => {
     expect(draftImport(rosterOf(['Fay', 'Gil']), crew).stranger).toBe(false);
   });
 
+  test('that says who is with whom has a lineup of them, of those known and of those who are new', () => {
+    const draft = draftImport(rosterOf(['Amira', 'Fay', 'Bram', 'Gil']), crew);
+    const listed = {
+      name: 'Week 1',
+      groups: [
+        { name: 'Group 1', students: [0, 1] },
+        { name: 'Group 2', students: [2, 3] },
+      ],
+    };
+    const { lineup } = planImport(draft, theClass, () => null, false, '2026-10-16', listed);
+    expect(lineup).toEqual({
+      name: 'Week 1',
+      groups: [
+        { name: 'Group 1', known: [crew[0]!.id], added: [0] },
+        { name: 'Group 2', known: [crew[1]!.id], added: [1] },
+      ],
+    });
+  });
+
+  test('has nobody in a lineup whom the teacher has not answered for', () => {
+    const roster = rosterOf(['Amira']);
+    const amira = { ...roster.students[0]!, email: null };
+    const twice = { ...roster, students: [amira, { ...amira, row: 3 }] };
+    const draft = draftImport(twice, []);
+    const listed = { name: 'Week 1', groups: [{ name: 'A', students: [0, 1] }] };
+    const of = (answer: 'another' | null) =>
+      planImport(draft, theClass, () => answer, false, '2026-10-16', listed).lineup?.groups[0];
+    expect(of(null)?.added).toEqual([0]);
+    expect(of('another')?.added).toEqual([0, 1]);
+  });
+
   test('brings back who had left, and leaves alone who had left and is not named', () => {
     const left = crew.map((one, i) => (i > 2 ? { ...one, left: '2026-10-01' } : one));
     const back = plan(['Amira', 'Bram', 'Chipo', 'Dov'], left);

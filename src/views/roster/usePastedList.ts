@@ -1,5 +1,6 @@
 'use client';
 
+import { groupsIn, withoutGroups, type GroupsIn } from '@/formats/roster/groupsIn';
 import { areCapitals, softened } from '@/formats/roster/soften';
 import type { RosterStudent } from '@/formats/roster/types';
 import { useMemo, useState } from 'react';
@@ -9,6 +10,7 @@ import type { StudentRecord } from '@/schema/student';
 import { createClass } from '@/store/actions/classes';
 import { keepDraft } from '@/store/actions/drafts';
 import { takeInRoster } from '@/store/actions/takeInRoster';
+import { lineupsOf } from '@/store/queries';
 import { useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
 import { useRoute } from '../frame/route';
@@ -28,6 +30,7 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [sameClass, setSameClass] = useState(false);
   const [soft, setSoft] = useState(false);
+  const [groupsKey, setGroupsKey] = useState<string | null>(null);
   const given = reading.roster;
   const read = useMemo(
     () => (soft ? { ...given, students: given.students.map(softened) } : given),
@@ -40,10 +43,27 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
         : { ...read, students: read.students.filter((one) => !left.has(rowKey(one))) },
     [read, left],
   );
-  const draft = useMemo(() => draftImport(roster, students), [roster, students]);
+  const { table, reading: howRead } = reading;
+  const groupsFound = useMemo(
+    () => (table && howRead ? groupsIn(roster, table, howRead) : []),
+    [roster, table, howRead],
+  );
+  const groups = groupsFound.find((one) => keyOf(one) === groupsKey) ?? null;
+  const ofClass = useMemo(
+    () => (groups ? withoutGroups(roster, groups) : roster),
+    [roster, groups],
+  );
+  const draft = useMemo(() => draftImport(ofClass, students), [ofClass, students]);
   const answerTo = (one: TwiceCase): TwiceAnswer | null => answers.get(questionKey(one)) ?? null;
   const marks = markGone ?? draft.whole;
-  const plan = planImport(draft, theClass, answerTo, marks, today());
+  const lineup = groups && {
+    name: freshLineupName(lineupsOf(store.records, theClass.id).map(({ name }) => name)),
+    groups: groups.groups.map(({ name, students: places }) => ({
+      name: sayRoster.roster.groupCalled(name),
+      students: places,
+    })),
+  };
+  const plan = planImport(draft, theClass, answerTo, marks, today(), lineup);
   return {
     ...reading,
     draft,
@@ -52,6 +72,10 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
     capitals: areCapitals(given.students),
     soft,
     setSoft,
+    /** What of the list can be the groups of a lineup, and which of it is to be. */
+    groupsFound: groupsFound.map((one) => ({ ...one, key: keyOf(one) })),
+    groupsKey: groups && keyOf(groups),
+    setGroupsKey,
     /** Students of the list whom the teacher leaves out. */
     leftByHand: read.students.filter((one) => left.has(rowKey(one))),
     leaveOut: (student: RosterStudent) => setLeft((all) => new Set(all).add(rowKey(student))),
@@ -88,12 +112,17 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
       setMarkGone(null);
       setLeft(new Set());
       setSoft(false);
+      setGroupsKey(null);
       setSameClass(false);
     },
   };
 }
 
 export type PastedListState = ReturnType<typeof usePastedList>;
+
+function keyOf({ from }: GroupsIn): string {
+  return 'section' in from ? 'section' : `detail ${from.detail}`;
+}
 
 /** A row and the name on it: editing another row leaves the answer standing. */
 function questionKey({ student }: TwiceCase): string {
