@@ -1,4 +1,5 @@
-import { CREW, ESTUARY, expect, expectAccessible, openDemo, test } from './pages';
+import type { Locator } from '@playwright/test';
+import { CREW, ESTUARY, expect, expectAccessible, openDemo, rowOf, test } from './pages';
 
 const VIEWS = {
   shelf: '/',
@@ -78,4 +79,31 @@ test('pages come with a strict content policy and the usual headers', async ({ r
     'referrer-policy': 'no-referrer',
   });
   expect(headers['x-powered-by']).toBeUndefined();
+});
+
+test('in colours forced by the system it still shows what is chosen, what is shown and what is in trouble', async ({
+  page,
+}) => {
+  await page.emulateMedia({ forcedColors: 'active' });
+  await openDemo(page, `${CREW}/groups`);
+  const ground = (of: Locator) => of.evaluate((one) => getComputedStyle(one).backgroundColor);
+  const border = (of: Locator) => of.evaluate((one) => getComputedStyle(one).borderTopStyle);
+  const takes = page.getByRole('region', { name: 'Takes' }).getByRole('button', { name: /^Take/ });
+  expect(await ground(takes.nth(1))).not.toBe(await ground(takes.nth(0)));
+  const tile = page.getByRole('button', { name: /^Ngozi Eze/ });
+  const other = page.getByRole('button', { name: /^Dov Lerner/ });
+  await tile.click();
+  await expect.poll(() => ground(tile)).not.toBe(await ground(other));
+  await page.keyboard.press('Escape');
+  const row = await rowOf(page, /^Dov Lerner/).getAttribute('data-row');
+  await tile.focus();
+  await page.keyboard.press(String(Number(row) + 1));
+  await expect.poll(() => border(tile)).toBe('double');
+  await page.getByRole('button', { name: /Other things/ }).click();
+  await page.getByRole('button', { name: 'sections' }).click();
+  const chosen = page
+    .getByRole('radio', { checked: true })
+    .locator('xpath=following-sibling::*[1]');
+  const open = page.getByRole('radio', { checked: false }).locator('xpath=following-sibling::*[1]');
+  expect(await ground(chosen.first())).not.toBe(await ground(open.first()));
 });

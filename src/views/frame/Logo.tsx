@@ -9,7 +9,7 @@ export function Logo() {
         strokeWidth="3"
         strokeLinecap="round"
       />
-      <g fill="#FBF7F0">
+      <g fill="currentColor">
         <circle cx="5.5" cy="26" r="4" />
         <circle cx="16" cy="11.5" r="4" />
         <circle cx="27.5" cy="23.5" r="4" />
