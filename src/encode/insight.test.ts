@@ -192,3 +192,65 @@ test('there is nothing to say about groups with more rows than students', () => 
   expect(Insight.of(base, take(['a', '', '', '', '', '', '']), [])).toBeNull();
   expect(Insight.of(base, undefined, [])).toBeNull();
 });
+
+describe('a swap that is not offered', () => {
+  const groups = ['a b c', 'd e f'];
+
+  test('is told by what it would do: mend a rule, break it, better or worsen what is asked', () => {
+    // a and b are to be apart.
+    expect(insightOf(groups).swapEffect(idOf('b'), idOf('d'))).toBe('mends');
+    expect(insightOf(['a c d', 'b e f']).swapEffect(idOf('b'), idOf('c'))).toBe('breaks');
+    const plain = { ...base, rules: [], history: [] };
+    const even = insightOf(['a d e', 'b c f'], plain);
+    const uneven = insightOf(groups, plain);
+    expect(uneven.swapEffect(idOf('a'), idOf('f'))).toBe('better');
+    const [mean, other] = [even, even].map((one) => one.column('score')?.figure.cost ?? 0);
+    expect(mean).toBe(other);
+    expect(even.swapEffect(idOf('a'), idOf('f'))).toBe('worse');
+  });
+
+  test('does nothing within a group, or with somebody who is in none', () => {
+    expect(insightOf(groups).swapEffect(idOf('a'), idOf('c'))).toBeNull();
+    expect(insightOf(['a b', 'd e f']).swapEffect(idOf('c'), idOf('d'))).toBeNull();
+    expect(insightOf(['a b', 'd e f']).swapEffect(idOf('d'), idOf('c'))).toBeNull();
+  });
+});
+
+test('for somebody aside every group is judged beside the best of them, and none is home', () => {
+  const aside = insightOf(['a d', 'e f'], { ...base, history: [] }).targets(idOf('b'));
+  expect(aside.map(({ isHome }) => isHome)).toEqual([false, false]);
+  expect(aside.map(({ group, effect }) => [group, effect])).toEqual([
+    [1, 'same'],
+    [0, 'breaks'],
+  ]);
+  // Where each group breaks the rule neither is said to break it: nothing better can be had.
+  const both = { ...base, rules: [rule('apart', 'a b'), rule('apart', 'b e')], history: [] };
+  const told = insightOf(['a d', 'e f'], both).targets(idOf('b'));
+  expect(told.map(({ effect }) => effect)).not.toContain('breaks');
+  expect(told.filter(({ place }) => place === 0)).toHaveLength(1);
+});
+
+test('ranked groups are told beside the best that these sizes allow', () => {
+  const take2 = take(['a b', 'c d']);
+  const students = crew.slice(0, 4);
+  const bench = testBench({ students, recipe: { topics: 'plain' }, bench: { take: take2 } });
+  // Three would like the first group, which has two seats.
+  const ranks = Object.fromEntries([
+    ...['a', 'b', 'c'].map((name) => [name, [0, 1]]),
+    ['d', [1, 0]],
+  ]);
+  const of = { ...bench, lineup: { ...bench.lineup, ranks } };
+  expect(Insight.of(of, take2, [])?.topics()).toEqual({
+    groups: [
+      { met: 2, of: 2 },
+      { met: 1, of: 2 },
+    ],
+    met: 3,
+    figure: { cost: 1, bestPossible: 1 },
+  });
+  const worse = take(['c d', 'a b']);
+  expect(Insight.of({ ...of, take: worse }, worse, [])?.topics()).toMatchObject({
+    met: 1,
+    figure: { cost: 3, bestPossible: 1 },
+  });
+});

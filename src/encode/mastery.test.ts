@@ -10,6 +10,7 @@ import {
   movedOnSince,
   placeOf,
   type Standing,
+  RIGHT,
 } from './mastery';
 import { requestFor } from './request';
 import { detail, student, take, testBench } from './testBench';
@@ -156,6 +157,14 @@ describe('skills are judged by a rule', () => {
     expect(maps(share(80, 1), [], listed)).toEqual({ state: 'mastered', share: 90, answers: 1 });
     expect(maps(share(80, 1), [test1('2026-10-01', '0')], listed).state).toBe('notYet');
     expect(maps(share(80, 9), [test1('2026-10-01', '0')], listed).state).toBe('mastered');
+  });
+
+  test('what the class list says is measured by the share asked for, or, where answers are counted, by what is right', () => {
+    const last: MasteryRule = { by: 'last', right: 2, of: 3 };
+    expect(maps(share(60, 1), [], at('Ana', 1, 60)).state).toBe('mastered');
+    expect(maps(share(60, 1), [], at('Ana', 1, 59)).state).toBe('notYet');
+    expect(maps(last, [], at('Ana', 1, RIGHT)).state).toBe('mastered');
+    expect(maps(last, [], at('Ana', 1, RIGHT - 1)).state).toBe('notYet');
   });
 
   test('sums of decimals that are just enough are enough', () => {

@@ -13,7 +13,7 @@ import {
   whoChooses,
   type Seating,
 } from './seats';
-import { rule, student, take, testBench } from './testBench';
+import { detail, rule, student, take, testBench } from './testBench';
 
 const places = (...seats: readonly number[]): Seating[] =>
   seats.map((count) => ({ seats: count, least: 0 }));
@@ -270,4 +270,81 @@ test('sizes follow what is ranked, within the seats, and even out where nobody c
 test('a session that is made asks for what is usual', () => {
   const { theClass, lineup } = benchOf('a');
   expect(newSeatSession(theClass.id, lineup.id, [])).toMatchObject({ kind: 'seats', minutes: 5 });
+});
+
+describe('the least that a group is to hold', () => {
+  const sizes = (groups: readonly (readonly [number, number])[], ranks: readonly number[][]) =>
+    sizesForRanks(
+      groups.map(([seats, least]) => ({ seats, least })),
+      ranks,
+    );
+  const wish = (...groups: number[]): number[][] => groups.map((one) => [one]);
+
+  test('is filled up from the group that can spare most', () => {
+    expect(
+      sizes(
+        [
+          [6, 2],
+          [6, 3],
+          [6, 1],
+        ],
+        wish(0, 0, 0, 0, 0, 1, 1, 2),
+      ),
+    ).toEqual([4, 3, 1]);
+  });
+
+  test('empties the smallest group where nobody can spare anybody, and its members go where fewest are over', () => {
+    expect(
+      sizes(
+        [
+          [4, 3],
+          [4, 3],
+          [4, 3],
+        ],
+        wish(0, 0, 0, 1, 1, 1, 2),
+      ),
+    ).toEqual([4, 3, 0]);
+  });
+
+  test('stays short where there are no places for those of a group that would go', () => {
+    expect(
+      sizes(
+        [
+          [3, 3],
+          [2, 2],
+        ],
+        wish(0, 0, 0, 1),
+      ),
+    ).toEqual([3, 1]);
+  });
+
+  test('an empty group is not too small, and fewer seats than students are no sizes', () => {
+    expect(
+      sizes(
+        [
+          [4, 2],
+          [4, 2],
+        ],
+        wish(0, 0),
+      ),
+    ).not.toContain(1);
+    expect(sizes([[1, 0]], wish(0, 0))).toBeNull();
+  });
+});
+
+test('the last places of a group are kept for those who are still needed there', () => {
+  const bench = testBench({
+    students: 'abcd'
+      .split('')
+      .map((name, at) => student(name, at, { details: { swims: at < 2 ? 'yes' : 'no' } })),
+    theClass: { details: [detail('swims', 'category')] },
+    recipe: { limits: [{ kind: 'atLeast', detail: 'swims', value: 'yes', count: 1 }] },
+  });
+  const two = places(2, 2);
+  expect(closedIn(bench, two, {})).toEqual([]);
+  // c took one of two places: the other is for a swimmer, and d finds the other group.
+  expect(closedIn(bench, two, { c: 0 })).toEqual(['d: 0']);
+  expect(closedIn(bench, two, { a: 0 })).toEqual([]);
+  // There are too few swimmers for three groups: nobody is kept out for a limit that cannot hold.
+  expect(closedIn(bench, places(2, 1, 1), { c: 0 })).toEqual([]);
 });

@@ -1,7 +1,7 @@
 import { rngFromSeed } from '../core/random/rng';
 import { shuffle, uniformInt } from '../core/random/uniform';
 import { StudentId } from '../schema/ids';
-import { termOf, type TermLineup } from './term';
+import { TERM_ORDERS, termOf, termRank, type TermLineup } from './term';
 
 const id = (name: string): StudentId => StudentId.parse(`s_${name}`);
 const ids = (text: string): StudentId[] =>
@@ -107,4 +107,40 @@ test('partners and repeats are those of a count made in the obvious way', () => 
     const over = rows.reduce((sum, row) => sum + row.repeats, 0);
     expect(repeats.reduce((sum, one) => sum + one, 0)).toBe(over / 2);
   }
+});
+
+test('what is planned comes after what was used, in the order of its days, without days last', () => {
+  const term = termOf(
+    [
+      lineup(null, 'planned', 'a b'),
+      lineup('2026-10-20', 'planned', 'a b'),
+      lineup('2026-10-27', 'used', 'a b'),
+      lineup('2026-10-13', 'planned', 'a b'),
+    ],
+    ids('a b'),
+  );
+  expect(term.lineups.map(({ on }) => on)).toEqual([
+    ...['2026-10-27', '2026-10-13', '2026-10-20', null],
+  ]);
+});
+
+test('rows are ordered by fewest partners, most repeats, most often in a small group, fewest turns as lead', () => {
+  const { rows } = termOf(
+    [
+      lineup('2026-10-01', 'used', 'a b c', 'd e'),
+      lineup('2026-10-08', 'used', 'a b c', 'e d'),
+      lineup('2026-10-15', 'used', 'd a b', 'c e'),
+    ],
+    ids('a b c d e'),
+  );
+  const by = Object.fromEntries(
+    TERM_ORDERS.map((order) => [order, rows.map((row) => termRank(row, order))]),
+  );
+  expect(by.met).toEqual([3, 3, 3, 3, 2]);
+  // a and b were together three times, each with c twice.
+  expect(by.repeats).toEqual([-3, -3, -2, -1, -1]);
+  expect(by.small!.map((rank) => rank + 0)).toEqual([0, 0, -1, -2, -3]);
+  expect(by.lead).toEqual([2, 0, 1, 2, 1]);
+  expect(by.name).toEqual([0, 0, 0, 0, 0]);
+  expect(by.section).toEqual(by.name);
 });
