@@ -235,10 +235,7 @@ test('ranked groups are told beside the best that these sizes allow', () => {
   const students = crew.slice(0, 4);
   const bench = testBench({ students, recipe: { topics: 'plain' }, bench: { take: take2 } });
   // Three would like the first group, which has two seats.
-  const ranks = Object.fromEntries([
-    ...['a', 'b', 'c'].map((name) => [name, [0, 1]]),
-    ['d', [1, 0]],
-  ]);
+  const ranks = { a: [0, 1], b: [0, 1], c: [0, 1], d: [1, 0] };
   const of = { ...bench, lineup: { ...bench.lineup, ranks } };
   expect(Insight.of(of, take2, [])?.topics()).toEqual({
     groups: [
