@@ -1,9 +1,11 @@
 import { createClass, deleteClass } from './actions/classes';
 import { renameClass } from './actions/renameClass';
 import { addStudent, editStudent } from './actions/students';
-import { SHELF } from './history';
+import { History, MOST_MARKS, SHELF, type MarkChanges } from './history';
 import { allClasses, studentsOf } from './queries';
+import { RecordStore } from './recordStore';
 import { storeWith } from './testStore';
+import { student } from '../encode/testBench';
 
 function twoClasses() {
   const store = storeWith([]);
@@ -68,4 +70,84 @@ test('steps taken back in one class and done again stand in their order among th
   history.redo(crew);
   expect(history.undo()).toBe('editStudent');
   expect([note(ana), note(bo)]).toEqual(['first', '']);
+});
+
+describe('steps as they are written', () => {
+  const step = (history: History, name: string) =>
+    history.act('editStudent', ({ put }) => put(student('Ana', 1, { name })));
+  const listened = (clock: () => number) => {
+    const history = new History(new RecordStore(), clock);
+    const told: MarkChanges[] = [];
+    const stop = history.listen((changes) => told.push(changes));
+    return { history, told, stop };
+  };
+
+  test('grow in name with time, within a moment and after the clock was set back', () => {
+    const times = [5000, 5000, 5000, 1000, 1000, 9000];
+    const { history } = listened(() => times.shift() ?? 9000);
+    const ids = 'abcdefg'.split('').map((name) => step(history, name)!);
+    expect([...ids].sort()).toEqual(ids);
+    expect(new Set(ids).size).toBe(ids.length);
+    history.undo();
+    history.undo();
+    const later = step(history, 'z')!;
+    expect([...ids, later].sort().at(-1)).toBe(later);
+  });
+
+  test('stay in the order of a later session when the clock was set back between them', () => {
+    const first = listened(() => 8000);
+    step(first.history, 'a');
+    const [mark] = first.told.flatMap(({ put }) => put);
+    const second = listened(() => 10);
+    second.history.load([mark!]);
+    expect(step(second.history, 'b')! > mark!.id).toBe(true);
+  });
+
+  test('are told as what to write and what to forget', () => {
+    const { history, told, stop } = listened(() => 7);
+    const one = step(history, 'a')!;
+    history.undo();
+    const two = step(history, 'b')!;
+    expect(
+      told.map(({ put, removed }) => [put.map(({ id, undone }) => [id, undone]), removed]),
+    ).toEqual([
+      [[[one, false]], []],
+      [[[one, true]], []],
+      [[[two, false]], [one]],
+    ]);
+    stop();
+    step(history, 'c');
+    expect(told).toHaveLength(3);
+  });
+
+  test('that change nothing are none', () => {
+    const { history, told } = listened(() => 7);
+    step(history, 'a');
+    expect(step(history, 'a')).toBeNull();
+    expect(told).toHaveLength(1);
+    expect(history.undo('another class')).toBeNull();
+    expect(history.redo()).toBeNull();
+  });
+
+  test('are kept up to their most; the oldest is forgotten for one more', () => {
+    const { history, told } = listened(() => 7);
+    const ids = Array.from({ length: MOST_MARKS + 2 }, (_, at) => step(history, `Name ${at}`)!);
+    expect(told.flatMap(({ removed }) => removed)).toEqual(ids.slice(0, 2));
+    for (let at = 0; at < MOST_MARKS; at += 1) expect(history.undo()).toBe('editStudent');
+    expect(history.undo()).toBeNull();
+  });
+
+  test('tell what undo and redo would change, before they do', () => {
+    const { history } = listened(() => 7);
+    const one = step(history, 'a')!;
+    expect(Object.keys(history.diffOfUndo()!.removed)).toEqual(['Ana']);
+    expect(history.diffOfRedo()).toBeNull();
+    expect([history.newest, history.isNewest(one)]).toEqual([one, true]);
+    history.undo();
+    expect(history.diffOfUndo()).toBeNull();
+    expect(Object.keys(history.diffOfRedo()!.added)).toEqual(['Ana']);
+    expect([history.newest, history.isNewest(one), history.undoStep(one)]).toEqual([
+      ...[null, false, false],
+    ]);
+  });
 });

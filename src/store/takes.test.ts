@@ -2,10 +2,21 @@ import { rngFromSeed } from '../core/random/rng';
 import { uniformInt } from '../core/random/uniform';
 import { idsOf, take as takeOf, testBench } from '../encode/testBench';
 import type { StudentId } from '../schema/ids';
-import { LEAD, type TakeRecord } from '../schema/take';
-import { changeRecipe, saveRecipe, setLineupState, setPinned } from './actions/lineups';
+import { LEAD, newGroup, type TakeRecord } from '../schema/take';
+import {
+  changeRecipe,
+  removeSavedRecipe,
+  saveRecipe,
+  setLineupState,
+  setPinned,
+  setUsualRecipe,
+  wishRole,
+} from './actions/lineups';
 import {
   addGroup,
+  addTake,
+  bringBackTake,
+  deleteTake,
   giveRole,
   lockGroup,
   mergeGroups,
@@ -139,4 +150,167 @@ test('placed students leave the group they were in; a row that is not there chan
     ]),
   );
   expect(rows(store)).toEqual(['b c', 'd e f a', 'g h']);
+});
+
+describe('by hand', () => {
+  test('whoever is in the group already stays in their place, and whoever moves comes last, once', () => {
+    const store = open();
+    moveStudents(store, dealt.id, [a, a, d, ids[6]!], 0);
+    expect(rows(store)).toEqual(['a b c d g', 'e f', '']);
+    expect(store.history.nextUndo()).toBe('moveStudent');
+    moveStudents(store, dealt.id, [a], null);
+    expect(rows(store)).toEqual(['b c d g', 'e f', '']);
+  });
+
+  test('what changes nothing is no step', () => {
+    const store = open();
+    moveStudents(store, dealt.id, [a], 0);
+    swapStudents(store, dealt.id, a, a);
+    mergeGroups(store, dealt.id, 9, 0);
+    removeGroup(store, dealt.id, 9);
+    expect(store.history.nextUndo()).toBeNull();
+    expect(shown(store).dealt).toBeNull();
+  });
+
+  test('the groups as they were dealt are kept with the first change, and come back with names given since', () => {
+    const store = open();
+    moveStudents(store, dealt.id, [a], 1);
+    swapStudents(store, dealt.id, b, d);
+    renameGroup(store, dealt.id, 0, 'Mill pool');
+    lockGroup(store, dealt.id, 1, true);
+    expect(shown(store).dealt?.map(({ studentIds }) => studentIds.join(' '))).toEqual([
+      ...['a b c', 'd e f', 'g'],
+    ]);
+    undealTake(store, dealt.id);
+    expect(rows(store)).toEqual(['a b c', 'd e f', 'g']);
+    expect(shown(store).groups.map(({ name, locked }) => [name, locked])).toEqual([
+      ['Mill pool', false],
+      ['Group 2', true],
+      ['Group 3', false],
+    ]);
+  });
+
+  test('a group is added empty, at the end, under its own sign; removed, its students stand aside', () => {
+    const store = open();
+    addGroup(store, dealt.id, 'New', 7);
+    expect(shown(store).groups.at(-1)).toEqual(newGroup('New', 7, []));
+    removeGroup(store, dealt.id, 1);
+    expect(rows(store)).toEqual(['a b c', 'g', '']);
+  });
+});
+
+describe('takes of a lineup', () => {
+  const lineup = (store: AppStore) => store.records.get('lineup', bench.lineup.id)!;
+  const add = (store: AppStore) =>
+    addTake(store, bench.lineup.id, 5, [newGroup('Group 1', 0, [b, a])], 'sentence');
+  const numbers = (store: AppStore) =>
+    store.records
+      .all('take')
+      .map(({ number }) => number)
+      .sort((one, two) => one - two);
+
+  test('a new one is shown, numbered on, with what made it', () => {
+    const store = open();
+    add(store);
+    const newest = store.records.get('take', lineup(store).takeId!)!;
+    expect(newest).toMatchObject({ number: 2, seed: 5, madeBy: 'sentence', starred: false });
+    add(store);
+    expect(numbers(store)).toEqual([1, 2, 3]);
+    deleteTake(store, store.records.get('take', lineup(store).takeId!)!);
+    expect(lineup(store).takeId).toBe(newest.id);
+  });
+
+  test('another one that goes leaves what is shown, the last one leaves nothing', () => {
+    const store = open();
+    add(store);
+    const shownNow = lineup(store).takeId;
+    deleteTake(store, dealt);
+    expect(lineup(store).takeId).toBe(shownNow);
+    deleteTake(store, store.records.get('take', shownNow!)!);
+    expect(lineup(store).takeId).toBeNull();
+  });
+
+  test('one is brought back as a step, and what is shown already is none', () => {
+    const store = open();
+    add(store);
+    bringBackTake(store, dealt);
+    expect(lineup(store).takeId).toBe(dealt.id);
+    bringBackTake(store, dealt);
+    store.history.undo();
+    expect(lineup(store).takeId).not.toBe(dealt.id);
+    starTake(store, dealt.id, true);
+    expect(shown(store).starred).toBe(true);
+  });
+});
+
+describe('roles of a recipe', () => {
+  const wishes = (store: AppStore) => store.records.get('lineup', bench.lineup.id)?.recipe.roles;
+  const lead = (how: 'first' | 'turns') => ({ role: LEAD, how });
+
+  test('are given at once and from then on, each in its place, and taken away in one step', () => {
+    const store = open();
+    wishRole(store, bench.lineup.id, LEAD, 'first', new Map([[0, a]]));
+    wishRole(store, bench.lineup.id, 'scribe', 'random', new Map([[0, b]]));
+    expect(wishes(store)).toEqual([lead('first'), { role: 'scribe', how: 'random' }]);
+    wishRole(store, bench.lineup.id, LEAD, 'turns', new Map([[1, d]]));
+    expect(wishes(store)).toEqual([lead('turns'), { role: 'scribe', how: 'random' }]);
+    expect(shown(store).groups.map(({ roles }) => roles)).toEqual([
+      { lead: a, scribe: b },
+      { lead: d },
+      {},
+    ]);
+    const nobody = new Map([0, 1, 2].map((row) => [row, null]));
+    wishRole(store, bench.lineup.id, LEAD, null, nobody);
+    expect(wishes(store)).toEqual([{ role: 'scribe', how: 'random' }]);
+    expect(shown(store).groups.map(({ roles }) => roles)).toEqual([{ scribe: b }, {}, {}]);
+    store.history.undo();
+    expect(shown(store).groups[1]?.roles).toEqual({ lead: d });
+    expect(wishes(store)).toHaveLength(2);
+  });
+
+  test('are had by nobody who is not in the group, and wished for before there are groups', () => {
+    const store = open();
+    wishRole(store, bench.lineup.id, LEAD, 'first', new Map([[0, d]]));
+    expect(shown(store).groups[0]?.roles).toEqual({});
+    const empty = storeWith([bench.theClass, bench.lineup]);
+    wishRole(empty, bench.lineup.id, LEAD, 'turns', new Map());
+    expect(wishes(empty)).toEqual([lead('turns')]);
+  });
+});
+
+test('pins are each once, and go for those who are named alone', () => {
+  const store = open();
+  const pinned = () => store.records.get('lineup', bench.lineup.id)?.pinned;
+  setPinned(store, bench.lineup.id, [a, b], true);
+  setPinned(store, bench.lineup.id, [b, d], true);
+  expect(pinned()).toEqual([a, b, d]);
+  setPinned(store, bench.lineup.id, [a, d], false);
+  expect(pinned()).toEqual([b]);
+});
+
+test('a recipe kept under a name takes the place of the one of that name, and goes by its name', () => {
+  const store = open();
+  const { id } = bench.theClass;
+  const saved = (name: string, count: number) => ({
+    ...{ name, detailNames: {} },
+    recipe: { ...bench.lineup.recipe, sizing: { by: 'count' as const, count } },
+  });
+  const kept = () =>
+    store.records
+      .get('class', id)
+      ?.savedRecipes.map(({ name, recipe: { sizing } }) => [
+        name,
+        'count' in sizing && sizing.count,
+      ]);
+  saveRecipe(store, id, saved('Usual', 2));
+  saveRecipe(store, id, saved('Other', 3));
+  saveRecipe(store, id, saved('Usual', 4));
+  expect(kept()).toEqual([
+    ['Other', 3],
+    ['Usual', 4],
+  ]);
+  removeSavedRecipe(store, id, 'Other');
+  expect(kept()).toEqual([['Usual', 4]]);
+  setUsualRecipe(store, id, saved('Usual', 5).recipe);
+  expect(store.records.get('class', id)?.usualRecipe?.sizing).toEqual({ by: 'count', count: 5 });
 });
