@@ -355,6 +355,36 @@ test('numbers typed beside names become the groups of a lineup in two presses', 
   await expect(rowOf(page, /^Caro Ray/).getByRole('button', { name: /^Gus Hay/ })).toBeVisible();
 });
 
+test('a list dropped on any page of a class waits in its roster, dropped on the first page it is a class', async ({
+  page,
+}) => {
+  const drop = async (): Promise<void> => {
+    const data = await page.evaluateHandle(() => {
+      const transfer = new DataTransfer();
+      transfer.items.add(new File(['Name\nFay Orr\nGus Hay'], 'late.csv', { type: 'text/csv' }));
+      return transfer;
+    });
+    await page.locator('body').dispatchEvent('dragover', { dataTransfer: data });
+    await page.locator('body').dispatchEvent('drop', { dataTransfer: data });
+  };
+  await openDemo(page, `${CREW}/groups`);
+  await expect(page.getByText(/^means /).first()).toBeVisible();
+  await drop();
+  await page.waitForURL(/roster$/);
+  await expect(page.getByText('2 students read.')).toBeVisible();
+  await (await pasteBox(page)).fill('');
+  await page.getByRole('button', { name: 'Add students', exact: true }).click();
+  await expect(page.getByRole('textbox', { name: /One student a line/ })).toHaveCount(0);
+  await drop();
+  await expect(page.getByText('2 students read.')).toBeVisible();
+  await page.goto('/');
+  await expect(page.getByRole('button', { name: 'Pool classes' })).toBeVisible();
+  await drop();
+  await page.waitForURL(/roster$/);
+  await expect(page.getByText('2 students read.')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'New class' })).toBeVisible();
+});
+
 test('two files dropped on the page are read together, each as a section; a number without its zeros is the same', async ({
   page,
 }) => {

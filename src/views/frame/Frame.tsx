@@ -12,6 +12,7 @@ import { showLineup } from '@/store/actions/stage';
 import { classById } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { InPlaceText } from '../primitives/InPlaceText';
+import { keepDropped } from './droppedFiles';
 import { KeyOf } from './KeyOf';
 import styles from './Frame.module.css';
 import { LAST_CLASS } from './lastClass';
@@ -20,6 +21,7 @@ import { Rail } from './Rail';
 import { useRoute } from './route';
 import { SaveMark } from './SaveMark';
 import { useClassId } from './useClassId';
+import { useDroppedFiles } from './useDroppedFiles';
 import { useKeptActivities } from './useKeptActivities';
 import { useKeys } from './useKeys';
 import { useStageOpen } from './stagePresence';
@@ -49,6 +51,10 @@ export function Frame({ children }: { readonly children: ReactNode }) {
     if (lineup) showLineup(store, lineup.id, today());
   };
   const go = (step: string) => (): void => route.go(`/c/${classId}/${step}`);
+  useDroppedFiles((files) => {
+    keepDropped(files);
+    if (!pathname.endsWith('/roster')) route.go(`/c/${classId}/roster`);
+  }, 'page');
   useUndoKeys(classId);
   useOtherWindows(classId);
   useKeptActivities(classId);

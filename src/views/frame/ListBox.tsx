@@ -6,6 +6,7 @@ import { Button } from '../primitives/Button';
 import { Field } from '../primitives/Field';
 import { FileButton } from '../primitives/FileButton';
 import page from './SidePage.module.css';
+import { useDroppedFiles } from './useDroppedFiles';
 import type { ListText } from './useListText';
 
 interface ListBoxProps {
@@ -26,6 +27,13 @@ interface ListBoxProps {
 /** The box that a list beside the roster is pasted or opened into, and what came of it. */
 export function ListBox({ words, list, onNext, onLeave, children }: ListBoxProps) {
   const { text, found, trouble } = list;
+  const open = (file: File): void => {
+    onNext();
+    void list.openFile(file);
+  };
+  useDroppedFiles(([file]) => {
+    if (file) open(file);
+  });
   return (
     <>
       <Field label={words.text} hint={words.hint}>
@@ -39,14 +47,7 @@ export function ListBox({ words, list, onNext, onLeave, children }: ListBoxProps
         />
       </Field>
       <div className={page.doings}>
-        <FileButton
-          label={words.open}
-          accept=".csv,.tsv,.txt,.xlsx,.ods,text/*"
-          onFile={(file) => {
-            onNext();
-            void list.openFile(file);
-          }}
-        />
+        <FileButton label={words.open} accept=".csv,.tsv,.txt,.xlsx,.ods,text/*" onFile={open} />
         <Button size="small" variant="plain" onClick={onLeave}>
           {words.leave}
         </Button>

@@ -2,10 +2,13 @@
 
 import UploadFileRounded from '@mui/icons-material/UploadFileRounded';
 import { isKey } from '../frame/keyMap';
+import { hasDropped, listenDropped, takeDropped } from '../frame/droppedFiles';
+import { useDroppedFiles } from '../frame/useDroppedFiles';
 import { useLeaving } from '../frame/useLeaving';
+import { useStable } from '../frame/useStable';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
-import { useId, useRef } from 'react';
+import { useEffect, useId, useRef } from 'react';
 import { ENCODINGS } from '@/formats/roster/decode';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -17,7 +20,6 @@ import { GroupsFound } from './GroupsFound';
 import { NamesToAdd } from './NamesToAdd';
 import styles from './PasteBox.module.css';
 import { TestFound } from './TestFound';
-import { useDroppedFiles } from './useDroppedFiles';
 import { usePastedList, type PastedListState } from './usePastedList';
 import { Select } from '../primitives/Select';
 
@@ -46,6 +48,13 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
     void (files.length === 1 && only ? pasted.open(only) : pasted.openAll(files));
   };
   const over = useDroppedFiles(openFiles);
+  const openDropped = useStable((): void => {
+    if (hasDropped()) openFiles(takeDropped());
+  });
+  useEffect(() => {
+    openDropped();
+    return listenDropped(openDropped);
+  }, [openDropped]);
 
   const takeIn = (): void => {
     if (!ready) return;

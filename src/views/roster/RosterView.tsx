@@ -1,7 +1,7 @@
 'use client';
 
 import { lazily } from '../primitives/lazily';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { ClassRecord } from '@/schema/classRecord';
 import { classById, studentsOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
@@ -9,6 +9,7 @@ import { say } from '@/messages';
 import { useNameMask } from '../frame/masking';
 import { Button } from '../primitives/Button';
 import { useClassId } from '../frame/useClassId';
+import { hasDropped, listenDropped } from '../frame/droppedFiles';
 import { useDraft } from '../frame/useDraft';
 import styles from './RosterView.module.css';
 import { pasteField } from './pasteField';
@@ -29,7 +30,8 @@ function Roster({ theClass }: { readonly theClass: ClassRecord }) {
   const real = useQuery(studentsOf, theClass.id);
   const begun = useDraft(pasteField(theClass.id)) !== '';
   const [mask, setMask] = useNameMask();
-  const [opened, setOpened] = useState(false);
+  const [opened, setOpened] = useState(hasDropped);
+  useEffect(() => listenDropped(() => setOpened(true)), []);
   const empty = real.length === 0;
   const adding = empty || begun || opened;
   return (

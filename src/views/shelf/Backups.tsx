@@ -2,7 +2,7 @@
 
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { readBackup, readClassFile } from '@/schema/classFile';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { AppRecord } from '@/schema/records';
@@ -20,6 +20,8 @@ import { today } from '../frame/today';
 import { useRealNames } from '../frame/useRealNames';
 import { useNotices } from '../primitives/notices';
 import { KeepFile, Safekeeping } from './Safekeeping';
+import { isClassFile, listenDropped, takeDropped } from '../frame/droppedFiles';
+import { useStable } from '../frame/useStable';
 import { useLaunch } from './useLaunch';
 import { useListAsClass } from './usePastedClass';
 import styles from './ShelfView.module.css';
@@ -58,6 +60,12 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
     setAsked(null);
     told(sayShelf.opened(opened.length));
   };
+  const sameAsHere = (records: readonly AppRecord[]): boolean => {
+    const theClass = classes.find(({ id }) => id === classIn(records)?.id);
+    if (!theClass) return false;
+    const held = readClassFile(classFileOf(store, theClass.id));
+    return held.ok && sameData(byId(held.records), byId(records));
+  };
   const open = async (file: File): Promise<void> => {
     setTrouble('');
     setAsked(null);
@@ -77,12 +85,14 @@ export function Backups({ classes }: { readonly classes: readonly ClassRecord[] 
     else notify({ text: sayShelf.nothingNew });
   };
   useLaunch({ openFile: (file) => void open(file), openList: useListAsClass() });
-  const sameAsHere = (records: readonly AppRecord[]): boolean => {
-    const theClass = classes.find(({ id }) => id === classIn(records)?.id);
-    if (!theClass) return false;
-    const held = readClassFile(classFileOf(store, theClass.id));
-    return held.ok && sameData(byId(held.records), byId(records));
-  };
+  const openDropped = useStable((): void => {
+    const [file] = takeDropped(isClassFile);
+    if (file) void open(file);
+  });
+  useEffect(() => {
+    openDropped();
+    return listenDropped(openDropped);
+  }, [openDropped]);
   const names = (asked ?? []).flatMap((records) => classIn(records)?.name ?? []);
   return (
     <section className={styles.backups} aria-label={sayShelf.backups}>

@@ -10,11 +10,13 @@ import { say } from '@/messages';
 import { sayShelf } from '@/messages/shelf';
 import { Logo } from '../frame/Logo';
 import { SaveMark } from '../frame/SaveMark';
+import { isClassFile, keepDropped } from '../frame/droppedFiles';
+import { useDroppedFiles } from '../frame/useDroppedFiles';
 import { useUndoKeys } from '../frame/useUndoKeys';
 import { ClassRow } from './ClassRow';
 import { LanguageChoice } from './LanguageChoice';
 import { NewClass } from './NewClass';
-import { usePastedClass } from './usePastedClass';
+import { useListAsClass, usePastedClass } from './usePastedClass';
 import styles from './ShelfView.module.css';
 
 /** Loaded when they are first asked for. */
@@ -28,6 +30,12 @@ export function ShelfView() {
   const [pooling, setPooling] = useState(false);
   useUndoKeys(SHELF);
   usePastedClass();
+  const listAsClass = useListAsClass();
+  useDroppedFiles((files) => {
+    keepDropped(files);
+    // A file of classes is read below; a list is looked at in the roster of a class of its own.
+    if (!files.some(isClassFile)) listAsClass('');
+  }, 'page');
   return (
     <div className={styles.shelf}>
       <header className={styles.bar}>

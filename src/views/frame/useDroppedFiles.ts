@@ -1,10 +1,16 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { useStable } from '../frame/useStable';
+import { useStable } from './useStable';
 
-/** Takes files that are dropped anywhere on the page, which would else be opened in its place; says whether some are over it. */
-export function useDroppedFiles(onFiles: (files: readonly File[]) => void): boolean {
+/**
+ * Takes files that are dropped anywhere on the page, which would else be opened in its place; says whether some are over
+ * it. Where a part of the page takes files and the page around it too (`asked` says which this is), the part has them.
+ */
+export function useDroppedFiles(
+  onFiles: (files: readonly File[]) => void,
+  asked: 'part' | 'page' = 'part',
+): boolean {
   const [over, setOver] = useState(false);
   const take = useStable(onFiles);
   useEffect(() => {
@@ -33,14 +39,15 @@ export function useDroppedFiles(onFiles: (files: readonly File[]) => void): bool
       'drop',
       (event) => {
         setOver(false);
-        if (!holdsFiles(event)) return;
+        if (!holdsFiles(event) || event.defaultPrevented) return;
         event.preventDefault();
         const files = [...(event.dataTransfer?.files ?? [])];
         if (files.length > 0) take(files);
       },
-      { signal },
+      // The way down to what they fell on comes before the way up again.
+      { signal, capture: asked === 'part' },
     );
     return () => stop.abort();
-  }, [take]);
+  }, [take, asked]);
   return over;
 }
