@@ -25,6 +25,7 @@ import {
   setTakesPart,
 } from './actions/students';
 import { takeInRoster, type StudentFacts } from './actions/takeInRoster';
+import { everyStepNamed } from './testStore';
 import { openAppStore, type AppStore } from './appStore';
 import {
   adultsOf,
@@ -50,7 +51,7 @@ async function open(name = 'test'): Promise<AppStore> {
     onEnded: () => undefined,
   });
   if (opened.state !== 'ready') throw new Error(opened.state);
-  return opened.store;
+  return everyStepNamed(opened.store);
 }
 
 const facts = (name: string, more: Partial<StudentFacts> = {}): StudentFacts => ({

@@ -30,6 +30,7 @@ import {
   swapStudents,
   undealTake,
 } from './actions/takes';
+import { editStudent } from './actions/students';
 import type { AppStore } from './appStore';
 import { storeWith } from './testStore';
 
@@ -313,4 +314,18 @@ test('a recipe kept under a name takes the place of the one of that name, and go
   expect(kept()).toEqual([['Usual', 4]]);
   setUsualRecipe(store, id, saved('Usual', 5).recipe);
   expect(store.records.get('class', id)?.usualRecipe?.sizing).toEqual({ by: 'count', count: 5 });
+});
+
+test('what is asked of a lineup, a take or a student that is gone changes nothing', () => {
+  const store = storeWith([bench.theClass]);
+  renameGroup(store, dealt.id, 0, 'Mill pool');
+  nameGroups(store, bench.lineup.id, bench.lineup.recipe.naming, String);
+  wishRole(store, bench.lineup.id, LEAD, 'first', new Map());
+  changeRecipe(store, bench.lineup.id, { sections: 'kept' });
+  moveStudents(store, dealt.id, [a], 0);
+  editStudent(store, a, { name: 'Ana' });
+  expect(store.history.nextUndo()).toBeNull();
+  const other = open();
+  renameGroup(other, dealt.id, 9, 'Mill pool');
+  expect(other.history.nextUndo()).toBeNull();
 });
