@@ -81,7 +81,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
   const now = useBench(lineup, theClass, students);
   const history = useMemo(() => used.map(({ groups }) => groups), [used]);
   const bench = useMemo(() => ({ ...now, history }), [now, history]);
-  const { wish, notOnText } = kept ?? usual(lineup, today);
+  const { wish, notOnText } = kept ?? usual(lineup, [LEAD, ...theClass.roles], today);
   const change = (next: Partial<SeriesWish>): void =>
     keep({ wish: { ...wish, ...next }, notOnText });
   const outlook = useMemo(() => outlookOf(bench, wish), [bench, wish]);
@@ -261,6 +261,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
 /** What is planned where nothing was chosen yet: a handful of rounds like the groups there are, once a week. */
 function usual(
   { recipe }: LineupRecord,
+  roles: readonly string[],
   today: string,
 ): { readonly wish: SeriesWish; readonly notOnText: string } {
   const wish: SeriesWish = {
@@ -270,7 +271,10 @@ function usual(
       every: 'week',
       from: today,
       notOn: [],
-      roles: [],
+      // What the groups have in turns over the term they have in turns over these rounds.
+      roles: recipe.roles.flatMap(({ role, how }) =>
+        how === 'turns' && roles.includes(role) ? [role] : [],
+      ),
       mix: null,
     },
   };

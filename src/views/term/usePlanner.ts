@@ -103,7 +103,11 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
     const rounds = result.rounds.map((_, round) =>
       takeGroups(result, nameIn(use, result, round), { round }),
     );
-    const recipe = { ...lineup.recipe, sizing: wish.sizing, freshPartners: 'most' as const };
+    const recipe = {
+      ...lineup.recipe,
+      ...{ sizing: wish.sizing, freshPartners: 'most' as const },
+      roles: wish.roles.map((role) => ({ role, how: 'turns' as const })),
+    };
     planSeries(
       store,
       theClass.id,
