@@ -68,6 +68,19 @@ describe('a limit about every value', () => {
   });
 });
 
+test('two values left out one after the other are both gone, as a way out asks for', () => {
+  const limit = all('atMost', 2);
+  const of = bench([limit]);
+  const first = limitsWithout(of, { from: 'limit', limit, value: 'Somali' });
+  const then = {
+    ...of,
+    lineup: { ...of.lineup, recipe: { ...of.lineup.recipe, limits: [...first] } },
+  };
+  expect(limitsWithout(then, { from: 'limit', limit, value: 'Tamil' })).toEqual([
+    { ...limit, value: 'Arabic' },
+  ]);
+});
+
 test('a limit about one value that is left out leaves the others of the recipe', () => {
   const [one, two] = [
     { ...all('atLeast'), value: 'Arabic' },

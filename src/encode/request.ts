@@ -204,14 +204,15 @@ export function limitsWithout(
   { limit, value }: Extract<RuleSource, { readonly from: 'limit' }>,
 ): readonly Limit[] {
   const here = new Set(bench.students.flatMap((one) => (one.here ? [one.id] : [])));
+  const isAlike = (one: Limit): boolean =>
+    one.kind === limit.kind && one.detail === limit.detail && one.count === limit.count;
   return bench.lineup.recipe.limits.flatMap((one): readonly Limit[] => {
+    // Where another value was left out before, this one stands by itself already.
+    if (isAlike(one) && one.value === value) return [];
     if (one !== limit) return [one];
-    if (limit.value === null) {
-      return limitedValues(bench, limit, here).flatMap((other) =>
-        other === value ? [] : [{ ...limit, value: other }],
-      );
-    }
-    return [];
+    return limitedValues(bench, limit, here).flatMap((other) =>
+      other === value ? [] : [{ ...limit, value: other }],
+    );
   });
 }
 

@@ -391,6 +391,7 @@ test.each([
     { name: 'Both', lineupName: 'First', homeClass: 'home class', homeTeacher: 'home teacher' },
     true,
     new Map(joining ? [['Score', joining]] : []),
+    (value, kind) => (kind === 'number' ? Number(value) : value),
   );
   const details = store.records.get('class', pool)!.details.slice(1);
   expect(details.map(({ name }) => name)).toEqual(names);

@@ -1,3 +1,4 @@
+import { plainWords } from './text';
 import type { Reading, Roster, RosterStudent, Table } from './types';
 
 /** Something of a list that says who is with whom. */
@@ -11,7 +12,7 @@ export interface GroupsIn {
 }
 
 const GROUP_HEADING =
-  /\b(groups?|teams?|crews?|pods?|tables?|rounds?|weeks?|grupos?|equipos?|mesas?|gruppen?|teams|tisch(e|gruppe)?|groupes?|[eé]quipes?|squadr[ae]|gruppi|groepen?|groep|turmas?)\b/i;
+  /\b(groups?|teams?|crews?|pods?|tables?|rounds?|weeks?|grupos?|equipos?|mesas?|gruppen?|tisch(e|gruppe)?|groupes?|equipes?|squadr[ae]|gruppi|groepen?|groep|turmas?)\b/i;
 const GROUP_VALUE = /^\D{0,12}\d{1,3}$/;
 /** Fewer to a group on average than this, and the values tell students apart rather than together. */
 const LEAST_MEAN = 1.5;
@@ -52,7 +53,7 @@ export function groupsIn(roster: Roster, table: Table, reading: Reading): readon
     const speaksOfGroups =
       heading === ''
         ? 'section' in from || names.every((name) => GROUP_VALUE.test(name))
-        : GROUP_HEADING.test(heading);
+        : GROUP_HEADING.test(plainWords(heading));
     if (!speaksOfGroups) return [];
     const numbered = names.every((name) => /^\d+$/.test(name));
     if (numbered) names.sort((a, b) => Number(a) - Number(b));

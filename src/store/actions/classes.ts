@@ -37,6 +37,7 @@ import {
   valueAs,
   type Joining,
   type Pooled,
+  type ReadAs,
 } from './pooling';
 import { forget } from './references';
 
@@ -135,7 +136,7 @@ export function pooledFrom(
  * One class of the students of several: each keeps the home class, and its first teacher, as details, sections and
  * details of one name become one, and the quiet rules among the pooled students come along. The classes themselves stay
  * as they are. `joinings` says what becomes of details of one name and several kinds, by that name; where it says
- * nothing they are joined as the first way that loses no value.
+ * nothing they are joined as the first way that loses no value, as `readAs` reads them.
  */
 export function poolClasses(
   store: AppStore,
@@ -148,6 +149,7 @@ export function poolClasses(
   },
   temporary: boolean,
   joinings: ReadonlyMap<string, Joining> = new Map(),
+  readAs: ReadAs = (value) => value,
 ): ClassId {
   const id = newId(ClassId, 'c');
   store.history.act('poolClasses', ({ get, all, put }) => {
@@ -171,7 +173,7 @@ export function poolClasses(
     const adults: AdultRecord[] = [];
     const pool = pooledFrom({ get, all }, parts);
     const joiningOf = new Map(
-      detailClashes(pool).map((clash) => [
+      detailClashes(pool, readAs).map((clash) => [
         clash.name.toLocaleLowerCase(),
         joinings.get(clash.name) ?? clash.joinings[0] ?? 'apart',
       ]),
@@ -196,7 +198,7 @@ export function poolClasses(
         if (!moved) continue;
         const [first] = source.staff;
         const details = {
-          ...joinedValues(moved.details, pooled),
+          ...joinedValues(moved.details, pooled, readAs),
           [home.id]: source.name,
           ...(first ? { [teacher.id]: first.name } : {}),
         };
@@ -226,12 +228,13 @@ export function poolClasses(
 function joinedValues(
   values: StudentRecord['details'],
   { details }: ClassRecord,
+  readAs: ReadAs,
 ): StudentRecord['details'] {
   const detailOf = new Map<string, Detail>(details.map((one) => [one.id, one]));
   return Object.fromEntries(
     Object.entries(values).map(([id, value]) => {
       const into = detailOf.get(id);
-      return [id, (into && valueAs(into.kind, into.levels, value)) ?? value];
+      return [id, (into && valueAs(into.kind, into.levels, value, readAs)) ?? value];
     }),
   );
 }

@@ -4,7 +4,21 @@ import type { ResultsRecord } from '../../schema/results';
 import { emptyClass, type Detail } from '../../schema/classRecord';
 import { DetailId } from '../../schema/ids';
 import { newStudent, type DetailValue } from '../../schema/student';
-import { detailClashes, joinedAdults, joinedLevels, joinedResults, valueAs } from './pooling';
+import {
+  detailClashes,
+  joinedAdults,
+  joinedLevels,
+  joinedResults,
+  valueAs,
+  type ReadAs,
+} from './pooling';
+
+/** A reader of plain figures, and of yes and no whatever their capitals. */
+const readAs: ReadAs = (value, kind) => {
+  const word = String(value).toLowerCase();
+  if (kind === 'number') return /^[\d.]+$/.test(word) ? Number(word) : value;
+  return kind === 'yesNo' && ['yes', 'no'].includes(word) ? word : value;
+};
 
 const times = (...names: string[]): PeriodId[] => names.map((name) => PeriodId.parse(name));
 const adult = (name: string, known: Partial<AdultRecord> = {}): AdultRecord => ({
@@ -74,18 +88,21 @@ describe('a detail of one name that is of several kinds', () => {
       })),
     };
   };
-  const joinings = (...pool: ReturnType<typeof known>[]) => detailClashes(pool)[0]?.joinings;
+  const joinings = (...pool: ReturnType<typeof known>[]) =>
+    detailClashes(pool, readAs)[0]?.joinings;
 
   test('is no matter where the kinds are the same, or the names differ', () => {
-    expect(detailClashes([known('number', [1]), known('number', [2])])).toEqual([]);
-    expect(detailClashes([known('number', [1]), known('yesNo', [true], [], 'drives')])).toEqual([]);
+    expect(detailClashes([known('number', [1]), known('number', [2])], readAs)).toEqual([]);
+    expect(
+      detailClashes([known('number', [1]), known('yesNo', [true], [], 'drives')], readAs),
+    ).toEqual([]);
   });
 
   test('can be of any kind that loses no value, and is told of each class, whatever its capitals', () => {
-    const clash = detailClashes([
-      known('category', ['Yes', 'no']),
-      known('yesNo', [true, false], [], 'SWIMS'),
-    ]);
+    const clash = detailClashes(
+      [known('category', ['Yes', 'no']), known('yesNo', [true, false], [], 'SWIMS')],
+      readAs,
+    );
     expect(clash).toEqual([
       {
         name: 'swims',
@@ -129,12 +146,16 @@ describe('a detail of one name that is of several kinds', () => {
   });
 
   test('keeps what each value says', () => {
-    expect(valueAs('number', [], '4.5')).toBe(4.5);
-    expect(valueAs('number', [], '')).toBeNull();
-    expect(valueAs('category', [], false)).toBe('no');
-    expect(valueAs('level', ['New'], 'new')).toBe('New');
-    expect(valueAs('yesNo', [], 'NO')).toBe(false);
-    expect(valueAs('yesNo', [], 'maybe')).toBeNull();
+    const as = (kind: Detail['kind'], value: DetailValue, levels: string[] = []) =>
+      valueAs(kind, levels, value, readAs);
+    expect(as('number', '4.5')).toBe(4.5);
+    expect(as('number', 'a lot')).toBeNull();
+    expect(as('number', true)).toBeNull();
+    expect(as('category', false)).toBe('no');
+    expect(as('level', 'new', ['New'])).toBe('New');
+    expect(as('yesNo', 'NO')).toBe('no');
+    expect(as('yesNo', true)).toBe(true);
+    expect(as('yesNo', 'maybe')).toBeNull();
   });
 
   test('of levels has the levels of all, in the order in which each has them', () => {

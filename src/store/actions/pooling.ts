@@ -23,8 +23,11 @@ export interface DetailClash {
   readonly joinings: readonly Joining[];
 }
 
+/** Reads a value as another kind writes it; what cannot be read so stays as it is. */
+export type ReadAs = (value: DetailValue, kind: Detail['kind']) => DetailValue;
+
 /** The details that are asked about before classes are pooled. */
-export function detailClashes(pool: readonly Pooled[]): readonly DetailClash[] {
+export function detailClashes(pool: readonly Pooled[], readAs: ReadAs): readonly DetailClash[] {
   const names = new Map<string, string>();
   for (const { theClass } of pool) {
     for (const { name } of theClass.details) {
@@ -49,7 +52,7 @@ export function detailClashes(pool: readonly Pooled[]): readonly DetailClash[] {
       : JOINED_KINDS.filter(
           (kind) =>
             (kind === 'category' || found.some(({ detail }) => detail.kind === kind)) &&
-            values.every((value) => valueAs(kind, levels, value) !== null),
+            values.every((value) => valueAs(kind, levels, value, readAs) !== null),
         );
     return [
       {
@@ -72,19 +75,18 @@ export function valueAs(
   kind: Detail['kind'],
   levels: readonly string[],
   value: DetailValue,
+  readAs: ReadAs,
 ): DetailValue | null {
-  const word = valueKey(value);
+  const read = readAs(value, kind);
   switch (kind) {
     case 'number':
-      return typeof value !== 'boolean' && word.trim() !== '' && Number.isFinite(Number(word))
-        ? Number(word)
-        : null;
+      return typeof read === 'number' ? read : null;
     case 'level':
-      return levels.find((level) => sameWord(level, word)) ?? null;
+      return levels.find((level) => sameWord(level, valueKey(value))) ?? null;
     case 'yesNo':
-      return sameWord(word, 'yes') ? true : sameWord(word, 'no') ? false : null;
+      return ['yes', 'no'].includes(valueKey(read)) ? read : null;
     case 'category':
-      return word;
+      return valueKey(value);
     case 'skill':
       return null;
     default:

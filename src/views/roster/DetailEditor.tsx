@@ -1,12 +1,12 @@
 'use client';
 
-import { readNumber, readYesNo } from '@/formats/roster/values';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord, Detail } from '@/schema/classRecord';
 import type { DetailValue } from '@/schema/student';
 import { editDetail, removeDetail } from '@/store/actions/classParts';
 import { useStore } from '@/store/react';
 import { useTold } from '../frame/useTold';
+import { asKind } from '../frame/asKind';
 import { Button } from '../primitives/Button';
 import { InPlaceText } from '../primitives/InPlaceText';
 import { Select } from '../primitives/Select';
@@ -91,13 +91,4 @@ export function DetailEditor({ theClass, detail }: DetailEditorProps) {
       </Button>
     </div>
   );
-}
-
-/** A value as another kind writes it; what cannot be read so stays as it is, and nothing is lost. */
-function asKind(value: DetailValue, kind: Detail['kind']): DetailValue {
-  if (kind === 'number' || kind === 'skill') {
-    return typeof value === 'string' ? (readNumber(value, '.') ?? value) : value;
-  }
-  if (kind === 'yesNo') return typeof value === 'string' ? (readYesNo(value) ?? value) : value;
-  return String(value);
 }

@@ -8,6 +8,7 @@ import type { ClassRecord } from '@/schema/classRecord';
 import { poolClasses, pooledFrom, type PoolPart } from '@/store/actions/classes';
 import { detailClashes, type DetailClash, type Joining } from '@/store/actions/pooling';
 import { useStore } from '@/store/react';
+import { asKind } from '../frame/asKind';
 import { freshLineupName } from '../frame/lineupNames';
 import { useRoute } from '../frame/route';
 import { Choice } from '../primitives/Choice';
@@ -30,7 +31,7 @@ export function PoolClasses({ classes, onDone }: PoolClassesProps) {
   const names = classes.filter(({ id }) => chosen.has(id)).map((one) => one.name);
   const pooled = pooledFrom(store.records, parts);
   const count = pooled.reduce((total, { students }) => total + students.length, 0);
-  const clashes = detailClashes(pooled);
+  const clashes = detailClashes(pooled, asKind);
   const [joinings, setJoinings] = useState<ReadonlyMap<string, Joining>>(new Map());
   const choose = (theClass: ClassRecord, sections: PoolPart['sections'] | null): void => {
     const next = new Map(chosen);
@@ -45,7 +46,7 @@ export function PoolClasses({ classes, onDone }: PoolClassesProps) {
       homeClass: sayShelf.homeClass,
       homeTeacher: sayShelf.homeTeacher,
     };
-    const id = poolClasses(store, parts, words, lasting === 'temporary', joinings);
+    const id = poolClasses(store, parts, words, lasting === 'temporary', joinings, asKind);
     onDone();
     go(`/c/${id}/roster`);
   };
