@@ -5,6 +5,7 @@ import type { StudentId } from '../schema/ids';
 import { LEAD, newGroup, type TakeRecord } from '../schema/take';
 import {
   changeRecipe,
+  removeRole,
   removeSavedRecipe,
   saveRecipe,
   setLineupState,
@@ -30,6 +31,7 @@ import {
   swapStudents,
   undealTake,
 } from './actions/takes';
+import { setRoles } from './actions/classParts';
 import { editStudent } from './actions/students';
 import type { AppStore } from './appStore';
 import { storeWith } from './testStore';
@@ -267,6 +269,20 @@ describe('roles of a recipe', () => {
     store.history.undo();
     expect(shown(store).groups[1]?.roles).toEqual({ lead: d });
     expect(wishes(store)).toHaveLength(2);
+  });
+
+  test('go from the class, from every recipe and from the groups in one step', () => {
+    const store = open();
+    setRoles(store, bench.theClass.id, ['scribe', 'timer']);
+    wishRole(store, bench.lineup.id, LEAD, 'first', new Map([[0, a]]));
+    wishRole(store, bench.lineup.id, 'scribe', 'turns', new Map([[0, b]]));
+    removeRole(store, bench.lineup.id, 'scribe');
+    expect(store.records.get('class', bench.theClass.id)?.roles).toEqual(['timer']);
+    expect(wishes(store)).toEqual([lead('first')]);
+    expect(shown(store).groups[0]?.roles).toEqual({ lead: a });
+    store.history.undo();
+    expect(wishes(store)).toHaveLength(2);
+    expect(shown(store).groups[0]?.roles).toEqual({ lead: a, scribe: b });
   });
 
   test('are had by nobody who is not in the group, and wished for before there are groups', () => {

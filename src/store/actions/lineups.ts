@@ -171,6 +171,24 @@ export function wishRole(
   });
 }
 
+/** Takes a role away from a class: from what its recipes ask for, and from the groups that a lineup shows. */
+export function removeRole(store: AppStore, id: LineupId, role: string): void {
+  store.history.act('giveRoles', ({ get, all, put }) => {
+    const shown = get('lineup', id);
+    const theClass = shown && get('class', shown.classId);
+    if (!theClass) return;
+    put({ ...theClass, roles: theClass.roles.filter((one) => one !== role) });
+    for (const lineup of all('lineup')) {
+      const roles = lineup.recipe.roles.filter((one) => one.role !== role);
+      if (lineup.classId !== theClass.id || roles.length === lineup.recipe.roles.length) continue;
+      put({ ...lineup, recipe: { ...lineup.recipe, roles } });
+    }
+    const take = shown.takeId && get('take', shown.takeId);
+    const nobody = new Map((take ? take.groups : []).map((_, row) => [row, null]));
+    if (take) put({ ...take, groups: withHolders(take.groups, role, nobody) });
+  });
+}
+
 export function setPinned(
   store: AppStore,
   id: LineupId,

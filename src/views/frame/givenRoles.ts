@@ -3,6 +3,7 @@ import { withRolesOf, withWishedRoles } from '@/encode/roles';
 import { LEAD, type TakeGroup } from '@/schema/take';
 import type { AppStore } from '@/store/appStore';
 import { turnsBeside } from '@/store/queries';
+import { newSeed } from './newSeed';
 
 /**
  * Groups that have just been made, with the roles that the recipe gives; with `staying`, whoever had one before has it
@@ -22,9 +23,4 @@ export function withGivenRoles(
   const past = turnsBeside(store.records, theClass.id, lineup.id);
   const before = staying ? withRolesOf(take?.groups ?? [], groups) : groups;
   return withWishedRoles(before, wishes, here, past, newSeed());
-}
-
-/** A seed that nobody could have known. */
-export function newSeed(): number {
-  return crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
 }

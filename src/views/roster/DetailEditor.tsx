@@ -2,7 +2,6 @@
 
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord, Detail } from '@/schema/classRecord';
-import type { DetailValue } from '@/schema/student';
 import { editDetail, removeDetail } from '@/store/actions/classParts';
 import { useStore } from '@/store/react';
 import { useTold } from '../frame/useTold';

@@ -24,6 +24,7 @@ import { LinkButton } from '../primitives/LinkButton';
 import { Sign } from '../primitives/Sign';
 import styles from './Seats.module.css';
 import { Wished } from './Wished';
+import { newSeed } from '../frame/newSeed';
 
 interface EndedProps {
   readonly bench: Bench;
@@ -206,7 +207,7 @@ function usePlaced(
   useEffect(() => {
     const stop = new AbortController();
     const find = async (): Promise<void> => {
-      const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
+      const seed = newSeed();
       const who = (opened?.slips ?? [])
         .map(({ studentId }) => studentId)
         .filter((id) => students.some((one) => one.id === id && one.left === null));

@@ -17,6 +17,7 @@ import { useBench } from '../frame/useBench';
 import { Button } from '../primitives/Button';
 import { NumberStepper } from '../primitives/NumberStepper';
 import styles from './ShowView.module.css';
+import { newSeed } from '../frame/newSeed';
 
 interface JigsawPartProps {
   readonly lineup: LineupRecord;
@@ -39,7 +40,7 @@ export function JigsawPart({ lineup, theClass, groups, expertsId }: JigsawPartPr
   const wanted = asked.length > 1 ? asked.length : (count ?? largest);
 
   const make = async (): Promise<void> => {
-    const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
+    const seed = newSeed();
     for (const softly of [false, true]) {
       const outcome = await client.arrange(expertsRequest(bench, groups, wanted, seed, softly));
       if (!outcome.ok || !outcome.result.feasible) continue;

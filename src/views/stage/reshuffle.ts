@@ -18,7 +18,8 @@ import {
 } from '@/store/queries';
 import type { AppStore } from '@/store/appStore';
 import type { ArrangeClient } from '@/worker/client';
-import { newSeed, withGivenRoles } from '../frame/givenRoles';
+import { withGivenRoles } from '../frame/givenRoles';
+import { newSeed } from '../frame/newSeed';
 import { groupsFrom } from '../frame/groupsFrom';
 import { today } from '../frame/today';
 

@@ -11,6 +11,7 @@ import { useQuery, useStore } from '@/store/react';
 import { useRoll } from '../frame/students';
 import { useSetting } from '../frame/useDraft';
 import type { Shown } from '../frame/useShown';
+import { newSeed } from '../frame/newSeed';
 
 const DRAW_ORDER: Setting<DrawOrder> = {
   name: 'drawOrder',
@@ -29,7 +30,7 @@ export function useDrawing(classId: ClassId, { groups = [], lineup }: Shown) {
   );
 
   const draw = (of: DrawRecord['of']): void => {
-    const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
+    const seed = newSeed();
     if (of === 'group') {
       const signs = groups.flatMap(({ sign, studentIds }) =>
         studentIds.some((id) => here.includes(id)) ? [sign] : [],

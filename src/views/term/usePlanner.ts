@@ -17,6 +17,7 @@ import type { seriesRequest } from './plannerTools';
 import { useArrangeClient } from '../frame/arranging';
 import { useToday } from '../frame/useToday';
 import { useTold } from '../frame/useTold';
+import { newSeed } from '../frame/newSeed';
 
 type Work =
   | { readonly state: 'idle' | 'clash' | 'failed' }
@@ -181,7 +182,3 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
 
 type Tools = typeof import('./plannerTools');
 const tools = (): Promise<Tools> => withWords(import('./plannerTools'));
-
-function newSeed(): number {
-  return crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
-}

@@ -31,6 +31,12 @@ test('every token that is used is there, and every one that is there is used', (
   expect([...new Set(used)].sort()).toEqual(known.sort());
 });
 
+test('every tone that a sheet uses is there', () => {
+  const all = sheets.map((path) => readFileSync(join(SOURCES, path), 'utf8')).join('\n');
+  const used = [...all.matchAll(/--g-palette-tones-(\w+)/g)].map(([, name = '']) => name);
+  expect([...new Set(used)].filter((name) => !(name in LIGHT))).toEqual([]);
+});
+
 test('the variables of day and night are the tones', () => {
   const text = readFileSync(join(SOURCES, 'views', 'theme', 'tones.css'), 'utf8');
   const rules = [...text.matchAll(/\{([^{}]*--g-[^{}]*)\}/g)].map(([, inside = '']) =>

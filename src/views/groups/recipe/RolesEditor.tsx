@@ -7,10 +7,10 @@ import { sayRecipe } from '@/messages/recipe';
 import { ROLE_GIVINGS, type RoleGiving } from '@/schema/recipe';
 import { LEAD, type TakeGroup } from '@/schema/take';
 import { setRoles } from '@/store/actions/classParts';
-import { wishRole } from '@/store/actions/lineups';
+import { removeRole, wishRole } from '@/store/actions/lineups';
 import { turnsBeside } from '@/store/queries';
 import { useStore } from '@/store/react';
-import { newSeed } from '../../frame/givenRoles';
+import { newSeed } from '../../frame/newSeed';
 import { AddNamed } from '../../primitives/AddNamed';
 import { Button } from '../../primitives/Button';
 import { Choice } from '../../primitives/Choice';
@@ -71,12 +71,8 @@ export function RolesEditor() {
               <IconPress
                 label={drawer.removeRole(role)}
                 onPress={() => {
-                  giveNoMore(role);
-                  setRoles(
-                    store,
-                    theClass.id,
-                    theClass.roles.filter((one) => one !== role),
-                  );
+                  removeRole(store, lineup.id, role);
+                  announce(drawer.givenNoMore(role));
                 }}
               >
                 <CloseRounded fontSize="small" />

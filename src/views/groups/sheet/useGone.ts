@@ -13,6 +13,7 @@ import { useStable } from '../../frame/useStable';
 import { useTold } from '../../frame/useTold';
 import { useNotices } from '../../primitives/notices';
 import type { Guard } from '../workbench/useGuard';
+import { newSeed } from '../../frame/newSeed';
 
 /**
  * Takes students off who have gone since the roll was called; where that leaves groups uneven, they are evened with the
@@ -26,7 +27,7 @@ export function useGone(bench: Bench, nameOf: NameOf, guard: Guard) {
 
   const even = useStable(async (): Promise<void> => {
     const { take } = bench;
-    const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
+    const seed = newSeed();
     const plan = eveningPlan(bench, seed);
     if (!take || !plan) return;
     const outcome = await client.arrange(plan.request).catch(() => null);

@@ -15,6 +15,7 @@ import { useNotices } from '../../primitives/notices';
 import type { Guard } from '../workbench/useGuard';
 import { useInsightReader } from '../workbench/useInsight';
 import type { Sheet } from '../workbench/useSheet';
+import { newSeed } from '../../frame/newSeed';
 
 type Rows = ReadonlyMap<StudentId, number>;
 
@@ -32,7 +33,7 @@ export function usePlaceBest(bench: Bench, sheet: Sheet, nameOf: NameOf, guard: 
   const aside = sheet.aside.map(({ id }) => id);
 
   const byEngine = async (take: TakeRecord): Promise<Rows | null> => {
-    const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 0;
+    const seed = newSeed();
     const plan = placingPlan(bench, aside, seed);
     if (!plan) return null;
     // A worker that fails is no reason to leave anybody standing.
