@@ -6,5 +6,6 @@ export default async () => ({
   testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
   testMatch: ['<rootDir>/src/{core,schema,encode,store,formats}/**/*.test.ts'],
   // Three tabs over a real storage take seconds each; what they rest on is tried by the tests beside it.
+  setupFiles: ['<rootDir>/jest.mutants.setup.mjs'],
   testPathIgnorePatterns: ['src/store/tabs.test.ts'],
 });

@@ -8,7 +8,16 @@ import { ruleBreaks } from '@/core/rules/list';
 import { Arrangement } from '@/core/terms/arrangement';
 import { Objective } from '@/core/search/objective';
 import { Deal } from '@/core/search/shuffleTrial';
-import { denseApart, everyday, INFEASIBLE, lateInTerm, mixedRules, TERM_GOALS } from './instances';
+import {
+  denseApart,
+  denseWithGoals,
+  everyday,
+  INFEASIBLE,
+  lateInTerm,
+  mixedRules,
+  TERM_GOALS,
+  tightCounts,
+} from './instances';
 import { median, printTable } from './table';
 
 const SEEDS = [1, 2, 3, 4, 5, 6, 7, 8, 9];
@@ -150,6 +159,42 @@ export function benchHard(): void {
       return [
         name,
         `${runs.filter(({ result }) => result.feasible).length}/${runs.length}`,
+        median(runs.map(({ ms }) => ms)),
+        Math.max(...runs.map(({ ms }) => ms)),
+      ];
+    }),
+  ]);
+}
+
+/** Rules that leave hardly any exchange of two, with goals. */
+export function benchTight(): void {
+  const cases: readonly (readonly [string, (seed: number) => ArrangeRequest])[] = [
+    ['24 in 6 groups, apart, 6 nats', (seed) => denseWithGoals(24, 6, 6, seed)],
+    ['30 in 6 groups, apart, 6 nats', (seed) => denseWithGoals(30, 6, 6, seed)],
+    ['40 in 10 groups, apart, 15 nats', (seed) => denseWithGoals(40, 10, 15, seed)],
+    ['60 in 10 groups, apart, 20 nats', (seed) => denseWithGoals(60, 10, 20, seed)],
+    ['80 in 10 groups, apart, 40 nats', (seed) => denseWithGoals(80, 10, 40, seed)],
+    ['120 in 20 groups, apart, 60 nats', (seed) => denseWithGoals(120, 20, 60, seed)],
+    ['28 in 4s, counts', (seed) => tightCounts(28, 4, seed)],
+    ['40 in 4s, counts', (seed) => tightCounts(40, 4, seed)],
+    ['28 in 4s, every kind of rule', (seed) => mixedRules(28, 4, seed)],
+  ];
+  printTable('Little room and goals: cost beside a search ten times as long, 5 of each', [
+    ['set', 'valid', 'proven', 'to long search', 'worst', 'ms', 'worst ms'],
+    ...cases.map(([name, make]) => {
+      const runs = SEEDS.slice(0, 5).map((seed) => {
+        const request = make(seed);
+        const { result, ms } = timed(request);
+        const cost = weightedCost(request, result);
+        const long = weightedCost(request, timed(request, 'thorough').result);
+        return { result, ms, ratio: (cost + 1e-6) / (Math.min(cost, long) + 1e-6) };
+      });
+      return [
+        name,
+        `${runs.filter(({ result }) => result.feasible).length}/${runs.length}`,
+        `${runs.filter(({ result }) => result.search.provenBest).length}`,
+        median(runs.map(({ ratio }) => ratio)),
+        Math.max(...runs.map(({ ratio }) => ratio)),
         median(runs.map(({ ms }) => ms)),
         Math.max(...runs.map(({ ms }) => ms)),
       ];

@@ -111,6 +111,52 @@ export function denseApart(
   };
 }
 
+/** As dense as leaves about e^`nats` arrangements besides the hidden one, with a number and a level to be spread. */
+export function denseWithGoals(
+  n: number,
+  groups: number,
+  nats: number,
+  seed: number,
+): ArrangeRequest {
+  const size = n / groups;
+  const arrangements = logFactorial(n) - groups * logFactorial(size) - logFactorial(groups);
+  const density = 1 - Math.exp((nats - arrangements) / ((n * (size - 1)) / 2));
+  const { rules, sizing } = denseApart(n, groups, density, seed);
+  return { ...everyday(n, size, 0, seed), rules, sizing };
+}
+
+function logFactorial(n: number): number {
+  return Array.from({ length: n }, (_, i) => Math.log(i + 1)).reduce((sum, log) => sum + log, 0);
+}
+
+/** At least, at most and nobody alone, each near its limit, with three details to be spread. */
+export function tightCounts(n: number, size: number, seed: number): ArrangeRequest {
+  const rng = rngFromSeed(seed * 13 + n);
+  const groups = Math.round(n / size);
+  const base = everyday(n, size, 0, seed);
+  const pairs = Array.from({ length: groups }, () => uniformInt(rng, 2));
+  const students = base.students.map((student, i) => ({
+    ...student,
+    attributes: {
+      ...student.attributes,
+      swims: i < groups + 1 ? 'yes' : 'no',
+      helper: i >= n - 2 * groups - 1 && i < n - 2 ? 'yes' : 'no',
+      // Two of a group in the hidden arrangement, or none.
+      shy: i < 2 * groups && pairs[i % groups] === 0 ? 'yes' : 'no',
+    },
+  }));
+  return {
+    ...base,
+    students,
+    rules: [
+      { kind: 'atLeast', attribute: 'swims', value: 'yes', count: 1 },
+      { kind: 'atMost', attribute: 'helper', value: 'yes', count: 2 },
+      { kind: 'notAlone', attribute: 'shy', value: 'yes' },
+    ],
+    goals: [...EVERYDAY_GOALS, { kind: 'spread', attribute: 'language', weight: 1 }],
+  };
+}
+
 /** Everything at once: sections, a value in every group, none alone, few of one level, blocks and pairs apart. */
 export function mixedRules(n: number, size: number, seed: number): ArrangeRequest {
   const base = everyday(n, size, 0, seed);

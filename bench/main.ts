@@ -1,4 +1,11 @@
-import { benchEveryday, benchHard, benchInfeasible, benchLateInTerm, benchScale } from './engine';
+import {
+  benchEveryday,
+  benchHard,
+  benchInfeasible,
+  benchLateInTerm,
+  benchScale,
+  benchTight,
+} from './engine';
 import { benchExact } from './exact';
 import { benchLeads } from './leads';
 import { benchNeeds } from './needs';
@@ -14,6 +21,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   everyday: benchEveryday,
   term: benchLateInTerm,
   hard: benchHard,
+  tight: benchTight,
   infeasible: benchInfeasible,
   scale: benchScale,
   needs: benchNeeds,

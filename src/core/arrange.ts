@@ -2,7 +2,12 @@ import type { ArrangeRequest, ArrangeResult, BrokenRule, Effort, Progress, Round
 import { focusOf } from './goals/focus';
 import { explainClash } from './explain/clash';
 import { measuresOf } from './measures';
-import type { Problem, ProblemIssue } from './problem/problem';
+import {
+  hasPlacesOfTheirOwn,
+  type Problem,
+  type ProblemGoal,
+  type ProblemIssue,
+} from './problem/problem';
 import { problemFromRequest } from './reading/problemFromRequest';
 import { rngFromSeed } from './random/rng';
 import { keepsEverything } from './reference/check';
@@ -23,6 +28,8 @@ interface Made {
   /** An assignment for each round. */
   readonly rounds: readonly Int32Array[];
   readonly evaluations: number;
+  /** goal → the least value its term can have, where all arrangements were looked at and this is the best of them. */
+  readonly leasts?: ReadonlyMap<ProblemGoal, number>;
 }
 
 /**
@@ -72,7 +79,7 @@ function checkOnceMore(
 function toResult(problem: Problem, request: ArrangeRequest, made: Made): ArrangeResult {
   const feasible = made.outcome === 'valid';
   const rounds = made.rounds.map((round) => largerFirst(problem, round));
-  const { measures, provenBest } = measuresOf(problem, rounds);
+  const { measures, provenBest } = measuresOf(problem, rounds, made.leasts);
   const clash =
     made.outcome === 'impossible' ? explainClash(problem, rngFromSeed(request.seed)) : null;
   return {
@@ -97,11 +104,7 @@ function toResult(problem: Problem, request: ArrangeRequest, made: Made): Arrang
 
 /** Where nobody cares which group is which, the larger ones of a class come first. */
 function largerFirst(problem: Problem, groupOfStudent: Int32Array): Int32Array {
-  const named =
-    problem.currentOfStudent !== null ||
-    problem.ranksOfStudent.some(({ length }) => length > 0) ||
-    tellGroupsApart(problem.rules);
-  if (named) return groupOfStudent;
+  if (hasPlacesOfTheirOwn(problem) || tellGroupsApart(problem.rules)) return groupOfStudent;
   const size = new Int32Array(problem.groupCount);
   for (const group of groupOfStudent) size[group] = (size[group] as number) + 1;
   const numberOfGroup = new Int32Array(problem.groupCount);

@@ -1,6 +1,6 @@
 import type { Measure, Measures } from './format';
 import { leastShort } from './goals/avoid';
-import { metBefore } from './goals/freshPartners';
+import { metBefore, partnerPlaces } from './goals/freshPartners';
 import { prepareGoals } from './goals/list';
 import { wishersOf } from './goals/wishes';
 import { variantsOf, type Problem, type ProblemGoal, type Variants } from './problem/problem';
@@ -18,6 +18,8 @@ import { leastRepeatsOver, mostFreshRounds } from './rounds/bounds';
 
 /** Differences below this are of the arithmetic, not of the groups. */
 const EPSILON = 1e-9;
+/** How far sums kept from exchange to exchange may be from those worked out anew. */
+const LAST_BITS = 1e-12;
 
 export interface Measured {
   readonly measures: Measures;
@@ -25,8 +27,15 @@ export interface Measured {
   readonly provenBest: boolean;
 }
 
-/** What a result costs by every goal of the request, in the plain reckoning of `reference`, with its bounds. */
-export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Measured {
+/**
+ * What a result costs by every goal of the request, in the plain reckoning of `reference`, with its bounds; `leasts` says
+ * what each can be at least under all the rules, where all arrangements were looked at and this is the best of them.
+ */
+export function measuresOf(
+  problem: Problem,
+  rounds: readonly Int32Array[],
+  leasts?: ReadonlyMap<ProblemGoal, number>,
+): Measured {
   // Names may be any, `__proto__` too.
   const spread = new Map<string, Measure>();
   const alike = new Map<string, Measure>();
@@ -36,7 +45,7 @@ export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Mea
     if (weight > 0 && value > least + EPSILON) provenBest = false;
   };
   const allowed = variantsOf(problem);
-  const bounds = boundsOf(allowed);
+  const bounds = leasts ? withLeasts(boundsOf(allowed), leasts) : boundsOf(allowed);
   const mean = (cost: (round: Int32Array) => number): number =>
     rounds.reduce((sum, round) => sum + cost(round), 0) / rounds.length;
   for (const goal of problem.goals) {
@@ -57,8 +66,10 @@ export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Mea
       }
       case 'wishes': {
         const unmet = mean((round) => unmetWishes(problem, round));
-        measures.wishes = { unmet, of: wishersOf(problem), bestPossible: 0 };
-        note(unmet, 0, goal.weight);
+        const of = wishersOf(problem);
+        const bestPossible = Math.round(least * of);
+        measures.wishes = { unmet, of, bestPossible };
+        note(unmet, bestPossible, goal.weight);
         break;
       }
       case 'steady': {
@@ -99,7 +110,9 @@ export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Mea
   if (problem.rounds > 1 || problem.goals.some(({ kind }) => kind === 'freshPartners')) {
     measures.repeats = {
       pairs: repeatPairs(problem, rounds),
-      bestPossible: repeatPairs(problem, []) + fewestRepeats(problem, allowed),
+      bestPossible:
+        repeatPairs(problem, []) +
+        (listedRepeats(problem, leasts) ?? fewestRepeats(problem, allowed)),
     };
     note(measures.repeats.pairs, measures.repeats.bestPossible, 1);
   }
@@ -108,7 +121,30 @@ export function measuresOf(problem: Problem, rounds: readonly Int32Array[]): Mea
   }
   if (spread.size > 0) measures.spread = Object.fromEntries(spread);
   if (alike.size > 0) measures.alike = Object.fromEntries(alike);
-  return { measures, provenBest };
+  return { measures, provenBest: leasts !== undefined || provenBest };
+}
+
+/** The bounds, or what was found by looking at all; never above it by the last bits of the arithmetic. */
+function withLeasts(
+  bounds: ReadonlyMap<ProblemGoal, number>,
+  leasts: ReadonlyMap<ProblemGoal, number>,
+): ReadonlyMap<ProblemGoal, number> {
+  // What a group works on is weighed by more than what is told of it.
+  const told = [...leasts].filter(([{ kind }]) => kind !== 'needs');
+  return new Map([
+    ...bounds,
+    ...told.map(([goal, least]) => [goal, Math.max(0, least - LAST_BITS)] as const),
+  ]);
+}
+
+/** Old partners who must meet again, as looking at all has shown; undefined where that was not done. */
+function listedRepeats(
+  problem: Problem,
+  leasts: ReadonlyMap<ProblemGoal, number> = new Map(),
+): number | undefined {
+  const known = [...leasts].find(([{ kind }]) => kind === 'freshPartners');
+  // Recent meetings weigh a little more than one.
+  return known && Math.floor(known[1] * partnerPlaces(problem) + EPSILON);
 }
 
 /** goal → the least value that its term can have in any of the sizes that are allowed; 0 where not all are known. */

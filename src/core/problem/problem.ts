@@ -65,6 +65,14 @@ export type ProblemOrIssue =
   | { readonly ok: true; readonly problem: Problem }
   | { readonly ok: false; readonly issue: ProblemIssue };
 
+/** Whether it is a matter of which group is which for students: they are in one already, or rank them. */
+export function hasPlacesOfTheirOwn({
+  currentOfStudent,
+  ranksOfStudent,
+}: Pick<Problem, 'currentOfStudent' | 'ranksOfStudent'>): boolean {
+  return currentOfStudent !== null || ranksOfStudent.some(({ length }) => length > 0);
+}
+
 /** The same students and rules in groups made otherwise; null where that cannot be had. */
 export function withSizing(problem: Problem, sizing: Sizing): Problem | null {
   const base = { ...problem, sizing };

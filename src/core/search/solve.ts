@@ -1,14 +1,17 @@
 import type { PreparedGoal } from '../goals/kind';
 import { prepareGoals } from '../goals/list';
-import { variantsOf, type Problem } from '../problem/problem';
+import { variantsOf, type Problem, type ProblemGoal } from '../problem/problem';
 import { singleUnits, unitsOf, type Units } from '../problem/units';
 import { obviousReason } from '../proofs/obvious';
 import type { Rng } from '../random/rng';
 import { ruleBreaks } from '../rules/list';
 import { anneal, type Annealed } from './anneal';
 import type { Budget } from './budget';
-import { isWorthPolishing, polish, type Polished } from './polish';
+import { isWorthPolishing, polish } from './polish';
+import { isListable, listAll } from './listing';
+import { reopen } from './reopen';
 import { Repair } from './repair';
+import { roomLeft } from './room';
 import { STAGES, stagesOf, type Settled } from './stages';
 import { within, workOn, type Search, type Work } from './work';
 
@@ -18,6 +21,8 @@ export interface Solved {
   /** The valid arrangement, or the one that breaks least of those met. */
   readonly groupOfStudent: Int32Array;
   readonly evaluations: number;
+  /** goal → the least value its term can have, where all arrangements were looked at and this is the best of them. */
+  readonly leasts?: ReadonlyMap<ProblemGoal, number>;
 }
 
 /** What was solved, in the sizes in which it was. */
@@ -25,15 +30,25 @@ export interface SolvedInSizes extends Solved {
   readonly problem: Problem;
 }
 
+type Improved = Pick<Solved, 'groupOfStudent' | 'evaluations' | 'leasts'>;
+
 const SWAPS_A_SLICE = 20_000;
 /** Parts of the exchanges that go into cooling and into polishing where both are done. */
 const COOLED_PART = 0.1;
 const POLISHED_PART = 1;
 /** With more goals each exchange takes longer to weigh, and fewer are weighed. */
 const GOALS_AT_FULL_BUDGET = 3;
+/** Where less than this part of all exchanges keeps the rules, all arrangements may be few; what listing them may take. */
+const LISTED_BELOW = 0.05;
+const LISTED_PART = 3;
+/** Where less than this part does, whole groups are opened too: for so much of the exchanges, over the room there is. */
+const REOPENED_BELOW = 0.3;
+const REOPENED_ROOM = 0.04;
+const REOPENED_PART = 4;
 /** How far the whole work has come once a valid arrangement is found, and once it is cooled. */
 const VALID_AT = 0.3;
 const COOLED_AT = 0.5;
+const REOPENED_AT = 0.7;
 
 /**
  * Solves a problem in the first of the sizes that its sizing allows in which the rules can hold. What cannot hold in
@@ -51,7 +66,12 @@ export function* solveInSomeSizes(
     const work = solve(variant, prepareGoals(variant), budget, rng);
     const solved = yield* within(at / variants.length, (at + 1) / variants.length, work);
     const evaluations: number = solved.evaluations + (best?.evaluations ?? 0);
-    if (solved.outcome === 'valid') return { ...solved, evaluations, problem: variant };
+    if (solved.outcome === 'valid') {
+      // What is least in these sizes may not be in others.
+      const { leasts, ...rest } = solved;
+      const known = leasts && variants.length === 1 ? { leasts } : {};
+      return { ...rest, ...known, evaluations, problem: variant };
+    }
     if (solved.outcome === 'notFound') outcome = 'notFound';
     best = best ? { ...best, evaluations } : { ...solved, evaluations, problem: variant };
   }
@@ -77,7 +97,7 @@ export function* solve(
   if (settled?.outcome === 'valid') {
     const improved = yield* improve(problem, units, goals, settled.groupOfStudent, budget, rng);
     const evaluations = work.evaluations + improved.evaluations;
-    return { outcome: 'valid', groupOfStudent: improved.groupOfStudent, evaluations };
+    return { ...improved, outcome: 'valid', evaluations };
   }
   const least = yield* within(VALID_AT, 1, breakLeast(problem, units, goals, budget, rng));
   // What was thought not found may have come up after all.
@@ -100,7 +120,11 @@ function* settle(work: Work): Search<Settled | null> {
   return null;
 }
 
-/** Cools a valid arrangement down and, where it is small enough, polishes it. */
+/**
+ * Brings a valid arrangement's cost down: by cooling and, where it is small enough, by polishing. The less room the rules
+ * leave for exchanges of two, the more is done by opening whole groups; where hardly any is left, all there are may be
+ * few enough to be looked at.
+ */
 function* improve(
   problem: Problem,
   units: Units,
@@ -108,17 +132,39 @@ function* improve(
   start: Int32Array,
   budget: Budget,
   rng: Rng,
-): Search<Polished> {
-  const whole = budget.exchanges * Math.min(1, GOALS_AT_FULL_BUDGET / goals.length);
-  const most = whole * POLISHED_PART;
-  const polishes = goals.length > 0 && isWorthPolishing(problem, most);
+): Search<Improved> {
+  const whole = budget.exchanges * Math.min(1, GOALS_AT_FULL_BUDGET / Math.max(1, goals.length));
+  const room = roomLeft(problem, units, start, rng);
+  let evaluations = 0;
+  if (room < LISTED_BELOW && isListable(problem, units)) {
+    const most = LISTED_PART * whole;
+    const listed = yield* within(
+      VALID_AT,
+      COOLED_AT,
+      listAll(problem, units, goals, start, most, rng),
+    );
+    if (listed) return listed;
+    evaluations += most;
+  }
+  if (goals.length === 0) return { groupOfStudent: start, evaluations };
+  const polishes = isWorthPolishing(problem, whole);
   const exchanges = whole * (polishes ? COOLED_PART : 1);
   const cooling = anneal(problem, units, goals, start, exchanges, rng);
-  const cooled = yield* within(VALID_AT, polishes ? COOLED_AT : 1, cooling);
-  if (!polishes) return cooled;
-  const polishing = polish(problem, units, goals, cooled.groupOfStudent, most, rng);
-  const polished = yield* within(COOLED_AT, 1, polishing);
-  return { ...polished, evaluations: cooled.evaluations + polished.evaluations };
+  let improved: Improved = yield* within(VALID_AT, COOLED_AT, cooling);
+  evaluations += improved.evaluations;
+  if (room < REOPENED_BELOW) {
+    const most = whole * Math.min(REOPENED_PART, REOPENED_ROOM / room);
+    const reopening = reopen(problem, units, goals, improved.groupOfStudent, most, rng);
+    improved = yield* within(COOLED_AT, REOPENED_AT, reopening);
+    evaluations += improved.evaluations;
+  }
+  if (polishes) {
+    const most = whole * (room < LISTED_BELOW ? COOLED_PART : POLISHED_PART);
+    const polishing = polish(problem, units, goals, improved.groupOfStudent, most, rng);
+    improved = yield* within(REOPENED_AT, 1, polishing);
+    evaluations += improved.evaluations;
+  }
+  return { groupOfStudent: improved.groupOfStudent, evaluations };
 }
 
 /** The arrangement that breaks least, and among those met the one with the least cost. */
