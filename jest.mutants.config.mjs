@@ -5,7 +5,7 @@ export default async () => ({
   ...(await base()),
   testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
   testMatch: ['<rootDir>/src/{core,schema,encode,store,formats}/**/*.test.ts'],
-  // Three tabs over a real storage take seconds each; what they rest on is tried by the tests beside it.
   setupFiles: ['<rootDir>/jest.mutants.setup.mjs'],
+  // Three tabs over a real storage take seconds each; what they rest on is tried by the tests beside it.
   testPathIgnorePatterns: ['src/store/tabs.test.ts'],
 });

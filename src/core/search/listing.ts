@@ -7,19 +7,18 @@ import { tellGroupsApart } from '../rules/list';
 import { Arrangement } from '../terms/arrangement';
 import { Objective } from './objective';
 import { Regrouping } from './regrouping';
-import { MOST_FREE, MOST_OPEN, Reseating } from './reseating';
-import type { Search } from './work';
+import { MOST_FREE, MOST_OPEN, Reseating, type NextWay } from './reseating';
+import type { Improved, Search } from './work';
 
 /** The best of all arrangements that keep the rules; any of them, each as likely, where there are no goals. */
-export interface Listed {
-  readonly groupOfStudent: Int32Array;
-  /** goal → the least value that its term has in any of them. */
-  readonly leasts: ReadonlyMap<ProblemGoal, number>;
-  readonly evaluations: number;
+export interface Listed extends Improved {
+  /** goal → the least value that its term has in any of them; null where not all were looked at. */
+  readonly leasts: ReadonlyMap<ProblemGoal, number> | null;
 }
 
-/** Steps between two reports of progress. */
+/** Steps, and arrangements found, between two reports of progress. */
 const STEPS_A_SLICE = 1_000;
+const FOUND_A_SLICE = 200;
 /** After this part of the evaluations at least so much of what was to be expected by then must be behind. */
 const EARLY = 0.05;
 const HOPEFUL = 1;
@@ -44,8 +43,7 @@ export function isListable(problem: Problem, { unitCount }: Units): boolean {
 }
 
 /**
- * Looks at every arrangement that keeps the rules, from a valid one on; null where they are too many for `evaluations`,
- * which shows soon.
+ * Looks at every arrangement that keeps the rules, from a valid one on, as far as `evaluations` go; that they are too many shows soon.
  */
 export function* listAll(
   problem: Problem,
@@ -54,34 +52,35 @@ export function* listAll(
   start: Int32Array,
   evaluations: number,
   rng: Rng,
-): Search<Listed | null> {
+): Search<Listed> {
   const arrangement = new Arrangement(problem, start);
   const objective = new Objective(goals, []);
   objective.reset(arrangement);
   const reseating = new Reseating(problem, units, hasPlacesOfTheirOwn(problem), rng);
   const regrouping = new Regrouping(problem, units, arrangement, objective);
   const groups = Int32Array.from({ length: problem.groupCount }, (_, group) => group);
-  if (!reseating.begin(groups, problem.groupCount, start)) return null;
+  if (!reseating.begin(groups, problem.groupCount, start)) {
+    throw new Error(`expected at most ${MOST_FREE} units, received ${units.unitCount}`);
+  }
   regrouping.begin(reseating, groups, problem.groupCount);
   const best = start.slice();
   let bestCost = Infinity;
   const leasts = goals.map(() => Infinity);
-  for (let found = 0; ;) {
+  let found = 0;
+  for (let next: NextWay = 'paused'; ; next = reseating.next(STEPS_A_SLICE)) {
     const used = regrouping.exchanges + LOOK * reseating.looks;
     const done = used / evaluations;
-    if (done >= 1 || (done > EARLY && reseating.explored() < HOPEFUL * done)) return null;
-    const next = reseating.next(STEPS_A_SLICE);
-    if (next === 'none') {
+    const all = next === 'none';
+    if (all || done >= 1 || (done > EARLY && reseating.explored() < HOPEFUL * done)) {
+      const told = goals.map(({ goal }, index) => [goal, leasts[index] as number] as const);
       return {
         groupOfStudent: best,
-        leasts: new Map(goals.map(({ goal }, index) => [goal, leasts[index] as number])),
+        leasts: all ? new Map(told) : null,
         evaluations: Math.ceil(used),
       };
     }
-    if (next === 'paused') {
-      yield { done };
-      continue;
-    }
+    if (next === 'paused' || found % FOUND_A_SLICE === 0) yield { done };
+    if (next === 'paused') continue;
     found++;
     if (!regrouping.follow(reseating)) regrouping.seatBack();
     goals.forEach(({ term }, index) => {

@@ -1,4 +1,3 @@
-import type { Progress } from '../format';
 import type { PreparedGoal } from '../goals/kind';
 import type { Problem } from '../problem/problem';
 import type { Units } from '../problem/units';
@@ -9,6 +8,7 @@ import { wholeBlocks } from './anneal';
 import { Arrangement, Exchange, type Span } from '../terms/arrangement';
 import { Objective } from './objective';
 import { Proposals } from './proposal';
+import type { Improved, Search } from './work';
 
 const EPSILON = 1e-12;
 /** A look over all pairs of groups may take this part of all evaluations; else there would be too few of them. */
@@ -21,11 +21,6 @@ const LEAST_SHAKE = 3;
 const DRAWS_A_STEP = 16;
 /** One step of so many may be one that changes no cost. */
 const ONE_SIDEWAYS_IN = 4;
-
-export interface Polished {
-  readonly groupOfStudent: Int32Array;
-  readonly evaluations: number;
-}
 
 /** Whether there are groups to exchange between, and so few that `evaluations` of polishing do any good. */
 export function isWorthPolishing({ sizeOfGroup }: Problem, evaluations: number): boolean {
@@ -47,7 +42,7 @@ export function* polish(
   start: Int32Array,
   evaluations: number,
   rng: Rng,
-): Generator<Progress, Polished, void> {
+): Search<Improved> {
   return yield* new Polish(problem, units, goals, start, rng).run(evaluations);
 }
 
@@ -91,7 +86,7 @@ class Polish {
     this.span = { ofStudent: this.nothing, low: -1, high: 1 };
   }
 
-  *run(most: number): Generator<Progress, Polished, void> {
+  *run(most: number): Search<Improved> {
     const { arrangement, objective } = this;
     this.changed.fill(1);
     this.descend(most);

@@ -1,4 +1,3 @@
-import type { Progress } from '../format';
 import type { PreparedGoal } from '../goals/kind';
 import { hasPlacesOfTheirOwn, type Problem } from '../problem/problem';
 import type { Units } from '../problem/units';
@@ -9,11 +8,7 @@ import { Objective } from './objective';
 import { LOOK } from './listing';
 import { Regrouping } from './regrouping';
 import { Reseating } from './reseating';
-
-export interface Reopened {
-  readonly groupOfStudent: Int32Array;
-  readonly evaluations: number;
-}
+import type { Improved, Search } from './work';
 
 const EPSILON = 1e-12;
 /** Groups opened at once. */
@@ -33,8 +28,8 @@ const OPENINGS_A_REPORT = 16;
 /**
  * Brings the cost of a valid arrangement down where the rules leave so little room that hardly any exchange of two keeps
  * them: a few groups are opened at once, of the ways to seat their members again the best of a few is taken or not by
- * its cost, first loosely, then strictly (a large neighbourhood, Shaw 1998, annealed). What exchanges leave as islands is
- * one land for it: of 261 arrangements of 30 in 6 groups in 34 islands, three open groups leave 4, four leave one.
+ * its cost, first loosely, then strictly (a large neighbourhood, Shaw 1998, annealed). What exchanges leave as islands
+ * lies side by side for it.
  */
 export function* reopen(
   problem: Problem,
@@ -43,7 +38,7 @@ export function* reopen(
   start: Int32Array,
   evaluations: number,
   rng: Rng,
-): Generator<Progress, Reopened, void> {
+): Search<Improved> {
   return yield* new Reopening(problem, units, goals, start, rng).run(evaluations);
 }
 
@@ -71,7 +66,7 @@ class Reopening {
     this.regrouping = new Regrouping(problem, units, this.arrangement, this.objective);
   }
 
-  *run(most: number): Generator<Progress, Reopened, void> {
+  *run(most: number): Search<Improved> {
     const { arrangement, objective, regrouping } = this;
     const best = arrangement.groupOfStudent.slice();
     let bestCost = objective.cost();

@@ -7,13 +7,13 @@ import type { Rng } from '../random/rng';
 import { ruleBreaks } from '../rules/list';
 import { anneal, type Annealed } from './anneal';
 import type { Budget } from './budget';
-import { isWorthPolishing, polish } from './polish';
 import { isListable, listAll } from './listing';
+import { isWorthPolishing, polish } from './polish';
 import { reopen } from './reopen';
 import { Repair } from './repair';
 import { roomLeft } from './room';
 import { STAGES, stagesOf, type Settled } from './stages';
-import { within, workOn, type Search, type Work } from './work';
+import { within, workOn, type Improved, type Search, type Work } from './work';
 
 export interface Solved {
   /** 'valid': every rule holds; 'impossible': proved that they cannot; 'notFound': neither, within the budget. */
@@ -30,12 +30,12 @@ export interface SolvedInSizes extends Solved {
   readonly problem: Problem;
 }
 
-type Improved = Pick<Solved, 'groupOfStudent' | 'evaluations' | 'leasts'>;
-
 const SWAPS_A_SLICE = 20_000;
 /** Parts of the exchanges that go into cooling and into polishing where both are done. */
 const COOLED_PART = 0.1;
 const POLISHED_PART = 1;
+/** What is left for polishing where hardly any exchange of two keeps the rules. */
+const LITTLE_POLISHED_PART = 0.1;
 /** With more goals each exchange takes longer to weigh, and fewer are weighed. */
 const GOALS_AT_FULL_BUDGET = 3;
 /** Where less than this part of all exchanges keeps the rules, all arrangements may be few; what listing them may take. */
@@ -45,8 +45,9 @@ const LISTED_PART = 3;
 const REOPENED_BELOW = 0.3;
 const REOPENED_ROOM = 0.04;
 const REOPENED_PART = 4;
-/** How far the whole work has come once a valid arrangement is found, and once it is cooled. */
+/** How far the whole work has come once a valid arrangement is found, all are looked at, it is cooled, groups were opened. */
 const VALID_AT = 0.3;
+const LISTED_AT = 0.35;
 const COOLED_AT = 0.5;
 const REOPENED_AT = 0.7;
 
@@ -132,39 +133,36 @@ function* improve(
   start: Int32Array,
   budget: Budget,
   rng: Rng,
-): Search<Improved> {
+): Search<Omit<Solved, 'outcome'>> {
   const whole = budget.exchanges * Math.min(1, GOALS_AT_FULL_BUDGET / Math.max(1, goals.length));
   const room = roomLeft(problem, units, start, rng);
   let evaluations = 0;
   if (room < LISTED_BELOW && isListable(problem, units)) {
-    const most = LISTED_PART * whole;
-    const listed = yield* within(
-      VALID_AT,
-      COOLED_AT,
-      listAll(problem, units, goals, start, most, rng),
-    );
-    if (listed) return listed;
-    evaluations += most;
+    const listing = listAll(problem, units, goals, start, LISTED_PART * whole, rng);
+    const { leasts, ...listed } = yield* within(VALID_AT, LISTED_AT, listing);
+    if (leasts) return { ...listed, leasts };
+    evaluations += listed.evaluations;
   }
   if (goals.length === 0) return { groupOfStudent: start, evaluations };
   const polishes = isWorthPolishing(problem, whole);
+  const reopens = room < REOPENED_BELOW;
   const exchanges = whole * (polishes ? COOLED_PART : 1);
   const cooling = anneal(problem, units, goals, start, exchanges, rng);
-  let improved: Improved = yield* within(VALID_AT, COOLED_AT, cooling);
-  evaluations += improved.evaluations;
-  if (room < REOPENED_BELOW) {
+  let best: Improved = yield* within(LISTED_AT, polishes || reopens ? COOLED_AT : 1, cooling);
+  evaluations += best.evaluations;
+  if (reopens) {
     const most = whole * Math.min(REOPENED_PART, REOPENED_ROOM / room);
-    const reopening = reopen(problem, units, goals, improved.groupOfStudent, most, rng);
-    improved = yield* within(COOLED_AT, REOPENED_AT, reopening);
-    evaluations += improved.evaluations;
+    const reopening = reopen(problem, units, goals, best.groupOfStudent, most, rng);
+    best = yield* within(COOLED_AT, polishes ? REOPENED_AT : 1, reopening);
+    evaluations += best.evaluations;
   }
   if (polishes) {
-    const most = whole * (room < LISTED_BELOW ? COOLED_PART : POLISHED_PART);
-    const polishing = polish(problem, units, goals, improved.groupOfStudent, most, rng);
-    improved = yield* within(REOPENED_AT, 1, polishing);
-    evaluations += improved.evaluations;
+    const most = whole * (room < LISTED_BELOW ? LITTLE_POLISHED_PART : POLISHED_PART);
+    const polishing = polish(problem, units, goals, best.groupOfStudent, most, rng);
+    best = yield* within(reopens ? REOPENED_AT : COOLED_AT, 1, polishing);
+    evaluations += best.evaluations;
   }
-  return { groupOfStudent: improved.groupOfStudent, evaluations };
+  return { groupOfStudent: best.groupOfStudent, evaluations };
 }
 
 /** The arrangement that breaks least, and among those met the one with the least cost. */

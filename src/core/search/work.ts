@@ -8,6 +8,12 @@ import { Placement } from './placement';
 /** A search in slices: it says how far it has come, and gives way to whoever drives it. */
 export type Search<T> = Generator<Progress, T, void>;
 
+/** A valid arrangement with less cost than the one it was made from, or the same. */
+export interface Improved {
+  readonly groupOfStudent: Int32Array;
+  readonly evaluations: number;
+}
+
 /** Cells of a placement (units with a rule x groups) up to which it is worth its memory. */
 const MOST_CELLS = 6_000_000;
 
