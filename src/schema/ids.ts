@@ -67,10 +67,20 @@ export const SceneId = text(128).brand<'SceneId'>();
 export type SceneId = z.infer<typeof SceneId>;
 
 const ID_BYTES = 10;
+/** Random bytes drawn ahead, each used once: a long list takes thousands of ids at once. */
+const pool = new Uint8Array(200 * ID_BYTES);
+let used = pool.length;
+/** Byte → its two digits. */
+const HEX = Array.from({ length: 256 }, (_, byte) => byte.toString(16).padStart(2, '0'));
 
 /** A fresh id: letters for the kind and 80 random bits, enough that two browsers never meet. */
 export function newId<T extends z.ZodMiniType>(schema: T, letter: string): z.infer<T> {
-  const bytes = crypto.getRandomValues(new Uint8Array(ID_BYTES));
-  const digits = Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');
-  return schema.parse(`${letter}_${digits}`);
+  if (used + ID_BYTES > pool.length) {
+    crypto.getRandomValues(pool);
+    used = 0;
+  }
+  let id = `${letter}_`;
+  for (const end = used + ID_BYTES; used < end; used += 1)
+    id += HEX[pool[used] as number] as string;
+  return schema.parse(id);
 }

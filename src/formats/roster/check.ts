@@ -15,7 +15,7 @@ import type {
 
 /** The finished roster: duplicates and doubtful addresses named, every display name its own. */
 export function checkPeople(people: People, reading: Reading): Roster {
-  const { kept, skipped, warnings } = findDuplicates(
+  const { kept, skipped, repeated } = withoutRepeats(
     people.persons.filter(({ staff }) => !staff),
     new Set(reading.takenIn ?? []),
   );
@@ -25,9 +25,12 @@ export function checkPeople(people: People, reading: Reading): Roster {
     staff: withDisplayNames(people.persons.filter(({ staff }) => staff)),
     attributes: attributesOf(reading),
     skipped: [...people.skipped, ...skipped].sort((a, b) => a.row - b.row),
-    warnings: [...people.warnings, ...warnings, ...addressWarnings(students)].sort(
-      (a, b) => a.row - b.row,
-    ),
+    warnings: [
+      ...people.warnings,
+      ...repeated,
+      ...sharedFacts(kept),
+      ...addressWarnings(students),
+    ].sort((a, b) => a.row - b.row),
   };
 }
 
@@ -36,18 +39,12 @@ export function checkPeople(people: People, reading: Reading): Roster {
  * The same name, number or address is told once for each later student.
  */
 export function doubtsAbout(students: readonly RosterStudent[]): readonly RosterWarning[] {
-  const persons = students.map((student, place): Person => ({
+  const numbered = students.map((student, place) => ({
     ...student,
     row: place + 1,
     shown: student.displayName,
-    attributes: {},
-    staff: false,
-    role: '',
-    unread: [],
   }));
-  // Every row is taken in already, so none is dropped as the same row twice.
-  const { warnings } = findDuplicates(persons, new Set(persons.map(({ row }) => row)));
-  const headings = persons
+  const headings = numbered
     .filter(({ shown }) => isSurelyHeading(shown))
     .map(({ row, shown }): RosterWarning => ({
       kind: 'headingLikeName',
@@ -56,8 +53,7 @@ export function doubtsAbout(students: readonly RosterStudent[]): readonly Roster
       given: '',
       likely: '',
     }));
-  const numbered = students.map((student, place) => ({ ...student, row: place + 1 }));
-  return [...warnings, ...headings, ...addressWarnings(numbered)];
+  return [...sharedFacts(numbered), ...headings, ...addressWarnings(numbered)];
 }
 
 function attributesOf({ columns }: Reading): readonly RosterAttribute[] {
@@ -66,49 +62,56 @@ function attributesOf({ columns }: Reading): readonly RosterAttribute[] {
   );
 }
 
-/**
- * The same row twice (alike in every part, and more than a bare name known) is taken once and named; the same
- * name, number or address on different rows is kept and named, since only the teacher can tell.
- */
-function findDuplicates(persons: readonly Person[], takenIn: ReadonlySet<number>) {
+/** The same row twice (alike in every part, and more than a bare name known) is taken once and named. */
+function withoutRepeats(persons: readonly Person[], takenIn: ReadonlySet<number>) {
   const rowOfWhole = new Map<string, number>();
-  const rowOfName = new Map<string, number>();
-  const rowOfAddress = new Map<string, number>();
-  const rowOfNumber = new Map<string, number>();
   const kept: Person[] = [];
   const skipped: Skipped[] = [];
-  const warnings: RosterWarning[] = [];
+  const repeated: RosterWarning[] = [];
   for (const person of persons) {
-    const { row: _row, unread: _unread, ...whole } = person;
+    const { row, shown, unread: _unread, ...rest } = person;
+    const whole = JSON.stringify({ shown, ...rest });
     const known = person.email !== null || person.externalId !== null;
-    const same =
-      known && !takenIn.has(person.row) ? rowOfWhole.get(JSON.stringify(whole)) : undefined;
-    const warn = (kind: RosterWarning['kind'], given: string, other: number | undefined): void => {
-      if (other === undefined) return;
-      warnings.push({ kind, row: person.row, name: person.shown, given, likely: String(other) });
-    };
-    if (same !== undefined) {
-      skipped.push({ row: person.row, name: person.shown, reason: 'duplicate' });
-      warn('duplicateRow', person.shown, same);
+    const same = known && !takenIn.has(row) ? rowOfWhole.get(whole) : undefined;
+    if (same === undefined) {
+      rowOfWhole.set(whole, row);
+      kept.push(person);
       continue;
     }
-    const name = plainWords(person.shown) || person.shown;
-    const address = person.email?.toLowerCase() ?? '';
-    const number = person.externalId ?? '';
-    warn('sameName', person.shown, rowOfName.get(name));
-    if (address !== '') warn('sameAddress', address, rowOfAddress.get(address));
-    if (number !== '') warn('sameNumber', number, rowOfNumber.get(number));
-    rowOfWhole.set(JSON.stringify(whole), person.row);
-    for (const [map, key] of [
-      [rowOfName, name],
-      [rowOfAddress, address],
-      [rowOfNumber, number],
-    ] as const) {
-      if (key !== '' && !map.has(key)) map.set(key, person.row);
-    }
-    kept.push(person);
+    skipped.push({ row, name: shown, reason: 'duplicate' });
+    repeated.push({ kind: 'duplicateRow', row, name: shown, given: shown, likely: String(same) });
   }
-  return { kept, skipped, warnings };
+  return { kept, skipped, repeated };
+}
+
+/** The same name, number or address on different rows: only the teacher can tell whether that is one student. */
+function sharedFacts(
+  persons: readonly Pick<Person, 'row' | 'shown' | 'email' | 'externalId'>[],
+): readonly RosterWarning[] {
+  const [rowOfName, rowOfAddress, rowOfNumber] = [
+    new Map<string, number>(),
+    new Map<string, number>(),
+    new Map<string, number>(),
+  ];
+  const warnings: RosterWarning[] = [];
+  for (const { row, shown, email, externalId } of persons) {
+    const note = (
+      kind: RosterWarning['kind'],
+      rows: Map<string, number>,
+      key: string,
+      given: string,
+    ): void => {
+      if (key === '') return;
+      const first = rows.get(key);
+      if (first === undefined) rows.set(key, row);
+      else warnings.push({ kind, row, name: shown, given, likely: String(first) });
+    };
+    const address = email?.toLowerCase() ?? '';
+    note('sameName', rowOfName, plainWords(shown) || shown, shown);
+    note('sameAddress', rowOfAddress, address, address);
+    note('sameNumber', rowOfNumber, externalId ?? '', externalId ?? '');
+  }
+  return warnings;
 }
 
 function withDisplayNames(persons: readonly Person[]): readonly RosterStaff[] {

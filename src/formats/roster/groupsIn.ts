@@ -45,7 +45,9 @@ export function groupsIn(roster: Roster, table: Table, reading: Reading): readon
     const members = new Map<string, number[]>();
     roster.students.forEach((student, place) => {
       const value = valueOf(student).trim();
-      if (value !== '') members.set(value, [...(members.get(value) ?? []), place]);
+      const same = members.get(value);
+      if (same) same.push(place);
+      else if (value !== '') members.set(value, [place]);
     });
     const names = [...members.keys()];
     const placed = [...members.values()].reduce((sum, { length }) => sum + length, 0);

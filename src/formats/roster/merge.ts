@@ -53,17 +53,18 @@ export function matchStudents(
 ): readonly Match[] {
   const matched = new Array<number>(newer.length).fill(-1);
   const taken = new Set<number>();
-  KEYS.forEach((key, step) => {
-    const places = placesBy(earlier, key, taken);
-    const asking = placesBy(newer, key, new Set());
+  KEYS.forEach((keyOf, step) => {
+    // Nobody is left to be found: most lists are the first of their class, and some are long.
+    if (taken.size === earlier.length) return;
+    const places = placesBy(earlier.map(keyOf), taken);
+    const keys = newer.map(keyOf);
+    const asking = placesBy(keys, new Set());
     newer.forEach((student, i) => {
       if (matched[i] !== -1) return;
-      const found = places.get(key(student)) ?? [];
+      const key = keys[i] as string;
+      const found = places.get(key) ?? [];
       // A number cut short may be that of several.
-      if (
-        CHANGED_NUMBER.includes(step) &&
-        (found.length > 1 || (asking.get(key(student))?.length ?? 0) > 1)
-      )
+      if (CHANGED_NUMBER.includes(step) && (found.length > 1 || (asking.get(key)?.length ?? 0) > 1))
         return;
       const place = found.find((one) => !taken.has(one) && mayBeSame(student, earlier[one], step));
       if (place === undefined) return;
@@ -77,15 +78,17 @@ export function matchStudents(
   });
 }
 
+/** key → the places where it stands, but those that are left aside; an empty key stands for none. */
 function placesBy(
-  students: readonly RosterStudent[],
-  key: (student: RosterStudent) => string,
+  keys: readonly string[],
   without: ReadonlySet<number>,
 ): ReadonlyMap<string, readonly number[]> {
   const places = new Map<string, number[]>();
-  students.forEach((student, place) => {
-    if (key(student) === '' || without.has(place)) return;
-    places.set(key(student), [...(places.get(key(student)) ?? []), place]);
+  keys.forEach((key, place) => {
+    if (key === '' || without.has(place)) return;
+    const same = places.get(key);
+    if (same) same.push(place);
+    else places.set(key, [place]);
   });
   return places;
 }

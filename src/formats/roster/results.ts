@@ -72,13 +72,26 @@ export function resultColumnsIn(
  * Whether columns beside names look like the answers of a test, and not like a few facts: several of them, all likely, that
  * ask for skills, or give a point or none.
  */
-export function looksLikeTest(columns: readonly ResultColumn[]): readonly ResultColumn[] {
+function looksLikeTest(columns: readonly ResultColumn[]): readonly ResultColumn[] {
   const answers = columns.filter(
     ({ likely, skill, points, whole }) =>
       likely &&
       (skill !== null || points.every((one) => one === null || one === 0 || one === whole)),
   );
   return answers.length >= FEWEST_QUESTIONS ? answers : [];
+}
+
+/** What of a list's details looks like the answers of a test; nothing, and no work, where there are too few of them. */
+export function testIn(
+  table: Table,
+  reading: Reading,
+  roster: Roster,
+  skills: readonly string[],
+): readonly ResultColumn[] {
+  const isDetail = (column: number): boolean => reading.columns[column]?.role === 'detail';
+  if ([...reading.columns.keys()].filter(isDetail).length < FEWEST_QUESTIONS) return [];
+  const columns = resultColumnsIn(table, reading, roster, skills);
+  return looksLikeTest(columns.filter(({ column }) => isDetail(column)));
 }
 
 /** One or two columns of yes and no are facts about students. */

@@ -69,15 +69,16 @@ export function takeInRoster(store: AppStore, classId: ClassId, plan: RosterPlan
     const theClass = withRoomFor(current, facts, plan);
     put(theClass);
     const next = nextOrder(all, classId);
+    const withFacts = factsIn(theClass);
     const added = plan.added.map((one, index) => {
       const student = newStudent(newId(StudentId, 's'), classId, next + index, one);
-      put(withFacts(student, one, theClass));
+      put(withFacts(student, one));
       return student.id;
     });
     plan.updated.forEach(({ id, facts: one }) => {
       const student = get('student', id);
       // Whoever a newer list names again is back.
-      if (student) put({ ...withFacts(student, one, theClass), left: null });
+      if (student) put({ ...withFacts(student, one), left: null });
     });
     plan.gone.forEach((id) => {
       const student = get('student', id);
@@ -145,35 +146,34 @@ function withRoomFor(
   };
 }
 
-/** The student with what the list says; where it says nothing, what was known stays. */
-function withFacts(
-  student: StudentRecord,
-  facts: StudentFacts,
-  theClass: ClassRecord,
-): StudentRecord {
+/** What puts the facts of a list into a student of the class; where the list says nothing, what was known stays. */
+function factsIn(theClass: ClassRecord) {
   const idOfDetail = new Map(theClass.details.map(({ id, name }) => [name.toLowerCase(), id]));
-  const section = theClass.sections.find(({ name }) => name === facts.section);
-  const details = Object.entries(facts.details).flatMap(([name, value]) => {
-    const id = idOfDetail.get(name.toLowerCase());
-    return id === undefined ? [] : [[id, value] as const];
-  });
-  const parts = {
-    givenName: facts.givenName || student.givenName,
-    familyName: facts.familyName || student.familyName,
-    preferredName: facts.preferredName || student.preferredName,
-  };
-  // A class that writes family names first does so for everybody whose parts are known.
-  const inOrder =
-    theClass.nameOrder === 'givenFirst' || parts.familyName === ''
-      ? ''
-      : wholeName(parts, theClass.nameOrder);
-  return {
-    ...student,
-    ...parts,
-    name: inOrder || facts.name || student.name,
-    email: facts.email || student.email,
-    externalId: facts.externalId || student.externalId,
-    sectionId: section?.id ?? student.sectionId,
-    details: { ...student.details, ...Object.fromEntries(details) },
+  const idOfSection = new Map(theClass.sections.map(({ id, name }) => [name, id]));
+  return (student: StudentRecord, facts: StudentFacts): StudentRecord => {
+    const details = { ...student.details };
+    for (const [name, value] of Object.entries(facts.details)) {
+      const id = idOfDetail.get(name.toLowerCase());
+      if (id !== undefined) details[id] = value;
+    }
+    const parts = {
+      givenName: facts.givenName || student.givenName,
+      familyName: facts.familyName || student.familyName,
+      preferredName: facts.preferredName || student.preferredName,
+    };
+    // A class that writes family names first does so for everybody whose parts are known.
+    const inOrder =
+      theClass.nameOrder === 'givenFirst' || parts.familyName === ''
+        ? ''
+        : wholeName(parts, theClass.nameOrder);
+    return {
+      ...student,
+      ...parts,
+      name: inOrder || facts.name || student.name,
+      email: facts.email || student.email,
+      externalId: facts.externalId || student.externalId,
+      sectionId: idOfSection.get(facts.section) ?? student.sectionId,
+      details,
+    };
   };
 }

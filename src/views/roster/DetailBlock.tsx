@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord, Detail } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
@@ -22,7 +22,7 @@ interface DetailBlockProps {
 /** One detail: how the class is spread over it, or, on a press, what it is. */
 export function DetailBlock({ theClass, detail, students, table }: DetailBlockProps) {
   const [editing, setEditing] = useState(false);
-  const spread = spreadOf(detail, students);
+  const spread = useMemo(() => spreadOf(detail, students), [detail, students]);
   const column = table.getColumn(detailColumn(detail.id));
   const chosen = (column?.getFilterValue() as readonly string[] | undefined) ?? [];
   const choose = (values: readonly string[]): void => {

@@ -1,5 +1,6 @@
 'use client';
 
+import { useMemo } from 'react';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
@@ -69,11 +70,15 @@ interface ShowColumnProps {
 function ShowColumn({ column: id, label, table, nameOf = (value) => value }: ShowColumnProps) {
   const column = table.getColumn(id);
   const [chosen] = (column?.getFilterValue() as readonly string[] | undefined) ?? [];
-  const counts = new Map<string, number>();
-  table.getCoreRowModel().rows.forEach((row) => {
-    const value = String(row.getValue(id));
-    counts.set(value, (counts.get(value) ?? 0) + 1);
-  });
+  const { rows } = table.getCoreRowModel();
+  const counts = useMemo(() => {
+    const of = new Map<string, number>();
+    rows.forEach((row) => {
+      const value = String(row.getValue(id));
+      of.set(value, (of.get(value) ?? 0) + 1);
+    });
+    return of;
+  }, [rows, id]);
   if (counts.size < 2) return null;
   return (
     <Select

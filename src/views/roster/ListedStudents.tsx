@@ -1,7 +1,7 @@
 'use client';
 
 import { lazily } from '../primitives/lazily';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
@@ -15,7 +15,7 @@ import styles from './RosterView.module.css';
 import { StudentSheet } from './StudentSheet';
 import { StudentTable } from './StudentTable';
 import { Troubles } from './Troubles';
-import { classDoubts } from './troubles';
+import { classDoubts } from './classDoubts';
 import { presenceOf, useRosterTable } from './useRosterTable';
 import { useToday } from '../frame/useToday';
 
@@ -31,6 +31,16 @@ interface ListedStudentsProps {
   readonly onAdd: () => void;
 }
 
+/** A class larger than this is drawn a piece at a time, so that the page answers meanwhile. */
+const AT_ONCE = 400;
+const NOBODY: readonly never[] = [];
+
+/** A list as it is to be drawn: a long one follows a moment later. */
+function useDrawn<T>(list: readonly T[]): readonly T[] {
+  const later = useDeferredValue(list, NOBODY);
+  return list.length > AT_ONCE ? later : list;
+}
+
 /** Everybody in the class, with what can be done with the list and beside it what is open or doubtful. */
 export function ListedStudents({ theClass, real, adding, onAdd }: ListedStudentsProps) {
   const students = useStudents(theClass.id);
@@ -38,12 +48,15 @@ export function ListedStudents({ theClass, real, adding, onAdd }: ListedStudents
   const [mask] = useNameMask();
   const [calling, setCalling] = useState(false);
   const [openedId, setOpenedId] = useState<StudentId | null>(null);
-  const table = useRosterTable(theClass, students);
-  const doubts = useMemo(() => classDoubts(real), [real]);
+  const drawn = useDrawn(students);
+  const known = useDrawn(real);
+  const table = useRosterTable(theClass, drawn);
+  const doubts = useMemo(() => classDoubts(known), [known]);
   useKeys({ roll: () => setCalling(!calling) });
   const masked = mask !== 'names';
   const openedStudent = masked ? undefined : real.find(({ id }) => id === openedId);
   const inClass = students.filter(({ left }) => left === null);
+  const shown = useMemo(() => drawn.filter(({ left }) => left === null), [drawn]);
   const hereCount = inClass.filter((one) => presenceOf(one, theClass, day) === 'here').length;
 
   return (
@@ -84,8 +97,8 @@ export function ListedStudents({ theClass, real, adding, onAdd }: ListedStudents
             />
           ) : (
             <>
-              {!masked && <Troubles doubts={doubts} students={real} onOpen={setOpenedId} />}
-              <RosterPanel theClass={theClass} students={inClass} real={real} table={table} />
+              {!masked && <Troubles doubts={doubts} students={known} onOpen={setOpenedId} />}
+              <RosterPanel theClass={theClass} students={shown} real={known} table={table} />
             </>
           )}
         </aside>

@@ -20,7 +20,7 @@ import { today } from '../frame/today';
 
 /** Pixels; a row on a phone is measured when it is drawn. */
 const ROW_HEIGHT = 42;
-const ROWS_BEYOND = 12;
+const ROWS_BEYOND = 6;
 
 interface StudentTableProps {
   readonly theClass: ClassRecord;
@@ -139,7 +139,7 @@ export function StudentTable(props: StudentTableProps) {
           {after > 0 && <tr aria-hidden="true" style={{ height: after }} />}
         </tbody>
       </table>
-      {rows.length === 0 && (
+      {rows.length === 0 && table.getCoreRowModel().rows.length > 0 && (
         <p className={styles.none}>
           {sayRoster.roster.nobody(String(table.getState().globalFilter ?? ''))}
         </p>

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { ladderOf } from '@/encode/mastery';
-import { looksLikeTest, resultColumnsIn } from '@/formats/roster/results';
+import { testIn } from '@/formats/roster/results';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import { keepDraft } from '@/store/actions/drafts';
@@ -30,13 +30,11 @@ export function TestFound({ theClass, pasted }: TestFoundProps) {
   const found = useMemo(
     () =>
       table && reading
-        ? looksLikeTest(
-            resultColumnsIn(
-              table,
-              reading,
-              roster,
-              ladderOf(theClass).map(({ name }) => name),
-            ).filter(({ column }) => reading.columns[column]?.role === 'detail'),
+        ? testIn(
+            table,
+            reading,
+            roster,
+            ladderOf(theClass).map(({ name }) => name),
           )
         : [],
     [table, reading, roster, theClass],

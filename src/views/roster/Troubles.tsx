@@ -9,7 +9,7 @@ import type { StudentRecord } from '@/schema/student';
 import { deleteStudent, editStudent, mergeStudents, settleDoubt } from '@/store/actions/students';
 import { useStore } from '@/store/react';
 import styles from './RosterPanel.module.css';
-import type { ClassDoubts, Doubt } from './troubles';
+import type { ClassDoubts, Doubt } from './classDoubts';
 
 /** Told at once; the rest on request. */
 const SHOWN_FIRST = 4;

@@ -1,4 +1,4 @@
-import type { ColumnDef, FilterFn, Row, SortingFn } from '@tanstack/react-table';
+import type { AccessorFnColumnDef, FilterFn, Row, SortingFn } from '@tanstack/react-table';
 import { spokenOrder } from '@/messages/speaking';
 import type { ClassRecord, Detail } from '@/schema/classRecord';
 import { valueKey } from '@/schema/presence';
@@ -14,7 +14,7 @@ export interface RosterRow {
 /** Whether a student is dealt into groups, and if not, why. */
 export type Presence = 'here' | 'away' | 'leftOut' | 'left';
 
-export type RosterColumn = ColumnDef<RosterRow, string | number>;
+export type RosterColumn = AccessorFnColumnDef<RosterRow, string | number>;
 
 /** Columns that are there for every class, in their order; those in `HIDDEN_FIRST` are hidden until asked for. */
 export const PLAIN_COLUMNS = [
@@ -138,15 +138,31 @@ function compare(
   return known(x, y);
 }
 
-/** Whether a row is sought: every word stands somewhere in what its columns say, accents aside. */
-export const isSought: FilterFn<RosterRow> = (row, _id, sought: string) => {
-  const words = plainWords(sought).split(' ').filter(Boolean);
-  const { student } = row.original;
-  const text = plainWords(
-    [student.name, student.givenName, student.familyName, student.preferredName]
-      .concat(student.email, student.externalId, student.note)
-      .concat(row.getAllCells().map((cell) => String(cell.getValue())))
-      .join(' '),
-  );
-  return words.every((word) => text.includes(word));
-};
+/**
+ * Whether a row is sought: every word stands somewhere in what its columns say, accents aside. What a row says is put
+ * together once, however many letters are typed.
+ */
+export function soughtIn(columns: readonly RosterColumn[]): FilterFn<RosterRow> {
+  const texts = new WeakMap<RosterRow, string>();
+  const textOf = (row: RosterRow): string => {
+    const known = texts.get(row);
+    if (known !== undefined) return known;
+    const { student } = row;
+    const text = plainWords(
+      [student.name, student.givenName, student.familyName, student.preferredName]
+        .concat(student.email, student.externalId, student.note)
+        .concat(columns.map(({ accessorFn }) => String(accessorFn(row, 0))))
+        .join(' '),
+    );
+    texts.set(row, text);
+    return text;
+  };
+  let last = { sought: '', words: [] as readonly string[] };
+  return (row, _id, sought: string) => {
+    if (last.sought !== sought) {
+      last = { sought, words: plainWords(sought).split(' ').filter(Boolean) };
+    }
+    const text = textOf(row.original);
+    return last.words.every((word) => text.includes(word));
+  };
+}

@@ -5,7 +5,7 @@ import { ClassId, StudentId, DetailId } from '@/schema/ids';
 import { newStudent, type StudentRecord } from '@/schema/student';
 import { draftImport, planImport } from './importPlan';
 import { spreadOf } from './spread';
-import { classDoubts } from './troubles';
+import { classDoubts } from './classDoubts';
 
 const classId = ClassId.parse('c_crew');
 const theClass = emptyClass(classId, 'Crew', '2026-10-15T00:00:00.000Z');

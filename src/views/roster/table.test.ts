@@ -13,7 +13,7 @@ import { emptyClass, type ClassRecord } from '@/schema/classRecord';
 import { ClassId, StudentId, LeaveOutId } from '@/schema/ids';
 import { newStudent, type StudentRecord } from '@/schema/student';
 import { maskStudents } from '../frame/masking';
-import { detailColumn, isSought, rosterColumns, type RosterRow } from './columns';
+import { detailColumn, rosterColumns, soughtIn, type RosterRow } from './columns';
 import { useGridFocus } from './useGridFocus';
 import { presenceOf } from './useRosterTable';
 
@@ -41,9 +41,10 @@ const crew = [
 
 /** Names in the order of the table, sorted or searched as given. */
 function namesIn(state: { sorting?: SortingState; sought?: string; level?: string[] }): string[] {
+  const columns = rosterColumns(theClass, () => '');
   const table = createTable<RosterRow>({
     data: crew.map((one) => ({ student: one, presence: presenceOf(one, theClass, DAY) })),
-    columns: [...rosterColumns(theClass, () => '')],
+    columns: [...columns],
     state: {
       sorting: state.sorting ?? [],
       globalFilter: state.sought ?? '',
@@ -52,7 +53,7 @@ function namesIn(state: { sorting?: SortingState; sought?: string; level?: strin
     },
     onStateChange: () => undefined,
     renderFallbackValue: null,
-    globalFilterFn: isSought,
+    globalFilterFn: soughtIn(columns),
     getColumnCanGlobalFilter: ({ id }) => id === 'name',
     getCoreRowModel: getCoreRowModel(),
     getFilteredRowModel: getFilteredRowModel(),

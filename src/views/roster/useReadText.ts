@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { startTransition, useEffect, useMemo, useState } from 'react';
 import { readRosterText, type ReadRoster } from '@/formats/roster/readRoster';
 import { sayRoster } from '@/messages/roster';
 import type { ShapeId } from '@/formats/roster/shapes/list';
@@ -42,7 +42,8 @@ export function useReadText(text: string, shape: ShapeId | null, client: RosterC
     if (short) return undefined;
     const stop = new AbortController();
     client.readText(text, readOptions(shape), { signal: stop.signal }).then(
-      (read) => setLast({ text, shape, read }),
+      // What thousands of rows come to is drawn a piece at a time.
+      (read) => startTransition(() => setLast({ text, shape, read })),
       // A newer text is being read already.
       () => undefined,
     );

@@ -18,7 +18,7 @@ import * as z from 'zod/mini';
 import type { ClassId } from '@/schema/ids';
 import type { Setting } from '@/schema/setting';
 import { useSetting } from '../frame/useDraft';
-import { HIDDEN_FIRST, isSought, rosterColumns, type Presence, type RosterRow } from './columns';
+import { HIDDEN_FIRST, rosterColumns, soughtIn, type Presence, type RosterRow } from './columns';
 import { useToday } from '../frame/useToday';
 
 export type RosterTable = Table<RosterRow>;
@@ -46,6 +46,7 @@ export function useRosterTable(
     const nameOfId = new Map<string, string>(students.map(({ id, name }) => [id, name]));
     return [...rosterColumns(theClass, (id) => nameOfId.get(id) ?? '')];
   }, [theClass, students]);
+  const isSought = useMemo(() => soughtIn(columns), [columns]);
   const firstHidden = useMemo((): VisibilityState => {
     const hidden = Object.fromEntries(HIDDEN_FIRST.map((id) => [id, false]));
     return theClass.sections.length === 0 ? { ...hidden, section: false } : hidden;

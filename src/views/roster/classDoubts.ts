@@ -36,7 +36,9 @@ export function classDoubts(students: readonly StudentRecord[]): ClassDoubts {
   const ofStudent = new Map<StudentId, RosterWarning[]>();
   all.forEach(({ warning, student, other }) => {
     for (const one of other ? [student, other] : [student]) {
-      ofStudent.set(one.id, [...(ofStudent.get(one.id) ?? []), warning]);
+      const own = ofStudent.get(one.id);
+      if (own) own.push(warning);
+      else ofStudent.set(one.id, [warning]);
     }
   });
   return { all, ofStudent };
