@@ -169,6 +169,23 @@ export const documents: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
   },
   {
+    name: 'numbers that lost the blank after them',
+    given: lines('1Amira Haddad', '2Bo Lee', '3van Dyke Ludo', '4Ōkubo Yuki'),
+    students: ['Amira Haddad', 'Bo Lee', 'van Dyke Ludo', 'Ōkubo Yuki'],
+  },
+  {
+    name: 'numbers that touch the end of the name',
+    given: lines('Amira Haddad3', 'Bo Lee7', 'Chidi Eze12', 'Dana de Groot 4'),
+    students: ['Amira Haddad', 'Bo Lee', 'Chidi Eze', 'Dana de Groot'],
+    facts: [{ externalId: '3' }, { externalId: '7' }, { externalId: '12' }, { externalId: '4' }],
+  },
+  {
+    name: 'the class before each name',
+    given: lines('7A Amira Haddad', '7B Bo Lee', "8A Orla O'Neil", '9 c Dana Oz'),
+    students: ['Amira Haddad', 'Bo Lee', "Orla O'Neil", 'Dana Oz'],
+    facts: [{ section: '7A' }, { section: '7B' }, { section: '8A' }, { section: '9 c' }],
+  },
+  {
     name: 'bullets and numbers of every kind',
     given: lines('a) Amira Haddad', 'b) Bram Visser', 'c) Chipo Dube', 'd) Dov Ash'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],

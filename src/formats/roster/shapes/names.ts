@@ -9,12 +9,16 @@ const BULLET =
   /^\s*(?:(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*)/u;
 /** Letters and Roman numbers before entries; taken for bullets only where most lines have one. */
 const LETTER_BULLET = /^\s*\(?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)]\s+(?=\S)/;
-/** "1 Amira Haddad": a number alone, where most lines have one. */
-const NUMBER_BEFORE = /^\s*(\d{1,4})\s+(?=\p{L})/u;
+/** "1 Amira Haddad", "1Amira Haddad": a number alone, where most lines have one. */
+const NUMBER_BEFORE = /^\s*(\d{1,4})(?:\s+(?=\p{L})|(?=\p{L}{2})(?!(?:st|nd|rd|th|er)\b))/u;
 /** "2026-0041 Amira Haddad". */
 const ID_BEFORE = /^\s*([A-Za-z]{0,3}\d[\d\-./]{2,})[\s:,–-]+(?=\p{L})/u;
+/** "7B Amira Haddad": a class before the name, where most lines have one. */
+const CLASS_BEFORE = /^\s*(\d{1,2}\s?[A-Za-z])[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
 /** "Amira Haddad (0041)", "Amira Haddad 7B". */
 const AFTER = /^(.*\p{L}.*?)\s*[,;–-]?\s+[([]?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
+/** "Amira Haddad3": a number that touches the name, which is none of a student called "Haddad3". */
+const TOUCHING = /^(.*\p{L}\s.*\p{Lu}\p{Ll}+)(\d{1,4})$/u;
 
 const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
 
@@ -204,9 +208,11 @@ function stripperFor(
     numbers.length > all.length / 2 &&
     numbers.every((one, i) => i === 0 || Number(one) > Number(numbers[i - 1]));
   const ids = !running && most((line) => ID_BEFORE.test(line), bare);
+  const classes = !running && !ids && most((line) => CLASS_BEFORE.test(line), bare);
+  const endOf = (line: string): RegExpExecArray | null => TOUCHING.exec(line) ?? AFTER.exec(line);
   const ends = bare
     .filter((line) => kindOfLine(line) === null)
-    .map((line) => AFTER.exec(line)?.[2] ?? '');
+    .map((line) => endOf(line)?.[2] ?? '');
   const after = ends.length > 1 && ends.filter((end) => end !== '').length > ends.length / 2;
   const sections =
     after &&
@@ -218,12 +224,13 @@ function stripperFor(
     let [id, section] = ['', ''];
     if (letters) text = text.replace(LETTER_BULLET, '');
     if (running) text = text.replace(NUMBER_BEFORE, '');
-    const before = ids ? ID_BEFORE.exec(text) : null;
+    const before = ids ? ID_BEFORE.exec(text) : classes ? CLASS_BEFORE.exec(text) : null;
     if (before) {
-      id = before[1] ?? '';
+      if (ids) id = before[1] ?? '';
+      else section = before[1] ?? '';
       text = text.slice(before[0].length);
     }
-    const end = after && kindOfLine(text) === null ? AFTER.exec(text) : null;
+    const end = after && kindOfLine(text) === null ? endOf(text) : null;
     if (end) {
       text = end[1] ?? '';
       if (sections) section = end[2] ?? '';
