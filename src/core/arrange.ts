@@ -2,18 +2,14 @@ import type { ArrangeRequest, ArrangeResult, BrokenRule, Effort, Progress, Round
 import { focusOf } from './goals/focus';
 import { explainClash } from './explain/clash';
 import { measuresOf } from './measures';
-import {
-  hasPlacesOfTheirOwn,
-  type Problem,
-  type ProblemGoal,
-  type ProblemIssue,
-} from './problem/problem';
+import { hasPlacesOfTheirOwn, type Problem, type ProblemIssue } from './problem/problem';
 import { problemFromRequest } from './reading/problemFromRequest';
 import { rngFromSeed } from './random/rng';
 import { keepsEverything } from './reference/check';
 import { makeRounds } from './rounds/makeRounds';
 import { ruleBreaks, tellGroupsApart } from './rules/list';
 import { budgetFor } from './search/budget';
+import type { Seen } from './search/listing';
 import { solveInSomeSizes } from './search/solve';
 
 export type ArrangeOutcome =
@@ -28,8 +24,8 @@ interface Made {
   /** An assignment for each round. */
   readonly rounds: readonly Int32Array[];
   readonly evaluations: number;
-  /** goal → the least value its term can have, where all arrangements were looked at and this is the best of them. */
-  readonly leasts?: ReadonlyMap<ProblemGoal, number>;
+  /** What was seen where all arrangements were looked at and this is the best of them. */
+  readonly seen?: Seen;
 }
 
 /**
@@ -79,7 +75,8 @@ function checkOnceMore(
 function toResult(problem: Problem, request: ArrangeRequest, made: Made): ArrangeResult {
   const feasible = made.outcome === 'valid';
   const rounds = made.rounds.map((round) => largerFirst(problem, round));
-  const { measures, provenBest } = measuresOf(problem, rounds, made.leasts);
+  const { leasts, asGood, next } = made.seen ?? {};
+  const { measures, provenBest } = measuresOf(problem, rounds, leasts);
   const clash =
     made.outcome === 'impossible' ? explainClash(problem, rngFromSeed(request.seed)) : null;
   return {
@@ -98,6 +95,8 @@ function toResult(problem: Problem, request: ArrangeRequest, made: Made): Arrang
       evaluations: made.evaluations,
       seed: request.seed,
       provenBest: feasible && provenBest,
+      ...(asGood === undefined ? {} : { asGood }),
+      ...(next ? { next: measuresOf(problem, [next], leasts).measures } : {}),
     },
   };
 }

@@ -222,6 +222,10 @@ export interface ArrangeResult {
     readonly evaluations: number;
     readonly seed: number;
     readonly provenBest: boolean;
+    /** How many divisions cost as little as this one, where all that keep the rules were looked at. */
+    readonly asGood?: number;
+    /** What the best of those that cost more comes to; absent where none does, or not all were looked at. */
+    readonly next?: Measures;
   };
 }
 

@@ -110,7 +110,13 @@ export const ResultSchema = z.strictObject({
     })
     .optional(),
   measures: Measures,
-  search: z.strictObject({ evaluations: z.int(), seed: z.int(), provenBest: z.boolean() }),
+  search: z.strictObject({
+    evaluations: z.int(),
+    seed: z.int(),
+    provenBest: z.boolean(),
+    asGood: z.int().optional(),
+    next: Measures.optional(),
+  }),
 });
 export type ResultFile = z.infer<typeof ResultSchema>;
 

@@ -10,10 +10,20 @@ import { Regrouping } from './regrouping';
 import { MOST_FREE, MOST_OPEN, Reseating, type NextWay } from './reseating';
 import type { Improved, Search } from './work';
 
-/** The best of all arrangements that keep the rules; any of them, each as likely, where there are no goals. */
+/** What looking at all arrangements has shown. */
+export interface Seen {
+  /** goal → the least value that its term has in any of them. */
+  readonly leasts: ReadonlyMap<ProblemGoal, number>;
+  /** How many of them cost as little as the best; ways to number groups of no difference are one. */
+  readonly asGood: number;
+  /** The best of those that cost more; null where there is none. */
+  readonly next: Int32Array | null;
+}
+
+/** The best of all arrangements that keep the rules; of several that cost as little each as likely as any other. */
 export interface Listed extends Improved {
-  /** goal → the least value that its term has in any of them; null where not all were looked at. */
-  readonly leasts: ReadonlyMap<ProblemGoal, number> | null;
+  /** Null where not all were looked at. */
+  readonly seen: Seen | null;
 }
 
 /** Steps, and arrangements found, between two reports of progress. */
@@ -25,21 +35,46 @@ const HOPEFUL = 1;
 /** What a look of the search costs in evaluations. */
 export const LOOK = 0.025;
 /** An arrangement that costs this much less is a better one: less is of the arithmetic. */
-const EPSILON = 1e-12;
+const EPSILON = 1e-9;
+/** So few arrangements are soon looked at, whatever room the rules leave. */
+const FEW = 11_000;
 
 /**
  * Whether all arrangements can be told one by one, however many there are: few enough units and groups, and sizes that
  * are settled but for the numbering of groups that nobody tells apart.
  */
 export function isListable(problem: Problem, { unitCount }: Units): boolean {
-  const { groupCount, rules, extrasOfClass, classOfGroup } = problem;
+  const { groupCount, extrasOfClass, classOfGroup } = problem;
   if (unitCount > MOST_FREE || groupCount > MOST_OPEN) return false;
-  const told = hasPlacesOfTheirOwn(problem) || tellGroupsApart(rules);
   const settled = extrasOfClass.every((extras, of) => {
     const groups = classOfGroup.reduce((count, one) => count + Number(one === of), 0);
     return extras === 0 || extras === groups;
   });
-  return settled || !told;
+  return settled || !areTold(problem);
+}
+
+/** Whether there cannot be many arrangements, even if all rules were left out: the ways to fill the sizes. */
+export function areFew(problem: Problem): boolean {
+  const told = areTold(problem);
+  const groupsOfSize = new Map<number, number>();
+  let ways = 1;
+  let left = problem.studentCount;
+  for (const size of problem.sizeOfGroup) {
+    const twins = (groupsOfSize.get(size) ?? 0) + 1;
+    groupsOfSize.set(size, twins);
+    // Factor by factor, so that no factorial is ever written out.
+    for (let seat = 1; seat <= size; seat++) ways *= (left - size + seat) / seat;
+    if (!told) ways /= twins;
+    left -= size;
+    // Only twins bring it down again, by no more than the groups there are.
+    if (ways > FEW * problem.groupCount) return false;
+  }
+  return ways <= FEW;
+}
+
+/** Whether it matters which group of one size is which. */
+function areTold(problem: Problem): boolean {
+  return hasPlacesOfTheirOwn(problem) || tellGroupsApart(problem.rules);
 }
 
 /**
@@ -63,34 +98,42 @@ export function* listAll(
     throw new Error(`expected at most ${MOST_FREE} units, received ${units.unitCount}`);
   }
   regrouping.begin(reseating, groups, problem.groupCount);
-  const best = start.slice();
-  let bestCost = Infinity;
+  let [best, next] = [start.slice(), start.slice()];
+  let [bestCost, nextCost] = [Infinity, Infinity];
   const leasts = goals.map(() => Infinity);
-  let found = 0;
-  for (let next: NextWay = 'paused'; ; next = reseating.next(STEPS_A_SLICE)) {
+  let [found, asGood] = [0, 0];
+  for (let way: NextWay = 'paused'; ; way = reseating.next(STEPS_A_SLICE)) {
     const used = regrouping.exchanges + LOOK * reseating.looks;
     const done = used / evaluations;
-    const all = next === 'none';
+    const all = way === 'none';
     if (all || done >= 1 || (done > EARLY && reseating.explored() < HOPEFUL * done)) {
       const told = goals.map(({ goal }, index) => [goal, leasts[index] as number] as const);
       return {
         groupOfStudent: best,
-        leasts: all ? new Map(told) : null,
+        seen: all
+          ? { leasts: new Map(told), asGood, next: nextCost < Infinity ? next : null }
+          : null,
         evaluations: Math.ceil(used),
       };
     }
-    if (next === 'paused' || found % FOUND_A_SLICE === 0) yield { done };
-    if (next === 'paused') continue;
+    if (way === 'paused' || found % FOUND_A_SLICE === 0) yield { done };
+    if (way === 'paused') continue;
     found++;
     if (!regrouping.follow(reseating)) regrouping.seatBack();
     goals.forEach(({ term }, index) => {
       leasts[index] = Math.min(leasts[index] as number, term.value);
     });
     const cost = objective.cost();
-    // Without goals each of those found so far is kept with the same chance.
-    const keep = goals.length === 0 ? uniformInt(rng, found) === 0 : cost < bestCost - EPSILON;
-    if (!keep) continue;
-    bestCost = cost;
-    best.set(arrangement.groupOfStudent);
+    if (cost < bestCost - EPSILON) {
+      [best, next, nextCost, bestCost, asGood] = [next, best, bestCost, cost, 1];
+      best.set(arrangement.groupOfStudent);
+    } else if (cost <= bestCost + EPSILON) {
+      asGood++;
+      // Each of those found so far is kept with the same chance (Vitter 1985).
+      if (uniformInt(rng, asGood) === 0) best.set(arrangement.groupOfStudent);
+    } else if (cost < nextCost - EPSILON) {
+      nextCost = cost;
+      next.set(arrangement.groupOfStudent);
+    }
   }
 }

@@ -8,7 +8,7 @@ import { uniformInt } from '../random/uniform';
 import { problemFromRequest } from '../reading/problemFromRequest';
 import { fillsTheSizes, keepsEverything } from '../reference/check';
 import { Arrangement } from '../terms/arrangement';
-import { isListable, listAll } from './listing';
+import { areFew, isListable, listAll } from './listing';
 import { Objective } from './objective';
 import { polish } from './polish';
 import { Regrouping } from './regrouping';
@@ -209,7 +209,19 @@ test.each([1, 2, 3, 4, 5, 6, 7, 8])(
         one.term.reset(new Arrangement(problem, groups));
         return one.term.value;
       });
-      expect(listed.leasts?.get(one.goal)).toBeCloseTo(Math.min(...values), 9);
+      expect(listed.seen?.leasts.get(one.goal)).toBeCloseTo(Math.min(...values), 9);
+    }
+    // Groups that a pin names are told apart from the others.
+    const named = problem.rules.flatMap((rule) => (rule.kind === 'pin' ? [rule.group] : []));
+    const costs = new Map(
+      valid.map((groups) => [nameless(groups, named), costOf(problem, groups)] as const),
+    );
+    const isLeast = (cost: number): boolean => cost < least + 1e-9;
+    const dearer = [...costs.values()].filter((cost) => !isLeast(cost));
+    expect(listed.seen?.asGood).toBe([...costs.values()].filter(isLeast).length);
+    expect(listed.seen?.next === null).toBe(dearer.length === 0);
+    if (listed.seen?.next) {
+      expect(costOf(problem, listed.seen.next)).toBeCloseTo(Math.min(...dearer), 9);
     }
   },
 );
@@ -236,15 +248,22 @@ test('what was looked at whole is called best, and no measure can be below what 
   }
 });
 
-test('without goals each of few arrangements comes as often as any other', () => {
-  const of = problemOf({ ...requestOf(12, 3, 0.4, 5), goals: [], history: [] });
-  const units = unitsOf(of);
+test.each([
+  ['without goals', { ...requestOf(12, 3, 0.4, 5), goals: [], history: [] }],
+  [
+    'of those that cost the same',
+    { ...requestOf(8, 4, 0, 5), goals: [{ kind: 'freshPartners' as const, weight: 1 }] },
+  ],
+])('each of few arrangements comes as often as any other (%s)', (_name, request) => {
+  const of = problemOf(request);
+  const [units, goals] = [unitsOf(of), prepareGoals(of)];
   const counts = new Map<string, number>();
   const draws = 4_000;
   for (let draw = 0; draw < draws; draw++) {
-    const listed = ended(listAll(of, units, [], planted(of), Infinity, rngFromSeed(draw)));
+    const listed = ended(listAll(of, units, goals, planted(of), Infinity, rngFromSeed(draw)));
     const key = nameless(listed.groupOfStudent, []);
     counts.set(key, (counts.get(key) ?? 0) + 1);
+    expect(listed.seen!.asGood).toBeGreaterThan(5);
   }
   const mean = draws / counts.size;
   const chiSquare = [...counts.values()].reduce(
@@ -262,7 +281,7 @@ test('what is too much to look at is given up, and sizes that may lie elsewhere 
   const wide = problemOf({ ...requestOf(40, 8, 0.05, 5), goals: [] });
   const start = planted(wide);
   const given = ended(listAll(wide, unitsOf(wide), [], start, 5_000, rngFromSeed(1)));
-  expect(given.leasts).toBeNull();
+  expect(given.seen).toBeNull();
   // It shows soon, and only what was looked at is counted.
   expect(given.evaluations).toBeLessThan(1_000);
   const uneven = requestOf(11, 3, 0.3, 3);
@@ -271,13 +290,74 @@ test('what is too much to look at is given up, and sizes that may lie elsewhere 
   expect(isListable(problemOf(even), unitsOf(problemOf(even)))).toBe(true);
 });
 
+test.each([
+  [12, 3, 5_775, true],
+  [12, 6, 10_395, true],
+  [12, 4, 15_400, false],
+  [13, 4, 200_200, false],
+  [15, 3, 126_126, false],
+  [5_000, 1_250, Infinity, false],
+])('%i students in %i groups of one size can be divided in %d ways', (students, groups, _, few) => {
+  const request = { ...requestOf(12, 3, 0, 5), rules: [] };
+  const all = Array.from({ length: students }, (_one, i) => ({ id: `s${i}` }));
+  const of = problemOf({
+    ...request,
+    ...{ students: all, goals: [], history: [], sizing: { by: 'count', count: groups } },
+  });
+  expect(areFew(of)).toBe(few);
+});
+
+test('a small class is looked at whole: how many are as good, and what the next best costs', () => {
+  const request: ArrangeRequest = {
+    ...{ format: 'gruppetto.request', version: 1, seed: 4 },
+    students: ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => ({ id })),
+    sizing: { by: 'count', count: 3 },
+    rules: [],
+    goals: [{ kind: 'freshPartners', weight: 1 }],
+    // Of the fifteen ways to pair six, one repeats no pair of these.
+    history: [
+      {
+        groups: [
+          ['a', 'b', 'c'],
+          ['d', 'e', 'f'],
+        ],
+      },
+      {
+        groups: [
+          ['a', 'e'],
+          ['b', 'f'],
+          ['c', 'd'],
+        ],
+      },
+      {
+        groups: [
+          ['a', 'f'],
+          ['b', 'd'],
+          ['c', 'e'],
+        ],
+      },
+    ],
+  };
+  const outcome = arrangeNow(request);
+  if (!outcome.ok) throw new Error(outcome.issue.code);
+  const { search, measures, rounds } = outcome.result;
+  expect(rounds[0]!.groups.map((group) => [...group].sort().join('')).sort()).toEqual([
+    'ad',
+    'be',
+    'cf',
+  ]);
+  const told = measures.repeats!.pairs;
+  expect(search).toMatchObject({ provenBest: true, asGood: 1 });
+  expect(search.next?.repeats?.pairs).toBe(told + 2);
+});
+
 test('where exchanges of two find no way on, opening whole groups mostly finds the least there is', () => {
   let [byOpening, byExchanges, cases] = [0, 0, 0];
   for (let seed = 5; seed < 80; seed += 6) {
     const problem = problemOf(requestOf(24, 6, 0.55, seed));
     const [units, goals, start] = [unitsOf(problem), prepareGoals(problem), planted(problem)];
     const listed = ended(listAll(problem, units, goals, start, 400_000, rngFromSeed(1)));
-    if (!listed.leasts) continue;
+    if (!listed.seen) continue;
     cases++;
     const opened = ended(reopen(problem, units, goals, start, 100_000, rngFromSeed(1)));
     const polished = ended(polish(problem, units, goals, start, 100_000, rngFromSeed(1)));

@@ -1,13 +1,13 @@
 import type { PreparedGoal } from '../goals/kind';
 import { prepareGoals } from '../goals/list';
-import { variantsOf, type Problem, type ProblemGoal } from '../problem/problem';
+import { variantsOf, type Problem } from '../problem/problem';
 import { singleUnits, unitsOf, type Units } from '../problem/units';
 import { obviousReason } from '../proofs/obvious';
 import type { Rng } from '../random/rng';
 import { ruleBreaks } from '../rules/list';
 import { anneal, type Annealed } from './anneal';
 import type { Budget } from './budget';
-import { isListable, listAll } from './listing';
+import { areFew, isListable, listAll, type Seen } from './listing';
 import { isWorthPolishing, polish } from './polish';
 import { reopen } from './reopen';
 import { Repair } from './repair';
@@ -21,8 +21,8 @@ export interface Solved {
   /** The valid arrangement, or the one that breaks least of those met. */
   readonly groupOfStudent: Int32Array;
   readonly evaluations: number;
-  /** goal → the least value its term can have, where all arrangements were looked at and this is the best of them. */
-  readonly leasts?: ReadonlyMap<ProblemGoal, number>;
+  /** What was seen where all arrangements were looked at and this is the best of them. */
+  readonly seen?: Seen;
 }
 
 /** What was solved, in the sizes in which it was. */
@@ -38,7 +38,7 @@ const POLISHED_PART = 1;
 const LITTLE_POLISHED_PART = 0.1;
 /** With more goals each exchange takes longer to weigh, and fewer are weighed. */
 const GOALS_AT_FULL_BUDGET = 3;
-/** Where less than this part of all exchanges keeps the rules, all arrangements may be few; what listing them may take. */
+/** Where less than this part of all exchanges keeps the rules, all arrangements may be few; what listing any may take. */
 const LISTED_BELOW = 0.05;
 const LISTED_PART = 3;
 /** Where less than this part does, whole groups are opened too: for so much of the exchanges, over the room there is. */
@@ -69,8 +69,8 @@ export function* solveInSomeSizes(
     const evaluations: number = solved.evaluations + (best?.evaluations ?? 0);
     if (solved.outcome === 'valid') {
       // What is least in these sizes may not be in others.
-      const { leasts, ...rest } = solved;
-      const known = leasts && variants.length === 1 ? { leasts } : {};
+      const { seen, ...rest } = solved;
+      const known = seen && variants.length === 1 ? { seen } : {};
       return { ...rest, ...known, evaluations, problem: variant };
     }
     if (solved.outcome === 'notFound') outcome = 'notFound';
@@ -137,10 +137,10 @@ function* improve(
   const whole = budget.exchanges * Math.min(1, GOALS_AT_FULL_BUDGET / Math.max(1, goals.length));
   const room = roomLeft(problem, units, start, rng);
   let evaluations = 0;
-  if (room < LISTED_BELOW && isListable(problem, units)) {
+  if ((room < LISTED_BELOW || areFew(problem)) && isListable(problem, units)) {
     const listing = listAll(problem, units, goals, start, LISTED_PART * whole, rng);
-    const { leasts, ...listed } = yield* within(VALID_AT, LISTED_AT, listing);
-    if (leasts) return { ...listed, leasts };
+    const { seen, ...listed } = yield* within(VALID_AT, LISTED_AT, listing);
+    if (seen) return { ...listed, seen };
     evaluations += listed.evaluations;
   }
   if (goals.length === 0) return { groupOfStudent: start, evaluations };
