@@ -189,6 +189,32 @@ test('six reshuffles give six divisions, each really another one', async ({ page
   }
 });
 
+test('a small class is told what is proven best, how few divisions are as good, and what the next costs', async ({
+  page,
+}) => {
+  const scores = ['Amira,3', 'Bo,5', 'Chidi,9', 'Dana,4', 'Eito,8', 'Farah,1'];
+  await classOf(page, 'Six', ['Name,score', ...scores].join('\n'));
+  await also(page).click();
+  await page.getByRole('button', { name: 'mix or match a detail' }).click();
+  await page.getByRole('group', { name: 'score' }).getByRole('radio', { name: 'mix' }).check();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Make groups', exact: true }).click();
+  // 14 and 16 points: of the ten divisions no other lies as near.
+  await expect(drawerOf(page).getByText(/^Proven: no groups are better/)).toBeVisible();
+  const again = page.locator('p', { hasText: /^These are the groups of take \d+ again/ });
+  // Each of the ten differs from the takes before, until to differ would cost more than to come again.
+  for (let take = 2; take <= 12 && !(await again.isVisible()); take++) {
+    await page.keyboard.press('r');
+    await expect(
+      takes(page)
+        .nth(take - 1)
+        .or(again),
+    ).toBeVisible();
+  }
+  await expect(again).toContainText('no other division is as good.');
+  await expect(again).toContainText('The next best comes with score mixed less evenly.');
+});
+
 test('pinned students and locked groups stay through a reshuffle; chosen rows alone are dealt anew', async ({
   page,
 }) => {

@@ -1,3 +1,4 @@
+import type { Gain } from '@/core/explain/gains';
 import { count, listNames } from './words';
 
 /** What stands for a skill where those are together of whom nothing is known. */
@@ -17,6 +18,13 @@ const groups = {
   made: (number: number) => `${count(number, 'group')} made.`,
   again: (number: number) =>
     `These are the groups of take ${number} again: no others as good were found.`,
+  againOf: (number: number, asGood: number) =>
+    `These are the groups of take ${number} again: ${asGood === 1 ? 'no other division is as good' : `only ${count(asGood, 'division')} are this good`}.`,
+  noOther: 'There is no other.',
+  nextCosts: (losses: readonly string[]) =>
+    losses.length === 0
+      ? 'The next best is a little worse.'
+      : `The next best comes with ${listNames(losses)}.`,
   older: (parts: readonly ('sentence' | 'roll')[]) =>
     `These groups are older than ${listNames(parts.map((part) => (part === 'sentence' ? 'the sentence above' : 'the roll')))}.`,
   workedIn: 'Worked in these groups:',
@@ -151,6 +159,60 @@ function figure(value: number): string {
   return ONE_DIGIT.format(value);
 }
 
+/** What other groups have over these, or these over others. */
+const differences = {
+  /** `name` is that of a detail, where the difference is in one. */
+  better: (gain: Gain, name: string): string => {
+    switch (gain.what) {
+      case 'repeats':
+        return `${count(gain.by, 'repeat')} fewer`;
+      case 'wishes':
+        return `${gain.by} more with a wish met`;
+      case 'ranks':
+        return `${count(gain.by, 'rank')} nearer to what was chosen`;
+      case 'moves':
+        return `${count(gain.by, 'student')} fewer moved`;
+      case 'needs':
+        return 'more served in what they need next';
+      case 'uneven':
+        return `${gain.by} fewer uneven in ${name}`;
+      case 'means':
+        return `${name} mixed more evenly`;
+      case 'alike':
+        return `${name} more alike in each group`;
+      default:
+        return gain satisfies never;
+    }
+  },
+  worse: (gain: Gain, name: string): string => {
+    switch (gain.what) {
+      case 'repeats':
+        return `${count(gain.by, 'repeat')} more`;
+      case 'wishes':
+        return `${gain.by} fewer with a wish met`;
+      case 'ranks':
+        return `${count(gain.by, 'rank')} further from what was chosen`;
+      case 'moves':
+        return `${count(gain.by, 'student')} more moved`;
+      case 'needs':
+        return 'fewer served in what they need next';
+      case 'uneven':
+        return `${gain.by} more uneven in ${name}`;
+      case 'means':
+        return `${name} mixed less evenly`;
+      case 'alike':
+        return `${name} less alike in each group`;
+      default:
+        return gain satisfies never;
+    }
+  },
+  ready: 'Better groups are ready',
+  readySpoken: (gains: readonly string[]) =>
+    `Better groups are ready in the strip of takes: ${listNames(gains)}.`,
+  gains: (gains: readonly string[]) => listNames(gains),
+  proven: 'Proven: no groups are better in all that the sentence asks for.',
+};
+
 const takes = {
   title: 'Takes',
   hint: 'Go through them with the keys , and .',
@@ -176,4 +238,4 @@ const takes = {
 };
 
 /** What is said of groups: on the bench, and of what they come to. */
-export const groupsEn = { ...groups, measures, takes };
+export const groupsEn = { ...groups, measures, differences, takes };

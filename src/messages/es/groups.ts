@@ -1,3 +1,4 @@
+import type { Gain } from '@/core/explain/gains';
 import { count, listNames, wordFor } from './words';
 
 /** What stands for a skill where those are together of whom nothing is known. */
@@ -17,6 +18,13 @@ const groups = {
   made: (number: number) => `${count(number, 'grupo')} ${wordFor(number, 'formado', 'formados')}.`,
   again: (number: number) =>
     `Son otra vez los grupos de la toma ${number}: no se han encontrado otros igual de buenos.`,
+  againOf: (number: number, asGood: number) =>
+    `Son otra vez los grupos de la toma ${number}: ${asGood === 1 ? 'ningún otro reparto es igual de bueno' : `solo hay ${count(asGood, 'reparto')} así de buenos`}.`,
+  noOther: 'No hay ninguno más.',
+  nextCosts: (losses: readonly string[]) =>
+    losses.length === 0
+      ? 'El siguiente mejor es un poco peor.'
+      : `El siguiente mejor trae ${listNames(losses)}.`,
   older: (parts: readonly ('sentence' | 'roll')[]) =>
     `Estos grupos son anteriores a ${listNames(parts.map((part) => (part === 'sentence' ? 'la frase de arriba' : 'la lista de hoy')))}.`,
   workedIn: 'Se trabaja en estos grupos:',
@@ -156,6 +164,59 @@ function figure(value: number): string {
   return ONE_DIGIT.format(value);
 }
 
+/** Lo que otros grupos tienen sobre estos, o estos sobre otros. */
+const differences = {
+  better: (gain: Gain, name: string): string => {
+    switch (gain.what) {
+      case 'repeats':
+        return `${count(gain.by, 'repetición', 'repeticiones')} menos`;
+      case 'wishes':
+        return `${gain.by} más con un deseo cumplido`;
+      case 'ranks':
+        return `${count(gain.by, 'puesto')} más cerca de lo elegido`;
+      case 'moves':
+        return `${count(gain.by, 'estudiante')} menos en otro sitio`;
+      case 'needs':
+        return 'más atendidos en lo que les toca ahora';
+      case 'uneven':
+        return `${gain.by} menos de desajuste en ${name}`;
+      case 'means':
+        return `${name} mejor repartido`;
+      case 'alike':
+        return `${name} más parecido en cada grupo`;
+      default:
+        return gain satisfies never;
+    }
+  },
+  worse: (gain: Gain, name: string): string => {
+    switch (gain.what) {
+      case 'repeats':
+        return `${count(gain.by, 'repetición', 'repeticiones')} más`;
+      case 'wishes':
+        return `${gain.by} menos con un deseo cumplido`;
+      case 'ranks':
+        return `${count(gain.by, 'puesto')} más lejos de lo elegido`;
+      case 'moves':
+        return `${count(gain.by, 'estudiante')} más en otro sitio`;
+      case 'needs':
+        return 'menos atendidos en lo que les toca ahora';
+      case 'uneven':
+        return `${gain.by} más de desajuste en ${name}`;
+      case 'means':
+        return `${name} peor repartido`;
+      case 'alike':
+        return `${name} menos parecido en cada grupo`;
+      default:
+        return gain satisfies never;
+    }
+  },
+  ready: 'Hay grupos mejores listos',
+  readySpoken: (gains: readonly string[]) =>
+    `Hay grupos mejores listos en la tira de tomas: ${listNames(gains)}.`,
+  gains: (gains: readonly string[]) => listNames(gains),
+  proven: 'Demostrado: no hay grupos mejores en todo lo que pide la frase.',
+};
+
 const takes = {
   title: 'Tomas',
   hint: 'Recórralas con las teclas , y .',
@@ -181,4 +242,4 @@ const takes = {
 };
 
 /** What is said of groups: on the bench, and of what they come to. */
-export const groupsEs = { ...groups, measures, takes };
+export const groupsEs = { ...groups, measures, differences, takes };

@@ -7,19 +7,21 @@ import { dealtWithoutDraw } from '@/encode/dealing';
 import { WHOLE, type ShuffleScope } from '@/encode/openPart';
 import { sentenceKey } from '@/encode/madeFrom';
 import { requestFor, type ShufflePlan } from '@/encode/request';
+import { lossesOfNext, withoutDiffering, type Gain } from '@/encode/results';
 import { freeSign, sameDivision } from '@/encode/takeGroups';
 import { sayGroups } from '@/messages/groups';
 import { sayRecipe } from '@/messages/recipe';
-import { newGroup, type TakeGroup } from '@/schema/take';
+import { newGroup, type TakeGroup, type TakeRecord } from '@/schema/take';
 import { addTake, bringBackTake } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
-import { WorkerError } from '@/worker/client';
+import { WorkerError, type ArrangeClient } from '@/worker/client';
 import { useNotices } from '../primitives/notices';
 import { useArrangeClient } from './arranging';
 import { namesFor } from './groupNaming';
 import { withGivenRoles } from './givenRoles';
 import { newSeed } from './newSeed';
 import { groupsFrom } from './groupsFrom';
+import { useFurther } from './useFurther';
 import { useRehearsal } from './useRehearsal';
 import { useStable } from './useStable';
 import { valueName } from './detailWords';
@@ -37,7 +39,19 @@ export type ShuffleState =
     }
   | { readonly state: 'failed'; readonly text: string }
   /** What came out is a take that there is: nothing else is as good. */
-  | { readonly state: 'again'; readonly number: number; readonly scope: ShuffleScope };
+  | {
+      readonly state: 'again';
+      readonly number: number;
+      readonly scope: ShuffleScope;
+      /** What is known where all divisions were looked at. */
+      readonly others: Others | null;
+    };
+
+/** How many divisions are as good, and what one finds worse in the best of the others; null where there is no other. */
+export interface Others {
+  readonly asGood: number;
+  readonly losses: readonly Gain[] | null;
+}
 
 /** A shuffle quicker than this needs no word about how far it is. */
 const WORTH_TELLING_MS = 200;
@@ -46,6 +60,7 @@ const WORTH_TELLING_MS = 200;
 export type Offered = (groups: readonly TakeGroup[], keep: () => void) => void;
 
 const atOnce: Offered = (_, keep) => keep();
+const nothing = (): void => undefined;
 
 /**
  * Makes groups, in the worker where there is something to draw. A valid result is offered to `onMade`, which keeps it
@@ -59,19 +74,30 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
   const running = useRef<AbortController | null>(null);
   const stopRehearsal = useRehearsal(bench);
 
+  /** Returns the take that there is already where these are its groups. */
   const offer = (
     of: Bench,
     seed: number,
     made: readonly TakeGroup[],
     scope: ShuffleScope | null,
-  ): void => {
+    onKept: (groups: readonly TakeGroup[], isNew: boolean) => void,
+  ): TakeRecord | undefined => {
     const groups = withGivenRoles(store, of, made, scope?.few ?? false);
     const known = of.takes.find((take) => sameDivision(take.groups, groups));
-    setState(known && scope ? { state: 'again', number: known.number, scope } : { state: 'idle' });
+    setState(
+      known && scope
+        ? { state: 'again', number: known.number, scope, others: null }
+        : { state: 'idle' },
+    );
     if (known) {
       announce(sayGroups.again(known.number));
-      if (known.id !== of.take?.id) onMade(known.groups, () => bringBackTake(store, known));
-      return;
+      const bring = (): void => {
+        bringBackTake(store, known);
+        onKept(known.groups, false);
+      };
+      if (known.id === of.take?.id) onKept(known.groups, false);
+      else onMade(known.groups, bring);
+      return known;
     }
     onMade(groups, () => {
       // Where some rows were left as they were, not all of it was made by this sentence.
@@ -79,22 +105,32 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
       const by = whole ? sentenceKey(of.lineup.recipe) : (of.take?.madeBy ?? null);
       addTake(store, of.lineup.id, seed, groups, by);
       announce(sayGroups.made(groups.length));
+      onKept(groups, true);
     });
+    return undefined;
   };
   const keep = (
     of: Bench,
     result: ArrangeResult,
-    { keptRows }: ShufflePlan,
+    plan: ShufflePlan,
     scope: ShuffleScope,
-  ): void => offer(of, result.search.seed, groupsFrom(of, result, keptRows), scope);
+    lookOn: boolean,
+  ): TakeRecord | undefined =>
+    offer(of, result.search.seed, groupsFrom(of, result, plan.keptRows), scope, (groups, isNew) =>
+      further.begin({ of, plan, scope, result, groups }, lookOn && isNew),
+    );
+  const further = useFurther(bench, ({ plan, scope }, result) => {
+    keep(bench, result, plan, scope, false);
+  });
 
   /** Makes groups from the bench as it stands, or from one in which something has just been changed. */
   const make = async (scope: ShuffleScope = WHOLE, of: Bench = bench): Promise<void> => {
     running.current?.abort();
     stopRehearsal();
+    further.forget();
     const dealt = dealtGroups(of);
     if (dealt) {
-      offer(of, 0, dealt, null);
+      offer(of, 0, dealt, null, nothing);
       return;
     }
     const controller = new AbortController();
@@ -113,8 +149,13 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
       });
       if (!outcome.ok)
         setState({ state: 'failed', text: sayRecipe.sizingIssueSentence(outcome.issue) });
-      else if (outcome.result.feasible) keep(of, outcome.result, plan, scope);
-      else setState({ state: 'clash', result: outcome.result, plan, scope });
+      else if (outcome.result.feasible) {
+        const known = keep(of, outcome.result, plan, scope, true);
+        if (known && outcome.result.search.asGood !== undefined) {
+          const others = await countOthers(client, plan, controller.signal);
+          setState((now) => (now.state === 'again' && others ? { ...now, others } : now));
+        }
+      } else setState({ state: 'clash', result: outcome.result, plan, scope });
     } catch (error) {
       const stopped = error instanceof WorkerError && error.code === 'cancelled';
       // A newer shuffle has taken over the state of a stopped one.
@@ -135,15 +176,28 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
   const command = useStable(make);
   const stop = useStable((): void => running.current?.abort());
   const keepAnyway = useStable((): void => {
-    if (state.state === 'clash') keep(bench, state.result, state.plan, state.scope);
+    if (state.state === 'clash') keep(bench, state.result, state.plan, state.scope, false);
   });
+  const { better, proven } = further;
   return useMemo(
-    () => ({ state, make: command, stop, keepAnyway }),
-    [state, command, stop, keepAnyway],
+    () => ({ state, make: command, stop, keepAnyway, better, proven }),
+    [state, command, stop, keepAnyway, better, proven],
   );
 }
 
 export type Shuffle = ReturnType<typeof useShuffle>;
+
+/** How many divisions are as good however like earlier ones they are; null where they are too many to look at. */
+async function countOthers(
+  client: ArrangeClient,
+  { request }: ShufflePlan,
+  signal: AbortSignal,
+): Promise<Others | null> {
+  const outcome = await client.arrange(withoutDiffering(request), { signal });
+  if (!outcome.ok) return null;
+  const { asGood } = outcome.result.search;
+  return asGood === undefined ? null : { asGood, losses: lossesOfNext(request, outcome.result) };
+}
 
 /** Groups dealt in an order, by a value or left empty; null where the engine is to draw. */
 function dealtGroups(bench: Bench): readonly TakeGroup[] | null {

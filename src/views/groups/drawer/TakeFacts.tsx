@@ -5,6 +5,7 @@ import { LinkButton } from '../../primitives/LinkButton';
 import { WHOLE } from '@/encode/openPart';
 import { freeSign } from '@/encode/takeGroups';
 import { sayBench } from '@/messages/bench';
+import { sayGroups } from '@/messages/groups';
 import { addGroup } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
 import { namesFor } from '../../frame/groupNaming';
@@ -51,6 +52,7 @@ export function TakeFacts() {
             {drawer.isBroken(sentence)}
           </li>
         ))}
+        {shuffle.proven && <li>{sayGroups.differences.proven}</li>}
         {take.dealt && <li>{drawer.changedByHand}</li>}
       </ul>
       {bench.lineup.recipe.needs && (

@@ -12,6 +12,7 @@ import { useTold } from '../../frame/useTold';
 import { ClashPanel } from '../../frame/ClashPanel';
 import { sizingWithSize } from '../../frame/sizingWithSize';
 import { takeBack, withoutSource } from '../../frame/ruleSources';
+import { gainWords } from '../workbench/gainWords';
 import styles from './ShuffleTrouble.module.css';
 import { useWorkbench } from '../workbench/Workbench';
 
@@ -31,10 +32,12 @@ export function ShuffleTrouble() {
     );
   }
   if (state.state === 'again') {
-    const { number, scope } = state;
+    const { number, scope, others } = state;
+    const losses = others?.losses?.map((one) => gainWords(bench.theClass, one, 'worse'));
     return (
       <p role="status" className={styles.again}>
-        {sayGroups.again(number)}{' '}
+        {others ? sayGroups.againOf(number, others.asGood) : sayGroups.again(number)}{' '}
+        {others && `${losses ? sayGroups.nextCosts(losses) : sayGroups.noOther} `}
         <Button variant="line" onClick={() => void shuffle.make({ ...scope, letGo: true })}>
           {sayGroups.letGo}
         </Button>

@@ -17,6 +17,7 @@ import { useKeys } from '../../frame/useKeys';
 import { IconPress } from '../../primitives/IconPress';
 import { useNotices } from '../../primitives/notices';
 import { classFigure } from '../workbench/classFigure';
+import { BetterReady } from './BetterReady';
 import styles from './TakeStrip.module.css';
 import { TakePicture } from './TakePicture';
 import { PARTNERS, type ColumnKey } from '../workbench/useColumns';
@@ -30,6 +31,8 @@ export function TakeStrip() {
   const bench = useWorkbench('bench');
   const guard = useWorkbench('guard');
   const store = useStore();
+  // What stands beside the list leaves less room for it.
+  const ready = useWorkbench('shuffle').better !== null;
   const { announce } = useNotices();
   const told = useTold();
   const { lineup } = bench;
@@ -55,7 +58,7 @@ export function TakeStrip() {
     // Only the strip scrolls: scrollIntoView would move the whole page on a phone.
     if (list && shown)
       list.scrollLeft = shown.offsetLeft - list.clientWidth + shown.offsetWidth + 12;
-  }, [lineup.takeId]);
+  }, [lineup.takeId, ready]);
 
   const remove = (take: TakeRecord): void => {
     const next = takes.filter(({ id }) => id !== take.id).at(-1);
@@ -104,6 +107,7 @@ export function TakeStrip() {
             </li>
           ))}
         </ul>
+        <BetterReady />
         {current && (
           <div className={styles.doings}>
             {takes.length > 1 && (

@@ -235,6 +235,141 @@ describe('a shuffle', () => {
   });
 });
 
+describe('after a shuffle', () => {
+  const QUIET_MS = 500;
+
+  /** A workbench in which Ana named Bo, and groups of two that a shuffle has made, whatever the engine would make. */
+  async function shuffled(groups: readonly string[], unmet: number, provenBest = false) {
+    const bench = workbench();
+    const { store, result } = bench;
+    const ana = store.records.get('student', idOf('Ana'))!;
+    act(() => void store.records.change('load', ({ put }) => put({ ...ana, wishes: idsOf('Bo') })));
+    act(() => changeRecipe(store, base.lineup.id, { wishes: 'plain' }));
+    await settled(() => void result.current.shuffle.make());
+    await settled(() => asked.at(-1)!.answer(outcomeOf(groups, unmet, provenBest)));
+    return bench;
+  }
+  function outcomeOf(
+    groups: readonly string[],
+    unmet: number,
+    provenBest: boolean,
+  ): ArrangeOutcome {
+    return {
+      ok: true,
+      result: {
+        ...{ format: 'gruppetto.result', version: 1, feasible: true, unplaced: [] },
+        rounds: [{ groups: groups.map((names) => names.split(' ')) }],
+        measures: { wishes: { unmet, of: 1, bestPossible: 0 } },
+        search: { evaluations: 1, seed: 1, provenBest },
+      },
+    };
+  }
+  const quiet = (): Promise<void> =>
+    settled(() => {
+      jest.advanceTimersByTime(QUIET_MS);
+    });
+  const POOR = ['Ana Caro Dov Gus', 'Bo Eli Fay'];
+  const GOOD = ['Ana Bo Caro Dov', 'Eli Fay Gus'];
+
+  test('more is looked for once it is quiet; what is better is offered, and changes nothing until it is taken', async () => {
+    const { store, result } = await shuffled(POOR, 1);
+    expect(asked).toHaveLength(1);
+    await quiet();
+    expect(asked).toHaveLength(2);
+    expect(asked[1]!.options).toMatchObject({ effort: 'thorough' });
+    await settled(() => asked[1]!.answer(outcomeOf(GOOD, 0, true)));
+    expect(result.current.shuffle.better?.gains).toEqual([{ what: 'wishes', by: 1 }]);
+    expect(rows(store).at(-1)).toBe('Ana Caro Dov Gus | Bo Eli Fay');
+    act(() => result.current.shuffle.better!.take());
+    expect(result.current.bench.take?.number).toBe(3);
+    expect(result.current.shuffle).toMatchObject({ better: null, proven: true });
+    // It is not looked for again: it was the best of a long look.
+    await quiet();
+    expect(asked).toHaveLength(2);
+  });
+
+  test('what is no better in anything seen is not offered, nor what is worse in something', async () => {
+    const { result } = await shuffled(POOR, 1);
+    await quiet();
+    await settled(() => asked[1]!.answer(outcomeOf(GOOD, 1, false)));
+    expect(result.current.shuffle).toMatchObject({ better: null, proven: false });
+  });
+
+  test('what is proven best is told, and nothing more is looked for', async () => {
+    const { result } = await shuffled(GOOD, 0, true);
+    expect(result.current.shuffle.proven).toBe(true);
+    await quiet();
+    expect(asked).toHaveLength(1);
+    act(() => result.current.selection.move(idsOf('Ana'), 1));
+    expect(result.current.shuffle.proven).toBe(false);
+  });
+
+  test.each<[string, (of: Awaited<ReturnType<typeof shuffled>>) => void]>([
+    ['a new press', ({ result }) => void result.current.shuffle.make()],
+    ['a move by hand', ({ result }) => result.current.selection.move(idsOf('Dov'), 1)],
+    [
+      'another sentence',
+      ({ store }) => changeRecipe(store, base.lineup.id, { sizing: { by: 'count', count: 3 } }),
+    ],
+    [
+      'a lineup that is in use from now on',
+      ({ store }) => setLineupState(store, base.lineup.id, 'inUse', '2026-11-26'),
+    ],
+  ])('%s ends the looking, and takes back what was offered', async (_name, change) => {
+    const looking = await shuffled(POOR, 1);
+    await quiet();
+    await settled(() => change(looking));
+    expect(asked[1]!.options.signal?.aborted).toBe(true);
+    const offered = await shuffled(POOR, 1);
+    await quiet();
+    await settled(() => asked[1]!.answer(outcomeOf(GOOD, 0, true)));
+    expect(offered.result.current.shuffle.better).not.toBeNull();
+    await settled(() => change(offered));
+    expect(offered.result.current.shuffle.better).toBeNull();
+  });
+
+  test('nothing is looked for on a hidden page, and it begins anew when the page is seen', async () => {
+    const hide = (hidden: boolean): Promise<void> =>
+      settled(() => {
+        jest.spyOn(document, 'hidden', 'get').mockReturnValue(hidden);
+        document.dispatchEvent(new Event('visibilitychange'));
+      });
+    await shuffled(POOR, 1);
+    await quiet();
+    await hide(true);
+    expect(asked[1]!.options.signal?.aborted).toBe(true);
+    await quiet();
+    expect(asked).toHaveLength(2);
+    await hide(false);
+    await quiet();
+    expect(asked).toHaveLength(3);
+    expect(asked[2]!.options.signal?.aborted).toBe(false);
+    jest.restoreAllMocks();
+  });
+
+  test('groups that come again say how many are as good, and what the best of the others costs', async () => {
+    const { result } = await shuffled(GOOD, 0, true);
+    await settled(() => void result.current.shuffle.make());
+    const again = outcomeOf(GOOD, 0, true);
+    if (!again.ok) throw new Error(again.issue.code);
+    const search = {
+      ...again.result.search,
+      asGood: 3,
+      next: { wishes: { unmet: 2, of: 2, bestPossible: 0 } },
+    };
+    await settled(() => asked[1]!.answer({ ok: true, result: { ...again.result, search } }));
+    expect(result.current.shuffle.state).toMatchObject({ state: 'again', number: 2, others: null });
+    expect(asked[1]!.request.avoid).toBeDefined();
+    // How many there are is asked without the wish to differ.
+    expect(asked[2]!.request.avoid).toBeUndefined();
+    expect(asked[2]!.request.goals).toEqual([{ kind: 'wishes', weight: 1 }]);
+    await settled(() => asked[2]!.answer({ ok: true, result: { ...again.result, search } }));
+    expect(result.current.shuffle.state).toMatchObject({
+      others: { asGood: 3, losses: [{ what: 'wishes', by: 2 }] },
+    });
+  });
+});
+
 describe('a selection', () => {
   const chosen = (result: ReturnType<typeof workbench>['result']): readonly string[] =>
     result.current.selection.students;
