@@ -63,7 +63,7 @@ module.exports = {
       to: {
         path: '^src/',
         pathNot:
-          '^src/(views/(choosing|primitives|theme)/|views/frame/(Speaking|languageChoice|route|whenBack)|app/(seats/|alone/|Routed|styles|global)|messages/(choosing|speaking|languages|product)\\.ts|messages/(es|ar)/|services/(client|eventLine)\\.ts|services/seats/(visit|contract|plain)\\.ts)',
+          '^src/(views/(choosing|primitives|theme)/|views/frame/(Speaking|languageChoice|whenBack)|app/(seats/|alone/|Routed|styles|global)|messages/(choosing|speaking|languages|product)\\.ts|messages/(es|ar)/|services/(client|eventLine)\\.ts|services/seats/(visit|contract|plain)\\.ts)',
       },
     },
     {

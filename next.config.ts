@@ -14,6 +14,9 @@ const NAMED_CHARACTERS = join(
 interface Bundling {
   readonly plugins: object[];
   readonly output: { hashDigestLength?: number };
+  readonly optimization: {
+    readonly splitChunks: { readonly cacheGroups: Record<string, object> } | false;
+  };
 }
 interface Compilation {
   readonly entrypoints: ReadonlyMap<string, { readonly getFiles: () => readonly string[] }>;
@@ -97,6 +100,17 @@ const config: NextConfig = {
     );
     // Every page carries the names of all chunks; half of the usual length tells builds apart as well.
     if (!isServer) webpackConfig.output.hashDigestLength = 8;
+    const { splitChunks } = webpackConfig.optimization;
+    if (!isServer && !dev && splitChunks) {
+      // Else each part of the words would bring its own copy of what they are all made with.
+      splitChunks.cacheGroups.words = {
+        test: /[\\/]messages[\\/](localeWords|en[\\/]words)\.ts$/,
+        name: 'words',
+        chunks: 'all',
+        enforce: true,
+        priority: 100,
+      };
+    }
     if (!isServer && !dev) buildAlone(webpackConfig, webpack);
     return webpackConfig;
   },

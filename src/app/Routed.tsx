@@ -2,7 +2,7 @@
 
 import { useParams, useRouter } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
-import { RouteProvider, type Route } from '@/views/frame/route';
+import { RouteProvider, type Route } from '@/views/primitives/route';
 
 /** Tells the pages within where they are, by the router that shows them. */
 export function Routed({ children }: { readonly children: ReactNode }) {
@@ -13,6 +13,7 @@ export function Routed({ children }: { readonly children: ReactNode }) {
       params,
       go: (address) => router.push(address),
       goInstead: (address) => router.replace(address),
+      fetchAhead: (address) => router.prefetch(address),
     }),
     [params, router],
   );

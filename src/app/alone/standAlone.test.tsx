@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { act, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { useRoute } from '@/views/frame/route';
+import { useRoute } from '@/views/primitives/route';
 import { standAlone } from './standAlone';
 
 Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true });

@@ -1,6 +1,6 @@
 import { StrictMode, type ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { RouteProvider } from '@/views/frame/route';
+import { RouteProvider } from '@/views/primitives/route';
 import { paramsIn } from './paramsIn';
 import { Unshown } from './Unshown';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '../primitives/Link';
 import { useMemo, useState } from 'react';
 import { movedSince } from '@/encode/activityChanges';
 import { markRows } from '@/encode/markTerm';

@@ -11,7 +11,7 @@ import { lineupById, shownTake } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useSpokenForClass } from '../frame/InClassLanguage';
 import { useTileNames } from '../frame/names';
-import { useRoute } from '../frame/route';
+import { useRoute } from '../primitives/route';
 import { useStudents } from '../frame/students';
 import { useClassId } from '../frame/useClassId';
 import { useTold } from '../frame/useTold';

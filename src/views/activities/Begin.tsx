@@ -8,7 +8,7 @@ import { createActivity } from '@/store/actions/activities';
 import { createLineup } from '@/store/actions/lineups';
 import { activitiesOf, lineupsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
-import { useRoute } from '../frame/route';
+import { useRoute } from '../primitives/route';
 import { useOpenLineup } from '../frame/useOpenLineup';
 import page from '../frame/SidePage.module.css';
 import { Button } from '../primitives/Button';

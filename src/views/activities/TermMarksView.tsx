@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '../primitives/Link';
 import { memo, useMemo, useState } from 'react';
 import * as z from 'zod/mini';
 import { mostOf } from '@/encode/marking';

@@ -1,7 +1,7 @@
 'use client';
 
 import { sayChoosing } from '@/messages/choosing';
-import { useRoute } from '../frame/route';
+import { useRoute } from '../primitives/route';
 import { Speaking } from '../frame/Speaking';
 import { PageTitle } from '../primitives/PageTitle';
 import styles from './Choosing.module.css';

@@ -1,7 +1,7 @@
 'use client';
 
 import { lazily } from '../primitives/lazily';
-import Link from 'next/link';
+import { Link } from '../primitives/Link';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { LinkButton } from '../primitives/LinkButton';
@@ -18,7 +18,7 @@ import styles from './Frame.module.css';
 import { LAST_CLASS } from './lastClass';
 import { LineupChooser } from './LineupChooser';
 import { Rail } from './Rail';
-import { useRoute } from './route';
+import { useRoute } from '../primitives/route';
 import { SaveMark } from './SaveMark';
 import { useClassId } from './useClassId';
 import { useDroppedFiles } from './useDroppedFiles';

@@ -1,7 +1,7 @@
 'use client';
 
 import { lazily } from '../primitives/lazily';
-import Link from 'next/link';
+import { Link } from '../primitives/Link';
 import { usePathname } from 'next/navigation';
 import { useId, useRef, useState } from 'react';
 import { say } from '@/messages';

@@ -1,7 +1,7 @@
 'use client';
 
 import { ClassId } from '@/schema/ids';
-import { useRoute } from './route';
+import { useRoute } from '../primitives/route';
 
 /** The class that the address names. */
 export function useClassId(): ClassId {

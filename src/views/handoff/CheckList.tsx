@@ -2,7 +2,7 @@
 
 import CheckRounded from '@mui/icons-material/CheckRounded';
 import PriorityHighRounded from '@mui/icons-material/PriorityHighRounded';
-import Link from 'next/link';
+import { Link } from '../primitives/Link';
 import { useMemo, useState, type ReactNode } from 'react';
 import { doubtsOf, type OutDoubt } from '@/formats/out/checks';
 import type { AddressedLineup } from '@/formats/out/lineupOut';

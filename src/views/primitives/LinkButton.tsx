@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from './Link';
 import { classOf, lookOf, type Look } from './Button';
 
 interface LinkButtonProps extends Look {
@@ -19,7 +19,7 @@ export function LinkButton({
   return (
     <Link
       href={href}
-      {...(onClick ? { onClick } : {})}
+      onClick={onClick}
       className={classOf(className)}
       {...lookOf({ variant, size })}
     >

@@ -12,7 +12,7 @@ import { activityById, classById, shownTake, studentsOf } from '@/store/queries'
 import { useQuery } from '@/store/react';
 import { useStageNames } from '../frame/names';
 import { InClassLanguage } from '../frame/InClassLanguage';
-import { useRoute } from '../frame/route';
+import { useRoute } from '../primitives/route';
 import { useClassId } from '../frame/useClassId';
 import { Button } from '../primitives/Button';
 import { Invitation } from '../primitives/Invitation';

@@ -11,7 +11,7 @@ import { noteUse } from '@/store/actions/lineups';
 import { classById, planOf, shownTake } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { useRolesShown, useStageNames, withRoles } from '../frame/names';
-import { useRoute } from '../frame/route';
+import { useRoute } from '../primitives/route';
 import { useRoll } from '../frame/students';
 import { today } from '../frame/today';
 import { InClassLanguage } from '../frame/InClassLanguage';

@@ -7,7 +7,7 @@ import { classById, seatSessionOf } from '@/store/queries';
 import { useQuery } from '@/store/react';
 import { useStageNames } from '../frame/names';
 import { NoSeatsOpen } from '../frame/NoSeatsOpen';
-import { useRoute } from '../frame/route';
+import { useRoute } from '../primitives/route';
 import { seatsAddress, typedAddress } from '../frame/seatsService';
 import { useRealRoll } from '../frame/students';
 import { InClassLanguage, useClassLanguage } from '../frame/InClassLanguage';

@@ -13,7 +13,7 @@ import { takeInRoster } from '@/store/actions/takeInRoster';
 import { lineupsOf } from '@/store/queries';
 import { useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
-import { useRoute } from '../frame/route';
+import { useRoute } from '../primitives/route';
 import { today } from '../frame/today';
 import { pasteField } from './pasteField';
 import { draftImport, planImport, type TwiceAnswer, type TwiceCase } from './importPlan';

@@ -1,18 +1,14 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
-import type { Bench } from '@/encode/bench';
-import { spokenOrder } from '@/messages/speaking';
+import { useState } from 'react';
 import { saySeats } from '@/messages/seats';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { LineupRecord } from '@/schema/lineup';
-import type { SeatSessionRecord } from '@/schema/seatSession';
 import { newGroup } from '@/schema/take';
 import { addTake } from '@/store/actions/takes';
 import { classById, seatSessionOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { namesFor } from '../frame/groupNaming';
-import { useStageNames } from '../frame/names';
 import page from '../frame/SidePage.module.css';
 import { useRealRoll } from '../frame/students';
 import { useBench } from '../frame/useBench';
@@ -22,13 +18,12 @@ import { useOpenLineup } from '../frame/useOpenLineup';
 import { Button } from '../primitives/Button';
 import { LinkButton } from '../primitives/LinkButton';
 import { Invitation } from '../primitives/Invitation';
-import { useNotices } from '../primitives/notices';
 import { NumberStepper } from '../primitives/NumberStepper';
-import { openSeats } from './openSeats';
 import styles from './Seats.module.css';
 
-/** One of the three is what there is to see; the others come when it is their turn. */
+/** One of these is what there is to see; the others come when it is their turn. */
 const Ended = lazily(() => import('./Ended').then((module) => module.Ended));
+const Opening = lazily(() => import('./Opening').then((module) => module.Opening));
 const Preparing = lazily(() => import('./Preparing').then((module) => module.Preparing));
 const Running = lazily(() => import('./Running').then((module) => module.Running));
 
@@ -79,27 +74,6 @@ function ForLineup({ theClass, lineup }: ForLineupProps) {
       {body()}
     </div>
   );
-}
-
-interface OpeningProps {
-  readonly bench: Bench;
-  readonly record: SeatSessionRecord;
-}
-
-/** Until the service has answered; also after a reload in between. */
-function Opening({ bench, record }: OpeningProps) {
-  const store = useStore();
-  const { notify } = useNotices();
-  const shown = useStageNames(bench.students, bench.theClass.id);
-  const asked = useRef(false);
-  useEffect(() => {
-    if (asked.current) return;
-    asked.current = true;
-    void openSeats(store, record, shown, spokenOrder, bench.lineup.name).then((done) => {
-      if (!done) notify({ text: saySeats.notOpened });
-    });
-  }, [store, record, shown, bench.lineup.name, notify]);
-  return <p role="status">{saySeats.opening}</p>;
 }
 
 const MOST_GROUPS = 60;

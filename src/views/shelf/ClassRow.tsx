@@ -5,7 +5,7 @@ import DeleteOutlineRounded from '@mui/icons-material/DeleteOutlineRounded';
 import DriveFileRenameOutlineRounded from '@mui/icons-material/DriveFileRenameOutlineRounded';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
-import Link from 'next/link';
+import { Link } from '../primitives/Link';
 import { useState } from 'react';
 import { sayShelf } from '@/messages/shelf';
 import type { ClassRecord } from '@/schema/classRecord';

@@ -6,7 +6,7 @@ import { sayShelf } from '@/messages/shelf';
 import { createClass } from '@/store/actions/classes';
 import { useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
-import { useRoute } from '../frame/route';
+import { useRoute } from '../primitives/route';
 import styles from './ShelfView.module.css';
 
 /** One line that makes a class and goes on to its roster. */

@@ -10,7 +10,7 @@ import { detailClashes, type DetailClash, type Joining } from '@/store/actions/p
 import { useStore } from '@/store/react';
 import { asKind } from '../frame/asKind';
 import { freshLineupName } from '../frame/lineupNames';
-import { useRoute } from '../frame/route';
+import { useRoute } from '../primitives/route';
 import { Choice } from '../primitives/Choice';
 import { Flag } from '../primitives/Flag';
 import styles from './PoolClasses.module.css';

@@ -5,7 +5,7 @@ import { SHARED_QUERY, takeShared } from '@/serving/shared';
 import { chosen } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
 import { LAST_CLASS } from '../frame/lastClass';
-import { useRoute } from '../frame/route';
+import { useRoute } from '../primitives/route';
 
 /** What a browser gives of files opened from the desktop (File Handling API). */
 interface LaunchQueue {

@@ -6,7 +6,7 @@ import { createClass } from '@/store/actions/classes';
 import { keepDraft } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
-import { useRoute } from '../frame/route';
+import { useRoute } from '../primitives/route';
 
 /** Makes a class whose list lies in the box of its roster, to be looked at first. */
 export function useListAsClass(): (text: string) => void {

@@ -10,10 +10,13 @@ import { TokenField } from '../frame/TokenField';
 import { useToken } from '../frame/token';
 import { useClassId } from '../frame/useClassId';
 import { useOpenLineup } from '../frame/useOpenLineup';
+import { lazily } from '../primitives/lazily';
 import { LinkButton } from '../primitives/LinkButton';
 import { Invitation } from '../primitives/Invitation';
-import { Spaces } from './Spaces';
 import styles from './Spaces.module.css';
+
+/** What speaks to the service comes once its token is known. */
+const Spaces = lazily(() => import('./Spaces').then((module) => module.Spaces));
 
 /** What each group of the open lineup has to itself in the channels that it was handed off to last. */
 export function SpacesView() {

@@ -11,7 +11,7 @@ import type { Setting } from '@/schema/setting';
 import { showLineup } from '@/store/actions/stage';
 import { useStore } from '@/store/react';
 import { useArrangeClient } from '../frame/arranging';
-import { useRoute } from '../frame/route';
+import { useRoute } from '../primitives/route';
 import { today } from '../frame/today';
 import { InClassLanguage } from '../frame/InClassLanguage';
 import { useClassId } from '../frame/useClassId';

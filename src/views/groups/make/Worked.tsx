@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '../../primitives/Link';
 import { sayGroups } from '@/messages/groups';
 import { sayRecipe } from '@/messages/recipe';
 import { activitiesOf } from '@/store/queries';

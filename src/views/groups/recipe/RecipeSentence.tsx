@@ -1,7 +1,7 @@
 'use client';
 
 import { lazily } from '../../primitives/lazily';
-import Link from 'next/link';
+import { Link } from '../../primitives/Link';
 import { Fragment, useState, type ReactNode } from 'react';
 import type { Bench } from '@/encode/bench';
 import { sayRecipe } from '@/messages/recipe';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '../../primitives/Link';
 import { sayBench } from '@/messages/bench';
 import type { LineupId } from '@/schema/ids';
 import type { Who } from '@/schema/recipe';

@@ -9,6 +9,8 @@ export interface Route {
   readonly go: (address: string) => void;
   /** Goes there in the place of this page: the way back leads past it. */
   readonly goInstead: (address: string) => void;
+  /** Fetches what an address needs before somebody goes there; absent where every page is loaded anew. */
+  readonly fetchAhead?: (address: string) => void;
 }
 
 const RouteContext = createContext<Route | null>(null);
