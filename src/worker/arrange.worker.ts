@@ -1,5 +1,5 @@
 import { arrange, type ArrangeOutcome } from '../core/arrange';
-import type { ArrangeAsk } from './client';
+import type { ArrangeAsk } from './arrangeClient';
 import type { FromWorker, Port, ToWorker } from './protocol';
 import { serve } from './serve';
 

@@ -3,7 +3,7 @@ import { sayOutWords } from '../messages/outWords';
 import { wayOutOf, writeOut } from '../formats/out/list';
 import type { Write } from '../formats/out/wayOut';
 import { showIn } from '../messages/speaking';
-import type { OutAsk } from './client';
+import type { OutAsk } from './outCalls';
 import type { FromWorker, Port, ToWorker } from './protocol';
 import { serve } from './serve';
 

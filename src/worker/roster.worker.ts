@@ -1,6 +1,6 @@
 import { fileAsText } from '../formats/roster/asText';
 import { readRosterText } from '../formats/roster/readRoster';
-import type { RosterAnswer, RosterAsk } from './client';
+import type { RosterAnswer, RosterAsk } from './rosterClient';
 import type { FromWorker, Port, ToWorker } from './protocol';
 import { serve } from './serve';
 

@@ -1,7 +1,7 @@
 import { meetingTable } from '../core/stations/meetings';
 import { stationTable } from '../core/stations/rotation';
 import type { TurnTable } from '../core/stations/types';
-import type { StationsAsk } from './client';
+import type { StationsAsk } from './stationsCalls';
 import type { FromWorker, Port, ToWorker } from './protocol';
 import { serve } from './serve';
 

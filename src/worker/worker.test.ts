@@ -1,6 +1,7 @@
 import type { ArrangeRequest } from '../core/format';
 import { arrange, type ArrangeOutcome } from '../core/arrange';
-import { ArrangeClient, WorkerError, type ArrangeAsk, type WorkerLike } from './client';
+import { ArrangeClient, type ArrangeAsk } from './arrangeClient';
+import { WorkerError, type WorkerLike } from './client';
 import type { FromWorker, Port, ToWorker } from './protocol';
 import { serve } from './serve';
 

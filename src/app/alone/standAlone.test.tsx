@@ -35,3 +35,17 @@ test('a page that cannot be shown says so, and how to go on', () => {
   expect(screen.getByRole('alert').textContent).toMatch(/could not be shown.*is kept/);
   expect(screen.getByRole('button', { name: 'Load again' })).toBeTruthy();
 });
+
+test('a file dropped on it is not opened in its place, and what else is dropped is let alone', () => {
+  shown(<Code />);
+  const dropped = (types: readonly string[], kind: string): Event => {
+    const event = new Event(kind, { bubbles: true, cancelable: true });
+    Object.assign(event, { dataTransfer: { types, dropEffect: 'copy' } });
+    document.body.dispatchEvent(event);
+    return event;
+  };
+  for (const kind of ['dragover', 'drop']) {
+    expect(dropped(['Files'], kind).defaultPrevented).toBe(true);
+    expect(dropped(['text/plain'], kind).defaultPrevented).toBe(false);
+  }
+});

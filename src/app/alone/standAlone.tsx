@@ -1,5 +1,6 @@
 import { StrictMode, type ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { refuseFiles } from '@/views/primitives/refuseFiles';
 import { RouteProvider } from '@/views/primitives/route';
 import { paramsIn } from './paramsIn';
 import { Unshown } from './Unshown';
@@ -11,6 +12,7 @@ export function standAlone(address: string, page: ReactNode): void {
     go: (to: string) => location.assign(to),
     goInstead: (to: string) => location.replace(to),
   };
+  refuseFiles();
   createRoot(document.body.appendChild(document.createElement('div'))).render(
     <StrictMode>
       <Unshown>

@@ -1,7 +1,7 @@
 'use client';
 
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
-import { browserArrangeClient, type ArrangeClient } from '@/worker/client';
+import { browserArrangeClient, type ArrangeClient } from '@/worker/arrangeClient';
 
 const ArrangeContext = createContext<ArrangeClient | null>(null);
 

@@ -7,7 +7,7 @@ import type { ShuffleScope } from '@/encode/openPart';
 import type { ShufflePlan } from '@/encode/request';
 import { sameDivision } from '@/encode/takeGroups';
 import type { TakeGroup } from '@/schema/take';
-import type { ArrangeClient } from '@/worker/client';
+import type { ArrangeClient } from '@/worker/arrangeClient';
 import type { ArrangeResult } from '@/worker/protocol';
 import { useArrangeClient } from './arranging';
 import { newSeed } from './newSeed';

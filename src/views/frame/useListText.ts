@@ -6,7 +6,7 @@ import { sayRoster } from '@/messages/roster';
 import type { DraftField } from '@/schema/draft';
 import { keepDraft } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
-import { browserRosterClient } from '@/worker/client';
+import { browserRosterClient } from '@/worker/rosterClient';
 import { useDraft } from './useDraft';
 
 /** A list that is pasted or opened beside the roster, kept as it is typed and read as it stands. */

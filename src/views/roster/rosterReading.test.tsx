@@ -14,7 +14,7 @@ const mockClient = {
   fileAsText: () => new Promise<FileText>((read) => asked.push(read)),
   close: () => undefined,
 };
-jest.mock('@/worker/client', () => ({ browserRosterClient: () => mockClient }));
+jest.mock('@/worker/rosterClient', () => ({ browserRosterClient: () => mockClient }));
 
 const fileOf = (text: string): FileText => ({
   ok: true,

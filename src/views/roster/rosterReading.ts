@@ -10,7 +10,7 @@ import { sayRoster } from '@/messages/roster';
 import type { DraftField } from '@/schema/draft';
 import { keepDraft } from '@/store/actions/drafts';
 import { useStore } from '@/store/react';
-import { browserRosterClient } from '@/worker/client';
+import { browserRosterClient } from '@/worker/rosterClient';
 import { useDraft } from '../frame/useDraft';
 import { useStable } from '../frame/useStable';
 import { useNotices } from '../primitives/notices';

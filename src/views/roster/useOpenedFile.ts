@@ -6,7 +6,7 @@ import { togetherText } from '@/formats/roster/together';
 import type { Encoding } from '@/formats/roster/decode';
 import type { ReadOptions } from '@/formats/roster/readRoster';
 import { sayRoster } from '@/messages/roster';
-import type { RosterClient } from '@/worker/client';
+import type { RosterClient } from '@/worker/rosterClient';
 
 /** A file that was opened, kept so that it can be read in another way. */
 export interface OpenedFile {

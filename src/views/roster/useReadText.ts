@@ -4,7 +4,7 @@ import { startTransition, useEffect, useMemo, useState } from 'react';
 import { readRosterText, type ReadRoster } from '@/formats/roster/readRoster';
 import { sayRoster } from '@/messages/roster';
 import type { ShapeId } from '@/formats/roster/shapes/list';
-import type { RosterClient } from '@/worker/client';
+import type { RosterClient } from '@/worker/rosterClient';
 
 /** Letters that are read with every key; a longer text is read in the worker, so that the page never waits. */
 const READ_AT_ONCE = 20_000;

@@ -8,7 +8,7 @@ import type { Station, Turns } from '@/schema/plan';
 import type { TakeGroup } from '@/schema/take';
 import { changePlan } from '@/store/actions/stage';
 import { useStore } from '@/store/react';
-import { browserStationsCalls } from '@/worker/client';
+import { browserStationsCalls } from '@/worker/stationsCalls';
 import { Button } from '../primitives/Button';
 import { InPlaceText } from '../primitives/InPlaceText';
 import { NumberStepper } from '../primitives/NumberStepper';

@@ -17,7 +17,7 @@ import {
   takesOf,
 } from '@/store/queries';
 import type { AppStore } from '@/store/appStore';
-import type { ArrangeClient } from '@/worker/client';
+import type { ArrangeClient } from '@/worker/arrangeClient';
 import { withGivenRoles } from '../frame/givenRoles';
 import { newSeed } from '../frame/newSeed';
 import { groupsFrom } from '../frame/groupsFrom';

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { ChoosingView } from '@/views/choosing/ChoosingView';
+import { NoFiles } from '@/views/primitives/NoFiles';
 import { Routed } from '../../Routed';
 
 export const metadata: Metadata = { referrer: 'no-referrer' };
@@ -7,7 +8,9 @@ export const metadata: Metadata = { referrer: 'no-referrer' };
 export default function Page() {
   return (
     <Routed>
-      <ChoosingView />
+      <NoFiles>
+        <ChoosingView />
+      </NoFiles>
     </Routed>
   );
 }
