@@ -66,7 +66,7 @@ export function areFew(problem: Problem): boolean {
     for (let seat = 1; seat <= size; seat++) ways *= (left - size + seat) / seat;
     if (!told) ways /= twins;
     left -= size;
-    // Only twins bring it down again, by no more than the groups there are.
+    // Tiny groups may bring it down again; a class passed over for that is solved as any other.
     if (ways > FEW * problem.groupCount) return false;
   }
   return ways <= FEW;

@@ -83,10 +83,13 @@ export function useFurther(bench: Bench, onTake: (looked: Looked, result: Arrang
   });
 
   const looked = found?.looked;
-  const stands = looked !== undefined && isStill(looked, bench);
+  // The list of them is made anew with every take; who was with whom is not.
+  const met = useMemo(() => JSON.stringify(bench.history), [bench.history]);
+  const metThen = useMemo(() => JSON.stringify(looked?.of.history), [looked]);
+  const stands = looked !== undefined && met === metThen && isStill(looked, bench);
   useEffect(() => {
-    if (!stands) stop();
-  }, [stands, stop]);
+    if (found && !stands) stop();
+  }, [found, stands, stop]);
   useEffect(() => stop, [stop]);
 
   const take = useStable((): void => {
@@ -99,15 +102,18 @@ export function useFurther(bench: Bench, onTake: (looked: Looked, result: Arrang
   }, [begin, forget, shown, take]);
 }
 
-/** Whether what was looked at is the shown take still, of the same class, sentence and rules, and nobody works in it. */
-function isStill({ of, groups }: Looked, { take, lineup, students, rules }: Bench): boolean {
+/** Whether what was looked at is the shown take still, all that it was made from is as it was, and nobody works in it. */
+function isStill({ of, groups }: Looked, bench: Bench): boolean {
+  const { take, lineup } = bench;
+  const sameOf = (part: 'students' | 'rules' | 'mastery' | 'today'): boolean =>
+    bench[part] === of[part];
   return (
     take !== undefined &&
     lineup.state === 'draft' &&
     lineup.recipe === of.lineup.recipe &&
     lineup.pinned === of.lineup.pinned &&
-    students === of.students &&
-    rules === of.rules &&
+    lineup.ranks === of.lineup.ranks &&
+    (['students', 'rules', 'mastery', 'today'] as const).every(sameOf) &&
     sameDivision(take.groups, groups)
   );
 }

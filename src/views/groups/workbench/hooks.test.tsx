@@ -328,6 +328,18 @@ describe('after a shuffle', () => {
     expect(offered.result.current.shuffle.better).toBeNull();
   });
 
+  test('of a lineup in use nothing is looked for, though it is shuffled anew', async () => {
+    const { store, result } = await shuffled(POOR, 1);
+    act(() => setLineupState(store, base.lineup.id, 'inUse', '2026-11-26'));
+    await settled(() => void result.current.shuffle.make());
+    await settled(() =>
+      asked.at(-1)!.answer(outcomeOf(['Ana Eli Fay Gus', 'Bo Caro Dov'], 1, false)),
+    );
+    const before = asked.length;
+    await quiet();
+    expect(asked).toHaveLength(before);
+  });
+
   test('nothing is looked for on a hidden page, and it begins anew when the page is seen', async () => {
     const hide = (hidden: boolean): Promise<void> =>
       settled(() => {
