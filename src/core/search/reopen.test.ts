@@ -226,6 +226,27 @@ test.each([1, 2, 3, 4, 5, 6, 7, 8])(
   },
 );
 
+test('those that cost the same are counted, each division once', () => {
+  let most = 0;
+  for (let seed = 1; seed <= 8; seed++) {
+    const goals = [{ kind: 'freshPartners' as const, weight: 1 }];
+    const problem = problemOf({ ...requestOf(9, 3, 0.2, seed), goals });
+    const [units, prepared] = [unitsOf(problem), prepareGoals(problem)];
+    const named = problem.rules.flatMap((rule) => (rule.kind === 'pin' ? [rule.group] : []));
+    const costs = new Map(
+      [...assignments(9, 3)]
+        .filter((groups) => fillsTheSizes(problem, groups) && keepsEverything(problem, groups))
+        .map((groups) => [nameless(groups, named), costOf(problem, groups)] as const),
+    );
+    const least = Math.min(...costs.values());
+    const start = planted(problem);
+    const { seen } = ended(listAll(problem, units, prepared, start, Infinity, rngFromSeed(seed)));
+    expect(seen?.asGood).toBe([...costs.values()].filter((cost) => cost < least + 1e-9).length);
+    most = Math.max(most, seen?.asGood ?? 0);
+  }
+  expect(most).toBeGreaterThan(5);
+});
+
 test('what was looked at whole is called best, and no measure can be below what is told of it', () => {
   const request = requestOf(12, 3, 0.55, 2);
   const outcome = arrangeNow(request);
