@@ -31,7 +31,7 @@ import { roveAmong } from '../primitives/roving';
 import { Switch } from '../primitives/Switch';
 import { TokenField } from '../frame/TokenField';
 import { Needs } from './Needs';
-import { byVisit, countOf } from './needs';
+import { byVisit, countOf } from './liveFacts';
 import { RoomRow } from './RoomRow';
 import styles from './Rooms.module.css';
 import { Sayings } from './Sayings';

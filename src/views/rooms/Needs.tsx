@@ -3,7 +3,7 @@
 import { sayLive } from '@/messages/live';
 import type { LivePerson, Room, Session } from '@/services/rooms/contract';
 import { Button } from '../primitives/Button';
-import { needsOf, type Need } from './needs';
+import { needsOf, type Need } from './liveFacts';
 import styles from './Rooms.module.css';
 import { useTick } from '../frame/useTick';
 

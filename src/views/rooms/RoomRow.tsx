@@ -5,7 +5,7 @@ import { sayLive } from '@/messages/live';
 import type { LivePerson, Presence, Room } from '@/services/rooms/contract';
 import { Button } from '../primitives/Button';
 import { Sign } from '../primitives/Sign';
-import { countOf, presenceOf } from './needs';
+import { countOf, presenceOf } from './liveFacts';
 import styles from './Rooms.module.css';
 import { useTick } from '../frame/useTick';
 

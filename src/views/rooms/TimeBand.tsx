@@ -6,7 +6,7 @@ import { sayLive } from '@/messages/live';
 import type { Session } from '@/services/rooms/contract';
 import { useNow } from '../frame/useNow';
 import { Button } from '../primitives/Button';
-import { minutesUntil, openedAt } from './needs';
+import { minutesUntil, openedAt } from './liveFacts';
 import styles from './Rooms.module.css';
 import type { Board } from './useBoard';
 

@@ -1,5 +1,5 @@
 import type { LivePerson, Room, Session } from '@/services/rooms/contract';
-import { byVisit, countOf, minutesUntil, needsOf } from './needs';
+import { byVisit, countOf, minutesUntil, needsOf } from './liveFacts';
 
 const OPENED = Date.parse('2026-11-26T10:00:00Z');
 const at = (seconds: number): string => new Date(OPENED + seconds * 1000).toISOString();
