@@ -154,7 +154,8 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
         const known = keep(of, outcome.result, plan, scope, true);
         if (known && outcome.result.search.asGood !== undefined) {
           const others = await countOthers(client, plan, controller.signal);
-          setState((now) => (now.state === 'again' && others ? { ...now, others } : now));
+          if (others && running.current === controller)
+            setState((now) => (now.state === 'again' ? { ...now, others } : now));
         }
       } else setState({ state: 'clash', result: outcome.result, plan, scope });
     } catch (error) {
@@ -194,8 +195,9 @@ async function countOthers(
   { request }: ShufflePlan,
   signal: AbortSignal,
 ): Promise<Others | null> {
-  const outcome = await client.arrange(withoutDiffering(request), { signal });
-  if (!outcome.ok) return null;
+  // It is told beside groups that stand already: without it nothing has failed.
+  const outcome = await client.arrange(withoutDiffering(request), { signal }).catch(() => null);
+  if (!outcome?.ok) return null;
   const { asGood } = outcome.result.search;
   return asGood === undefined ? null : { asGood, losses: lossesOfNext(request, outcome.result) };
 }
