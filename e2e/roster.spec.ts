@@ -337,6 +337,31 @@ test('everybody who will be added is shown, can be left out and taken back; how 
   await expect(await pasteBox(page)).toHaveValue(/Bram Visser/);
 });
 
+test('a list of a whole lecture is taken in, undone and edited, without being lost on the way', async ({
+  page,
+}) => {
+  await openDemo(page, '/');
+  await page.getByLabel(/Make another class/).fill('River lecture');
+  await page.keyboard.press('Enter');
+  const names = Array.from(
+    { length: 1_200 },
+    (_, at) => `Student${String.fromCharCode(97 + (at % 26))} Number${at}`,
+  );
+  await (
+    await pasteBox(page)
+  ).fill(['Name,Section', ...names.map((name) => `${name},A`)].join('\n'));
+  await expect(page.getByText('The first 5 of 1,201 lines')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add 1,200 students' })).toBeEnabled();
+  await page.keyboard.press('Control+Enter');
+  await expect(page.getByText('1,200 students, all here today')).toBeVisible();
+  await expect(page.getByRole('grid')).toHaveAttribute('aria-rowcount', '1201');
+  await page.getByRole('searchbox').fill('number1199');
+  await expect(page.getByRole('grid')).toHaveAttribute('aria-rowcount', '2');
+  await page.getByRole('button', { name: /^Undo: add students/ }).click();
+  await page.getByRole('button', { name: 'Edit as text' }).click();
+  await expect(await pasteBox(page)).toHaveValue(/Number1199,A$/);
+});
+
 test('numbers typed beside names become the groups of a lineup in two presses', async ({
   page,
 }) => {

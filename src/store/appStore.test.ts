@@ -24,12 +24,13 @@ import {
   restoreStudent,
   setTakesPart,
 } from './actions/students';
-import { takeInRoster, type StudentFacts } from './actions/takeInRoster';
+import { takeInLongRoster, takeInRoster, type StudentFacts } from './actions/takeInRoster';
 import { everyStepNamed } from './testStore';
 import { openAppStore, type AppStore } from './appStore';
 import {
   adultsOf,
   allClasses,
+  classById,
   lineupsOf,
   resultsOf,
   rollOf,
@@ -124,6 +125,46 @@ test('a deleted class comes back whole with undo', async () => {
   store.history.undo();
   expect(studentsOf(store.records, classId)).toHaveLength(2);
   expect(shownTake(store.records, lineup.id)?.groups[0]?.studentIds).toEqual(ids);
+  await store.close();
+});
+
+test('a long list comes in as one step, whole and in its order, whatever the class is told meanwhile', async () => {
+  const store = await open();
+  const { classId, ids } = classWith(store, ['Amira', 'Bram']);
+  const names = Array.from({ length: 1_200 }, (_, place) => `Student ${String(place)}`);
+  const long = { ...plan(names.map((name) => facts(name, { section: '7B' }))), gone: [ids[1]!] };
+  keepDraft(store, { of: 'paste', classId }, 'a long list');
+  const pauses: number[] = [];
+  await takeInLongRoster(store, classId, long, () => {
+    pauses.push(studentsOf(store.records, classId).length);
+    if (pauses.length === 2) editStudent(store, ids[0]!, { name: 'Amira H.' });
+    return Promise.resolve();
+  });
+  expect(pauses).toEqual([2, 2]);
+  const all = studentsOf(store.records, classId);
+  expect(all.map(({ name }) => name)).toEqual(['Amira H.', 'Bram', ...names]);
+  expect(new Set(all.map(({ order }) => order)).size).toBe(1_202);
+  expect(all.map(({ left }) => left).filter(Boolean)).toEqual(['2026-10-15']);
+  const { sections } = classById(store.records, classId)!;
+  expect(sections.map(({ name }) => name)).toEqual(['7B']);
+  expect(new Set(all.slice(2).map(({ sectionId }) => sectionId))).toEqual(
+    new Set([sections[0]!.id]),
+  );
+  store.history.undo();
+  expect(studentsOf(store.records, classId)).toHaveLength(2);
+  expect(draftText(store, { of: 'paste', classId })).toBe('a long list');
+  await store.close();
+});
+
+test('a list for a class that is deleted while it comes in leaves nothing behind', async () => {
+  const store = await open();
+  const { classId } = classWith(store, ['Amira']);
+  const names = Array.from({ length: 600 }, (_, place) => `Student ${String(place)}`);
+  await takeInLongRoster(store, classId, plan(names.map((name) => facts(name))), () => {
+    deleteClass(store, classId);
+    return Promise.resolve();
+  });
+  expect(store.records.every()).toEqual([]);
   await store.close();
 });
 

@@ -24,10 +24,10 @@ export class RecordStore {
   private readonly revisions = new Map<RecordKind, number>();
   private readonly lists = new Map<RecordKind, { revision: number; list: readonly AppRecord[] }>();
 
-  get<K extends RecordKind>(kind: K, id: string): RecordOf<K> | undefined {
+  readonly get = <K extends RecordKind>(kind: K, id: string): RecordOf<K> | undefined => {
     const record = this.records.get(id);
     return record?.record === kind ? (record as RecordOf<K>) : undefined;
-  }
+  };
 
   /** Any record by id, whatever its kind. */
   find(id: string): AppRecord | undefined {
@@ -38,7 +38,7 @@ export class RecordStore {
   readonly every = (): readonly AppRecord[] => [...this.records.values()];
 
   /** All records of a kind, in the order they came; the same array until one of them changes. */
-  all<K extends RecordKind>(kind: K): readonly RecordOf<K>[] {
+  readonly all = <K extends RecordKind>(kind: K): readonly RecordOf<K>[] => {
     const revision = this.revision(kind);
     const cached = this.lists.get(kind);
     if (cached?.revision === revision) return cached.list as readonly RecordOf<K>[];
@@ -47,7 +47,7 @@ export class RecordStore {
     );
     this.lists.set(kind, { revision, list });
     return list;
-  }
+  };
 
   /** Grows by one with every change to a record of the kind. */
   revision(kind: RecordKind): number {

@@ -28,8 +28,8 @@ export function checkPeople(people: People, reading: Reading): Roster {
     warnings: [
       ...people.warnings,
       ...repeated,
-      ...sharedFacts(kept),
-      ...addressWarnings(students),
+      ...sharedFacts(kept.map((one) => ({ ...one, words: plainWords(one.shown) }))),
+      ...addressWarnings(students, ({ row }) => row),
     ].sort((a, b) => a.row - b.row),
   };
 }
@@ -39,21 +39,49 @@ export function checkPeople(people: People, reading: Reading): Roster {
  * The same name, number or address is told once for each later student.
  */
 export function doubtsAbout(students: readonly RosterStudent[]): readonly RosterWarning[] {
-  const numbered = students.map((student, place) => ({
-    ...student,
+  const headings = students.flatMap((student, place): RosterWarning[] =>
+    seenIn(student).isHeading
+      ? [
+          {
+            kind: 'headingLikeName',
+            row: place + 1,
+            name: student.displayName,
+            given: '',
+            likely: '',
+          },
+        ]
+      : [],
+  );
+  const persons = students.map((student, place) => ({
     row: place + 1,
     shown: student.displayName,
+    words: seenIn(student).words,
+    email: student.email,
+    externalId: student.externalId,
   }));
-  const headings = numbered
-    .filter(({ shown }) => isSurelyHeading(shown))
-    .map(({ row, shown }): RosterWarning => ({
-      kind: 'headingLikeName',
-      row,
-      name: shown,
-      given: '',
-      likely: '',
-    }));
-  return [...sharedFacts(numbered), ...headings, ...addressWarnings(numbered)];
+  return [
+    ...sharedFacts(persons),
+    ...headings,
+    ...addressWarnings(students, (_, place) => place + 1),
+  ];
+}
+
+interface Seen {
+  readonly words: string;
+  readonly isHeading: boolean;
+}
+
+/** What is slow to say of a name, kept for as long as the student: a class is looked at anew with each change in it. */
+const seen = new WeakMap<RosterStudent, Seen>();
+
+function seenIn(student: RosterStudent): Seen {
+  const { displayName } = student;
+  const known = seen.get(student) ?? {
+    words: plainWords(displayName),
+    isHeading: isSurelyHeading(displayName),
+  };
+  seen.set(student, known);
+  return known;
 }
 
 function attributesOf({ columns }: Reading): readonly RosterAttribute[] {
@@ -86,7 +114,8 @@ function withoutRepeats(persons: readonly Person[], takenIn: ReadonlySet<number>
 
 /** The same name, number or address on different rows: only the teacher can tell whether that is one student. */
 function sharedFacts(
-  persons: readonly Pick<Person, 'row' | 'shown' | 'email' | 'externalId'>[],
+  persons: readonly (Pick<Person, 'row' | 'shown' | 'email' | 'externalId'> &
+    Pick<Seen, 'words'>)[],
 ): readonly RosterWarning[] {
   const [rowOfName, rowOfAddress, rowOfNumber] = [
     new Map<string, number>(),
@@ -94,7 +123,7 @@ function sharedFacts(
     new Map<string, number>(),
   ];
   const warnings: RosterWarning[] = [];
-  for (const { row, shown, email, externalId } of persons) {
+  for (const { row, shown, words, email, externalId } of persons) {
     const note = (
       kind: RosterWarning['kind'],
       rows: Map<string, number>,
@@ -107,7 +136,7 @@ function sharedFacts(
       else warnings.push({ kind, row, name: shown, given, likely: String(first) });
     };
     const address = email?.toLowerCase() ?? '';
-    note('sameName', rowOfName, plainWords(shown) || shown, shown);
+    note('sameName', rowOfName, words || shown, shown);
     note('sameAddress', rowOfAddress, address, address);
     note('sameNumber', rowOfNumber, externalId ?? '', externalId ?? '');
   }
@@ -125,11 +154,15 @@ function withDisplayNames(persons: readonly Person[]): readonly RosterStaff[] {
 }
 
 /** Malformed addresses, missing ones where most have one, and domains that look like a slip of the usual one. */
-function addressWarnings(students: readonly RosterStudent[]): readonly RosterWarning[] {
+function addressWarnings(
+  students: readonly RosterStudent[],
+  rowOf: (student: RosterStudent, place: number) => number,
+): readonly RosterWarning[] {
   const withAddress = students.filter(({ email }) => email !== null);
   const usual = usualDomain(students.map(({ email }) => email ?? ''));
-  return students.flatMap((student): RosterWarning[] => {
-    const { row, displayName: name, email } = student;
+  return students.flatMap((student, place): RosterWarning[] => {
+    const { displayName: name, email } = student;
+    const row = rowOf(student, place);
     if (email === null) {
       return withAddress.length > 0
         ? [{ kind: 'missingAddress', row, name, given: '', likely: '' }]

@@ -20,6 +20,9 @@ export const roster = {
     const sentence = parts.length === 0 ? 'add' : listNames(parts);
     return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}`;
   },
+  firstLines: (shown: number, all: number) => `The first ${shown} of ${count(all, 'line')}`,
+  editAsText: 'Edit as text',
+  takingIn: (number: number) => `Adding ${count(number, 'student')}…`,
   answerFirst: (number: number) => `Answer ${count(number, 'question')} first`,
   takenIn: (added: number, updated: number, gone: number) =>
     [

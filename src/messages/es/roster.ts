@@ -21,6 +21,9 @@ export const roster = {
     const sentence = parts.length === 0 ? 'añadir' : listNames(parts);
     return `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}`;
   },
+  firstLines: (shown: number, all: number) => `Las primeras ${shown} de ${count(all, 'línea')}`,
+  editAsText: 'Editar como texto',
+  takingIn: (number: number) => `Añadiendo ${count(number, 'estudiante')}…`,
   answerFirst: (number: number) => `Responda antes ${count(number, 'pregunta')}`,
   takenIn: (added: number, updated: number, gone: number) =>
     [

@@ -61,31 +61,106 @@ export interface RosterPlan {
  * The box it was pasted into is emptied by the same step, so that undoing it brings the text back.
  */
 export function takeInRoster(store: AppStore, classId: ClassId, plan: RosterPlan): void {
-  store.history.act('addStudents', ({ get, all, put, remove }) => {
-    remove(emptyDraft({ of: 'paste', classId }).id);
-    const current = get('class', classId);
-    if (!current) return;
-    const facts = [...plan.added, ...plan.updated.map((one) => one.facts)];
-    const theClass = withRoomFor(current, facts, plan);
-    put(theClass);
-    const next = nextOrder(all, classId);
-    const withFacts = factsIn(theClass);
-    const added = plan.added.map((one, index) => {
-      const student = newStudent(newId(StudentId, 's'), classId, next + index, one);
-      put(withFacts(student, one));
-      return student.id;
-    });
-    plan.updated.forEach(({ id, facts: one }) => {
-      const student = get('student', id);
-      // Whoever a newer list names again is back.
-      if (student) put({ ...withFacts(student, one), left: null });
-    });
-    plan.gone.forEach((id) => {
-      const student = get('student', id);
-      if (student) put({ ...student, left: plan.day });
-    });
-    if (plan.lineup) putLineup(put, theClass, plan.lineup, added);
+  store.history.act('addStudents', (change) => {
+    putRoster(change, classId, plan, wholly(making(change, classId, plan)));
   });
+}
+
+/**
+ * The same for a long list: its records are made a piece at a time, with a pause after each, and then put in one step.
+ * Where the class was changed meanwhile they are made again in that step.
+ */
+export async function takeInLongRoster(
+  store: AppStore,
+  classId: ClassId,
+  plan: RosterPlan,
+  pause: () => Promise<void>,
+): Promise<void> {
+  const { records } = store;
+  const state = (): string => `${records.revision('class')} ${records.revision('student')}`;
+  const before = state();
+  const steps = making(records, classId, plan);
+  let step = steps.next();
+  for (; !step.done; step = steps.next()) await pause();
+  const made = before === state() ? step.value : undefined;
+  store.history.act('addStudents', (change) => {
+    putRoster(
+      change,
+      classId,
+      plan,
+      made === undefined ? wholly(making(change, classId, plan)) : made,
+    );
+  });
+}
+
+/** Students made between two pauses. */
+const PIECE = 500;
+
+/** The records of a class into which a list was taken. */
+interface Made {
+  readonly theClass: ClassRecord;
+  readonly added: readonly StudentRecord[];
+  readonly updated: readonly StudentRecord[];
+}
+
+/** Makes the records that a list comes to, null where the class is gone; yields after each piece. */
+function* making(
+  { get, all }: Pick<Change, 'get' | 'all'>,
+  classId: ClassId,
+  plan: RosterPlan,
+): Generator<void, Made | null> {
+  const current = get('class', classId);
+  if (!current) return null;
+  const facts = [...plan.added, ...plan.updated.map((one) => one.facts)];
+  const theClass = withRoomFor(current, facts, plan);
+  const next = nextOrder(all, classId);
+  const withFacts = factsIn(theClass);
+  const added: StudentRecord[] = [];
+  for (const one of plan.added) {
+    const fresh = newStudent(newId(StudentId, 's'), classId, next + added.length, one);
+    added.push(withFacts(fresh, one));
+    if (added.length % PIECE === 0) yield;
+  }
+  const updated = new Map<string, StudentRecord>();
+  for (const { id, facts: one } of plan.updated) {
+    const student = updated.get(id) ?? get('student', id);
+    // Whoever a newer list names again is back.
+    if (student) updated.set(id, { ...withFacts(student, one), left: null });
+    if (updated.size % PIECE === 0) yield;
+  }
+  plan.gone.forEach((id) => {
+    const student = updated.get(id) ?? get('student', id);
+    if (student) updated.set(id, { ...student, left: plan.day });
+  });
+  return { theClass, added, updated: [...updated.values()] };
+}
+
+function wholly<T>(steps: Generator<void, T>): T {
+  let step = steps.next();
+  while (!step.done) step = steps.next();
+  return step.value;
+}
+
+function putRoster(
+  { put, remove }: Change,
+  classId: ClassId,
+  { lineup }: RosterPlan,
+  made: Made | null,
+): void {
+  remove(emptyDraft({ of: 'paste', classId }).id);
+  if (!made) return;
+  const { theClass, added, updated } = made;
+  put(theClass);
+  added.forEach(put);
+  updated.forEach(put);
+  if (lineup) {
+    putLineup(
+      put,
+      theClass,
+      lineup,
+      added.map(({ id }) => id),
+    );
+  }
 }
 
 /** The groups of a list as a lineup that is open, with as many groups and their names for when they are made anew. */

@@ -2,6 +2,7 @@
 
 import { lazily } from './lazily';
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
+import { nextTask } from './nextTask';
 import type { Notice } from './NoticeBar';
 import { Spoken } from './Spoken';
 
@@ -13,8 +14,14 @@ interface Notices {
 }
 
 const NoticeContext = createContext<Notices | null>(null);
-/** Loaded with the first notice. */
-const NoticeBar = lazily(() => import('./NoticeBar').then((module) => module.NoticeBar));
+/** Loaded with the first notice; what it needs of the package a task at a time, for each takes a while to begin. */
+const NoticeBar = lazily(async () => {
+  await import('../theme/theme');
+  await nextTask();
+  await import('../theme/MuiRoot');
+  await nextTask();
+  return (await import('./NoticeBar')).NoticeBar;
+});
 
 export function NoticeProvider({ children }: { readonly children: ReactNode }) {
   const [shown, setShown] = useState<{ readonly notice: Notice; readonly key: number } | null>(

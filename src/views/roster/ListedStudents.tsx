@@ -1,7 +1,7 @@
 'use client';
 
 import { lazily } from '../primitives/lazily';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
@@ -18,6 +18,7 @@ import { Troubles } from './Troubles';
 import { classDoubts } from './classDoubts';
 import { presenceOf, useRosterTable } from './useRosterTable';
 import { useToday } from '../frame/useToday';
+import { useDrawn } from './useDrawn';
 
 const RollCall = lazily(() => import('./RollCall').then((module) => module.RollCall));
 
@@ -29,16 +30,6 @@ interface ListedStudentsProps {
   /** Whether a list is being taken in beside the table. */
   readonly adding: boolean;
   readonly onAdd: () => void;
-}
-
-/** A class larger than this is drawn a piece at a time, so that the page answers meanwhile. */
-const AT_ONCE = 400;
-const NOBODY: readonly never[] = [];
-
-/** A list as it is to be drawn: a long one follows a moment later. */
-function useDrawn<T>(list: readonly T[]): readonly T[] {
-  const later = useDeferredValue(list, NOBODY);
-  return list.length > AT_ONCE ? later : list;
 }
 
 /** Everybody in the class, with what can be done with the list and beside it what is open or doubtful. */

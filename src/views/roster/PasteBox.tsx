@@ -11,12 +11,14 @@ import { Button } from '../primitives/Button';
 import { useEffect, useId, useRef } from 'react';
 import { ENCODINGS } from '@/formats/roster/decode';
 import { sayRoster } from '@/messages/roster';
+import { withWords } from '@/messages/speaking';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import { KeyOf } from '../frame/KeyOf';
 import { ColumnPreview } from './ColumnPreview';
 import { Doubts } from './Doubts';
 import { GroupsFound } from './GroupsFound';
+import { ListText, type ListTextHandle } from './ListText';
 import { NamesToAdd } from './NamesToAdd';
 import styles from './PasteBox.module.css';
 import { TestFound } from './TestFound';
@@ -36,7 +38,7 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
   const told = useTold();
   const leaving = useLeaving();
   const areaId = useId();
-  const area = useRef<HTMLTextAreaElement>(null);
+  const area = useRef<ListTextHandle>(null);
   const empty = students.length === 0;
   const { added, updated, gone, lineup } = pasted.plan;
   const idle = pasted.text.trim() === '';
@@ -52,6 +54,10 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
     if (hasDropped()) openFiles(takeDropped());
   });
   useEffect(() => {
+    // Fetched while the list is looked at, to be there when it is taken in.
+    if (ready && empty) void withWords(import('./ListedStudents'));
+  }, [ready, empty]);
+  useEffect(() => {
     openDropped();
     return listenDropped(openDropped);
   }, [openDropped]);
@@ -59,41 +65,48 @@ export function PasteBox({ theClass, students, focus }: PasteBoxProps) {
   const takeIn = (): void => {
     if (!ready) return;
     leaving(gone, () => {
-      pasted.takeIn();
       const { takenIn, lineupMade } = sayRoster.roster;
-      told(
-        [
-          takenIn(added.length, updated.length, gone.length),
-          lineup ? lineupMade(lineup.groups.length, lineup.name) : '',
-        ]
-          .filter(Boolean)
-          .join(' '),
-      );
-      area.current?.focus();
+      const parts = [
+        takenIn(added.length, updated.length, gone.length),
+        lineup ? lineupMade(lineup.groups.length, lineup.name) : '',
+      ];
+      void pasted.takeIn().then(() => {
+        told(parts.filter(Boolean).join(' '));
+        area.current?.focus();
+      });
     });
   };
+  if (pasted.comingIn) {
+    return (
+      <section className={styles.box}>
+        <div role="status" className={styles.read}>
+          {sayRoster.roster.takingIn(added.length + updated.length)}
+        </div>
+      </section>
+    );
+  }
   return (
-    <section className={styles.box} aria-labelledby={`${areaId}-title`} data-over={over}>
+    <section
+      className={styles.box}
+      aria-labelledby={`${areaId}-title`}
+      data-over={over}
+      onKeyDown={(event) => {
+        if (isKey('takeIn', event)) takeIn();
+      }}
+    >
       <h2 id={`${areaId}-title`} className={styles.title}>
         {empty ? sayRoster.roster.pasteFirst : sayRoster.roster.pasteMore}
       </h2>
       <label htmlFor={areaId} className={styles.hint}>
         {sayRoster.roster.pasteHint}
       </label>
-      <textarea
+      <ListText
         ref={area}
         id={areaId}
-        className={styles.area}
+        text={pasted.text}
         rows={idle ? (empty ? 12 : 7) : 5}
-        value={pasted.text}
-        placeholder={sayRoster.roster.pasteExample}
-        spellCheck={false}
         autoFocus={focus}
-        wrap="off"
-        onChange={(event) => pasted.write(event.target.value)}
-        onKeyDown={(event) => {
-          if (isKey('takeIn', event)) takeIn();
-        }}
+        onChange={pasted.write}
       />
       {!idle && <FileChoices pasted={pasted} />}
       <div role="status" className={styles.read}>

@@ -3,7 +3,7 @@
 import ArrowDownwardRounded from '@mui/icons-material/ArrowDownwardRounded';
 import ArrowUpwardRounded from '@mui/icons-material/ArrowUpwardRounded';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useMemo, useRef } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import type { RosterWarning } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -38,6 +38,12 @@ export function StudentTable(props: StudentTableProps) {
   const store = useStore();
   const scroll = useRef<HTMLDivElement>(null);
   const { rows } = table.getRowModel();
+  // First the rows in view alone, to be seen sooner; those beyond a moment later.
+  const [beyond, setBeyond] = useState(0);
+  const anyRows = rows.length > 0;
+  useEffect(() => {
+    if (anyRows) startTransition(() => setBeyond(ROWS_BEYOND));
+  }, [anyRows]);
   const columns = table.getVisibleLeafColumns();
   // What it hands out is read while drawing and never handed on to a memoised child.
   // eslint-disable-next-line react-hooks/incompatible-library -- see above
@@ -45,7 +51,7 @@ export function StudentTable(props: StudentTableProps) {
     count: rows.length,
     getScrollElement: () => scroll.current,
     estimateSize: () => ROW_HEIGHT,
-    overscan: ROWS_BEYOND,
+    overscan: beyond,
   });
   const grid = useGridFocus({
     table: scroll,

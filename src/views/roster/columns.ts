@@ -138,11 +138,15 @@ function compare(
   return known(x, y);
 }
 
-/**
- * Whether a row is sought: every word stands somewhere in what its columns say, accents aside. What a row says is put
- * together once, however many letters are typed.
- */
-export function soughtIn(columns: readonly RosterColumn[]): FilterFn<RosterRow> {
+interface Finding {
+  /** Whether a row is sought: every word stands somewhere in what its columns say, accents aside. */
+  readonly isSought: FilterFn<RosterRow>;
+  /** Puts together what a row says, as is done otherwise with the first letter typed. */
+  readonly read: (row: RosterRow) => void;
+}
+
+/** Finding in a table; what a row says is put together once, however many letters are typed. */
+export function soughtIn(columns: readonly RosterColumn[]): Finding {
   const texts = new WeakMap<RosterRow, string>();
   const textOf = (row: RosterRow): string => {
     const known = texts.get(row);
@@ -158,11 +162,12 @@ export function soughtIn(columns: readonly RosterColumn[]): FilterFn<RosterRow> 
     return text;
   };
   let last = { sought: '', words: [] as readonly string[] };
-  return (row, _id, sought: string) => {
+  const isSought: FilterFn<RosterRow> = (row, _id, sought: string) => {
     if (last.sought !== sought) {
       last = { sought, words: plainWords(sought).split(' ').filter(Boolean) };
     }
     const text = textOf(row.original);
     return last.words.every((word) => text.includes(word));
   };
+  return { isSought, read: textOf };
 }

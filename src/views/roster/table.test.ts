@@ -2,7 +2,6 @@
 import { detail, section } from '@/encode/testBench';
 import {
   createTable,
-  getCoreRowModel,
   getFilteredRowModel,
   getSortedRowModel,
   type SortingState,
@@ -14,6 +13,8 @@ import { ClassId, StudentId, LeaveOutId } from '@/schema/ids';
 import { newStudent, type StudentRecord } from '@/schema/student';
 import { maskStudents } from '../frame/masking';
 import { detailColumn, rosterColumns, soughtIn, type RosterRow } from './columns';
+import { keptRows } from './keptRows';
+import { useDrawn } from './useDrawn';
 import { useGridFocus } from './useGridFocus';
 import { presenceOf } from './useRosterTable';
 
@@ -53,14 +54,59 @@ function namesIn(state: { sorting?: SortingState; sought?: string; level?: strin
     },
     onStateChange: () => undefined,
     renderFallbackValue: null,
-    globalFilterFn: soughtIn(columns),
+    globalFilterFn: soughtIn(columns).isSought,
     getColumnCanGlobalFilter: ({ id }) => id === 'name',
-    getCoreRowModel: getCoreRowModel(),
+    getCoreRowModel: keptRows,
     getFilteredRowModel: getFilteredRowModel(),
     getSortedRowModel: getSortedRowModel(),
   });
   return table.getRowModel().rows.map((row) => row.original.student.name);
 }
+
+describe('the rows of the table', () => {
+  const rowOf = (one: StudentRecord): RosterRow => ({ student: one, presence: 'here' });
+  const [zoe, okubo, amira] = crew.slice(0, 3).map(rowOf) as [RosterRow, RosterRow, RosterRow];
+  const table = (data: RosterRow[], columns = [...rosterColumns(theClass, () => '')]) =>
+    createTable<RosterRow>({
+      ...{ data, columns, state: { columnPinning: {} }, onStateChange: () => undefined },
+      ...{ renderFallbackValue: null, getCoreRowModel: keptRows },
+      getRowId: ({ student: { id } }) => id,
+    });
+
+  test('are kept for whoever has not changed, and made anew for who has, came, or moved up', () => {
+    const one = table([zoe, okubo]);
+    const before = one.getCoreRowModel().rows;
+    const edited = rowOf({ ...okubo.student, name: 'Ōkubo R.' });
+    one.setOptions((all) => ({ ...all, data: [zoe, edited, amira] }));
+    const after = one.getCoreRowModel().rows;
+    expect(after.map((row) => before.includes(row))).toEqual([true, false, false]);
+    expect(after.map((row) => row.getValue('name'))).toEqual(['Zoë', 'Ōkubo R.', 'amira']);
+    one.setOptions((all) => ({ ...all, data: [edited, amira] }));
+    expect(one.getCoreRowModel().rows.map(({ index }) => index)).toEqual([0, 1]);
+    expect(one.getRow(amira.student.id).original).toBe(amira);
+  });
+
+  test('say what the columns say now', () => {
+    const one = table([okubo]);
+    expect(one.getRow(okubo.student.id).getValue('section')).toBe('North bank');
+    const renamed = { ...theClass, sections: [section('north', 'South bank', 0)] };
+    one.setOptions((all) => ({ ...all, columns: [...rosterColumns(renamed, () => '')] }));
+    expect(one.getRow(okubo.student.id).getValue('section')).toBe('South bank');
+  });
+});
+
+test('a long list is drawn a piece at a time until all of it is there, a short one at once', () => {
+  const seen: number[] = [];
+  const { rerender } = renderHook(
+    ({ list }: { list: readonly number[] }) => seen.push(useDrawn(list).length),
+    { initialProps: { list: Array.from({ length: 40 }, (_, place) => place) } },
+  );
+  expect(seen[0]).toBe(40);
+  rerender({ list: Array.from({ length: 2_500 }, (_, place) => place) });
+  expect([...new Set(seen)]).toEqual([40, 0, 1_000, 2_000, 2_500]);
+  rerender({ list: Array.from({ length: 2_499 }, (_, place) => place) });
+  expect(seen.at(-1)).toBe(2_499);
+});
 
 describe('the table', () => {
   test('sorts names as the language does, accents and capitals aside', () => {

@@ -3,21 +3,23 @@
 import { groupsIn, withoutGroups, type GroupsIn } from '@/formats/roster/groupsIn';
 import { areCapitals, softened } from '@/formats/roster/soften';
 import type { RosterStudent } from '@/formats/roster/types';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentRecord } from '@/schema/student';
 import { createClass } from '@/store/actions/classes';
 import { keepDraft } from '@/store/actions/drafts';
-import { takeInRoster } from '@/store/actions/takeInRoster';
+import { takeInLongRoster, takeInRoster } from '@/store/actions/takeInRoster';
 import { lineupsOf } from '@/store/queries';
-import { useStore } from '@/store/react';
+import { useQuery, useStore } from '@/store/react';
 import { freshLineupName } from '../frame/lineupNames';
+import { nextTask } from '../primitives/nextTask';
 import { useRoute } from '../primitives/route';
-import { today } from '../frame/today';
+import { useToday } from '../frame/useToday';
 import { pasteField } from './pasteField';
 import { draftImport, planImport, type TwiceAnswer, type TwiceCase } from './importPlan';
 import { useRosterReading } from './rosterReading';
+import { AT_ONCE } from './useDrawn';
 
 /** The list being taken in: read anew with every letter, kept over a crash, taken in when said so. */
 export function usePastedList(theClass: ClassRecord, students: readonly StudentRecord[]) {
@@ -30,6 +32,7 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [sameClass, setSameClass] = useState(false);
   const [soft, setSoft] = useState(false);
+  const [comingIn, setComingIn] = useState(false);
   const [groupsKey, setGroupsKey] = useState<string | null>(null);
   const given = reading.roster;
   const read = useMemo(
@@ -54,16 +57,23 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
     [roster, groups],
   );
   const draft = useMemo(() => draftImport(ofClass, students), [ofClass, students]);
-  const answerTo = (one: TwiceCase): TwiceAnswer | null => answers.get(questionKey(one)) ?? null;
+  const answerTo = useCallback(
+    (one: TwiceCase): TwiceAnswer | null => answers.get(questionKey(one)) ?? null,
+    [answers],
+  );
   const marks = markGone ?? draft.whole;
-  const lineup = groups && {
-    name: freshLineupName(lineupsOf(store.records, theClass.id).map(({ name }) => name)),
-    groups: groups.groups.map(({ name, students: places }) => ({
-      name: sayRoster.roster.groupCalled(name),
-      students: places,
-    })),
-  };
-  const plan = planImport(draft, theClass, answerTo, marks, today(), lineup);
+  const lineups = useQuery(lineupsOf, theClass.id);
+  const day = useToday();
+  const plan = useMemo(() => {
+    const lineup = groups && {
+      name: freshLineupName(lineups.map(({ name }) => name)),
+      groups: groups.groups.map(({ name, students: places }) => ({
+        name: sayRoster.roster.groupCalled(name),
+        students: places,
+      })),
+    };
+    return planImport(draft, theClass, answerTo, marks, day, lineup);
+  }, [draft, theClass, answerTo, marks, day, groups, lineups]);
   return {
     ...reading,
     draft,
@@ -105,8 +115,17 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
     /** Whether students whom the list no longer names are marked as having left. */
     markGone: marks,
     setMarkGone,
-    takeIn: (): void => {
-      takeInRoster(store, theClass.id, plan);
+    /** Whether a long list is just being taken in. */
+    comingIn,
+    takeIn: async (): Promise<void> => {
+      if (plan.added.length + plan.updated.length <= AT_ONCE) {
+        takeInRoster(store, theClass.id, plan);
+      } else {
+        setComingIn(true);
+        await nextTask();
+        await takeInLongRoster(store, theClass.id, plan, nextTask);
+        setComingIn(false);
+      }
       reading.done();
       setAnswers(new Map());
       setMarkGone(null);

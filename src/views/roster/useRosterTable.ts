@@ -1,7 +1,6 @@
 'use client';
 
 import {
-  getCoreRowModel,
   getFilteredRowModel,
   getSortedRowModel,
   useReactTable,
@@ -10,7 +9,7 @@ import {
   type Table,
   type VisibilityState,
 } from '@tanstack/react-table';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { ClassRecord } from '@/schema/classRecord';
 import { filtersOn } from '@/schema/presence';
 import type { StudentRecord } from '@/schema/student';
@@ -20,6 +19,9 @@ import type { Setting } from '@/schema/setting';
 import { useSetting } from '../frame/useDraft';
 import { HIDDEN_FIRST, rosterColumns, soughtIn, type Presence, type RosterRow } from './columns';
 import { useToday } from '../frame/useToday';
+import { nextTask } from '../primitives/nextTask';
+import { keptRows } from './keptRows';
+import { AT_ONCE } from './useDrawn';
 
 export type RosterTable = Table<RosterRow>;
 
@@ -38,15 +40,15 @@ export function useRosterTable(
   const [columnFilters, setColumnFilters] = useState<ColumnFiltersState>([]);
   const [sought, setSought] = useState('');
   const day = useToday();
-  const data = useMemo(
-    () => students.map((student) => ({ student, presence: presenceOf(student, theClass, day) })),
-    [students, theClass, day],
+  const rowOf = useMemo(() => rowsOf(theClass, day), [theClass, day]);
+  const data = useMemo(() => students.map(rowOf), [students, rowOf]);
+  const wished = useMemo(() => namesWished(students), [students]);
+  const columns = useMemo(
+    () => [...rosterColumns(theClass, (id) => wished.get(id) ?? '')],
+    [theClass, wished],
   );
-  const columns = useMemo(() => {
-    const nameOfId = new Map<string, string>(students.map(({ id, name }) => [id, name]));
-    return [...rosterColumns(theClass, (id) => nameOfId.get(id) ?? '')];
-  }, [theClass, students]);
-  const isSought = useMemo(() => soughtIn(columns), [columns]);
+  const finding = useMemo(() => soughtIn(columns), [columns]);
+  useReadAhead(data, finding.read);
   const firstHidden = useMemo((): VisibilityState => {
     const hidden = Object.fromEntries(HIDDEN_FIRST.map((id) => [id, false]));
     return theClass.sections.length === 0 ? { ...hidden, section: false } : hidden;
@@ -70,12 +72,48 @@ export function useRosterTable(
       const before = { ...firstHidden, ...taste.hidden };
       setTaste({ ...taste, hidden: typeof next === 'function' ? next(before) : next });
     },
-    globalFilterFn: isSought,
+    globalFilterFn: finding.isSought,
     getColumnCanGlobalFilter: ({ id }) => id === 'name',
-    getCoreRowModel: getCoreRowModel(),
+    getCoreRowModel: keptRows,
     getFilteredRowModel: getFilteredRowModel(),
     getSortedRowModel: getSortedRowModel(),
   });
+}
+
+/** The row of a student, the same while neither the student nor the class has changed. */
+function rowsOf(theClass: ClassRecord, day: string): (student: StudentRecord) => RosterRow {
+  const made = new WeakMap<StudentRecord, RosterRow>();
+  return (student) => {
+    const known = made.get(student);
+    if (known) return known;
+    const row = { student, presence: presenceOf(student, theClass, day) };
+    made.set(student, row);
+    return row;
+  };
+}
+
+/** Looks at every row of a long list before anything is sought in it, a piece at a time. */
+function useReadAhead(data: readonly RosterRow[], read: (row: RosterRow) => void): void {
+  useEffect(() => {
+    if (data.length <= AT_ONCE) return undefined;
+    const stop = new AbortController();
+    void (async () => {
+      for (let from = 0; from < data.length; from += AT_ONCE) {
+        await nextTask();
+        if (stop.signal.aborted) return;
+        data.slice(from, from + AT_ONCE).forEach(read);
+      }
+    })();
+    return () => stop.abort();
+  }, [data, read]);
+}
+
+const NO_NAMES: ReadonlyMap<string, string> = new Map();
+
+/** Names by id for the column of wishes, none while nobody wishes: columns are made anew where names change. */
+function namesWished(students: readonly StudentRecord[]): ReadonlyMap<string, string> {
+  if (students.every(({ wishes }) => wishes.length === 0)) return NO_NAMES;
+  return new Map(students.map(({ id, name }) => [id, name]));
 }
 
 /** Whether and why a student takes part or does not, on a day. */
