@@ -95,8 +95,35 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   enter|please|ist`),
 };
 
+/** The commonest words of headings in other languages, as they are written there. */
+const PARTS_ELSEWHERE: Partial<Record<Part, readonly string[]>> = {
+  given: words(
+    'الاسم الأول|名|имя|imię|imiona|förnamn|fornavn|etunimi|keresztnév|jméno|ad|prenume',
+  ),
+  family: words(`
+  اسم العائلة|اللقب|姓|фамилия|прізвище|nazwisko|efternamn|etternavn|efternavn|sukunimi|vezetéknév|
+  příjmení|soyad|soyadı|nume de familie`),
+  name: words(`
+  الاسم|اسم|الاسم الكامل|姓名|名字|氏名|名前|生徒名|이름|성명|ф и о|фио|імя|ονοματεπώνυμο|όνομα|שם|namn|navn|
+  nimi|név|ad soyad|adı soyadı|imię i nazwisko|nume|họ và tên|họ tên|नाम`),
+  person: words(`
+  الطالب|الطلاب|اسم الطالب|学生|生徒|児童|학생|ученик|учень|uczeń|elev|oppilas|tanuló|žák|öğrenci|μαθητής`),
+  email: words(
+    'البريد|البريد الإلكتروني|邮箱|电子邮件|メール|メールアドレス|이메일|почта|sähköposti|e posta|eposta',
+  ),
+  ownNumber: words('رقم الطالب|学号|學號|学籍番号|학번|numer legitymacji|elevnummer|öğrenci no'),
+  section: words(
+    'الصف|الشعبة|الفصل|班级|班級|クラス|組|반|класс|клас|klasa|oddział|klass|luokka|osztály|třída|sınıf|şube|τάξη|כיתה|lớp',
+  ),
+  counted: words('الرقم|م|序号|編號|出席番号|番号|번호|№|lp|l p|sıra no|sıra'),
+  login: words('ふりがな|フリガナ|よみがな|ヨミガナ|かな'),
+};
+
 /** Longer phrases first, so that "home room" is not read as a home. */
-const PART_OF: readonly (readonly [string, Part])[] = Object.entries(PARTS)
+const PART_OF: readonly (readonly [string, Part])[] = [
+  ...Object.entries(PARTS),
+  ...Object.entries(PARTS_ELSEWHERE).map(([part, list]) => [part, list.map(plainWords)] as const),
+]
   .flatMap(([part, list]) => list.map((word): readonly [string, Part] => [word, part as Part]))
   .sort(([a], [b]) => b.split(' ').length - a.split(' ').length);
 const PHRASES = PART_OF.filter(([word]) => word.includes(' '));
@@ -202,7 +229,7 @@ export function roleOfColumn(heading: string): ColumnRole | null {
 const NAMES_TOO = new Set(
   words(`
   christian|nick|mel|klas|block|child|form|stream|zug|rolle|rol|state|sus|ref|goes|called|chosen|
-  social|posta|prefix|pila|rang|index|turno`),
+  social|posta|prefix|pila|rang|index|turno|ad|nume|elev|nimi|м|m|l p|lp`),
 );
 
 /** Whether a cell surely heads a column: it says what, and nobody is called so. */

@@ -161,6 +161,13 @@ export function isClosing(line: string): boolean {
 const STAFF_LINE =
   /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff)|(?:klassen|fach)?lehr(?:er|erin|kraft)|dozent(?:in)?|profesor(?:a|es)?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor)\s*[:–—]\s*(\S.*)$/i;
 
+const STAFF_WORD =
+  '(?:(?:class |course |form |head |lead |teaching |classroom |subject )?(?:teacher|instructor|tutor|lecturer|coach|assistant|aide)|ta|klassenlehrer(?:in)?|lehrer(?:in)?|lehrkraft|dozent(?:in)?|profesor(?:a)?|docente|maestr[oa]|enseignante?|insegnante|leraar|docent)';
+const STAFF_AFTER = new RegExp(
+  `^(?=[^,;@:]*\\p{L}[.\\s]+\\p{L})([^,;@:]+?)(?:\\s+[–—-]\\s*|\\s*,\\s*)(${STAFF_WORD})$`,
+  'iu',
+);
+
 const PLACES = new Set(
   words(`
   board|blackboard|whiteboard|smartboard|screen|door|window|windows|front|back|teacher desk|desk|
@@ -182,6 +189,8 @@ export function kindOfLine(line: string): LineKind | null {
   if (isRule(text)) return { kind: 'rule' };
   const staff = STAFF_LINE.exec(text);
   if (staff) return { kind: 'staff', role: staff[1] ?? '', name: (staff[2] ?? '').trim() };
+  const after = STAFF_AFTER.exec(text);
+  if (after) return { kind: 'staff', role: after[2] ?? '', name: (after[1] ?? '').trim() };
   if (/\S@\S/.test(text)) return null;
   if (isTotal(text)) return { kind: 'total' };
   if (isPageNumber(text)) return { kind: 'footer' };

@@ -81,6 +81,8 @@ class RowReader implements People {
   private readonly usual: Usual;
   /** Rows above the heading, without their figures. */
   private readonly titles = new Set<string>();
+  /** Lines over the title of a list, such as the name of a school. */
+  private readonly overTitle: ReadonlySet<number>;
   private section: string | null = null;
 
   constructor(
@@ -114,6 +116,7 @@ class RowReader implements People {
         : 0,
     );
     this.parts = partHeadings(table.rows);
+    this.overTitle = linesOverTitle(table.rows, reading.headingRow);
     this.figures = figureRows(table.rows, reading.headingRow);
     this.usual = usualFirstCells(below);
   }
@@ -157,7 +160,11 @@ class RowReader implements People {
     }
     const reason = this.reasonToSkip(row, index, person, said);
     if (reason === null) this.take(row, person);
-    else this.skip(row, reason, OF_SOMEBODY.has(reason) ? person.shown : '');
+    else {
+      // A page head is printed again on the next page.
+      if (reason === 'title') this.titles.add(titleKey(row));
+      this.skip(row, reason, OF_SOMEBODY.has(reason) ? person.shown : '');
+    }
   }
 
   /** "Teacher: Oda Lind" over a list. */
@@ -243,11 +250,12 @@ class RowReader implements People {
     said: LineKind | null,
   ): SkipReason | null {
     const first = index === this.reading.headingRow + 1;
+    if (this.overTitle.has(index)) return 'title';
     if (isTotal(label) || isTotal(person.shown) || this.figures.has(index)) return 'total';
     const figure = person.shown === '' && /^\d/.test(label);
     if (said !== null && said.kind !== 'staff' && !figure)
       return said.kind === 'section' && first ? 'title' : said.kind;
-    return first && isListTitle(person.shown) ? 'title' : null;
+    return this.persons.length === 0 && isListTitle(person.shown) ? 'title' : null;
   }
 
   private reasonForNoName(index: number, filled: readonly string[]): SkipReason {
@@ -289,7 +297,10 @@ class RowReader implements People {
     const whole = nameless && /\S\s*</.test(emailCell) ? emailCell : nameCell;
     const [full = '', beside = ''] = /\S@\S/.test(whole) ? nameAndAddress(whole) : [whole];
     const address = addressIn(emailCell || beside);
-    const { plain: fullName, remark } = withoutRemark(unquoted(full).replace(/[*†‡]+$/, ''));
+    const { plain: fullName, remark: said } = withoutRemark(unquoted(full).replace(/[*†‡]+$/, ''));
+    // "Amira Haddad (7B)" tells the class of somebody, and is no part of the name.
+    const inClass = CLASS_REMARK.test(said) ? said : '';
+    const remark = inClass === '' ? said : '';
     const givenCell = withoutRemark(unquoted(this.cell(row, 'givenName')));
     const fromFull = splitName(fullName);
     const given =
@@ -312,7 +323,7 @@ class RowReader implements People {
       shown: shown || nameOfAddress(address),
       email: address === '' ? null : address,
       externalId: this.cell(row, 'externalId') || null,
-      section: this.cell(row, 'section') || this.section,
+      section: this.cell(row, 'section') || inClass || this.section,
       ...this.attributes(row, shown),
       staff: roleOfPerson(role) === 'staff' || isStaffRemark(remark),
       role: role || (isStaffRemark(remark) ? remark : ''),
@@ -368,6 +379,8 @@ const OF_SOMEBODY: ReadonlySet<SkipReason> = new Set([
   'notAName',
 ]);
 
+const CLASS_REMARK = /^\d{1,2}\s?[A-Za-z]$/;
+
 /** How the line that names who wrote a letter begins, as the list of names has it. */
 const SENDER = 'From: ';
 
@@ -403,6 +416,22 @@ function titleKey({ cells }: Row): string {
     .map((cell) => plainWords(cell).replace(/\d+/g, '0'))
     .filter(Boolean)
     .join(' ');
+}
+
+/** At most so many lines stand over the title of a list. */
+const MOST_OVER_TITLE = 2;
+
+/** "Brook School" over "Class list 7B", where nobody stands above them. */
+function linesOverTitle(rows: readonly Row[], headingRow: number): ReadonlySet<number> {
+  const top = rows
+    .map((row, index) => ({ index, sole: soleCell(row), filled: hasContent(row) }))
+    .filter(({ index, filled }) => filled && index > headingRow)
+    .slice(0, MOST_OVER_TITLE + 1);
+  const title = top.findLastIndex(
+    ({ sole }) => sole !== null && kindOfLine(sole) === null && isListTitle(sole),
+  );
+  const over = top.slice(0, Math.max(0, title));
+  return new Set(over.every(({ sole }) => sole !== null) ? over.map(({ index }) => index) : []);
 }
 
 /** Rows that head a part of the list ("Class 7B"): one name of a part alone is the title of the whole. */

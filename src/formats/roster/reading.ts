@@ -31,7 +31,13 @@ export function proposeReading(
     .filter((row) => hasContent(row) && !isSummary(row) && !isAgain(row, words));
   const cellsOf = (column: number): readonly string[] =>
     below.map(({ cells }) => cells[column] ?? '');
-  const known = Array.from({ length: width }, (_, column) => roleOfColumn(words[column] ?? ''));
+  const known = Array.from({ length: width }, (_, column) => {
+    const role = roleOfColumn(words[column] ?? '');
+    // "Student" over figures heads their numbers.
+    const numbers =
+      role === 'fullName' && share(cellsOf(column).filter(isFilled), isNumberLike) === 1;
+    return numbers ? 'externalId' : role;
+  });
   const byWords = settleRoles(words, known);
   const roles =
     headingRow < 0 ? rolesByContent(width, below) : completeRoles(byWords, words, cellsOf);
@@ -86,7 +92,10 @@ function findHeading(rows: readonly Row[], width: number): number {
   const [corner = '', ...others] = first.cells;
   const dates = others.filter(isFilled);
   const dated = !isFilled(corner) && dates.length > 0 && dates.every(isDate);
-  const worded = isUnlikeData(first) && first.cells.every(isFilled) && restHasFigures(first, rest);
+  const worded =
+    isUnlikeData(first) &&
+    first.cells.every(isFilled) &&
+    (restHasFigures(first, rest) || restAloneHasDigits(first, rest));
   return dated || worded ? rows.indexOf(first) : -1;
 }
 
@@ -131,6 +140,17 @@ function restHasFigures(first: Row, rest: readonly Row[]): boolean {
     const cells = rest.map((row) => row.cells[column] ?? '').filter((cell) => !isMissing(cell));
     return cells.length > 0 && cells.every((cell) => /^[\d.,%+-]+$|@/.test(cell.trim()));
   });
+}
+
+/** Some column holds a figure somewhere in every row, and of many, but the first ("7B" under a word for classes). */
+function restAloneHasDigits(first: Row, rest: readonly Row[]): boolean {
+  return (
+    rest.length > 2 &&
+    first.cells.some(
+      (cell, column) =>
+        !/\p{N}/u.test(cell) && rest.every((row) => /\p{N}/u.test(row.cells[column] ?? '')),
+    )
+  );
 }
 
 /** Columns whose heading says nothing known become details, or the name where there is none yet. */

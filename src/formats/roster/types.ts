@@ -98,6 +98,7 @@ export type SkipReason =
   | 'otherClass'
   | 'noRecord'
   | 'notAName'
+  | 'private'
   | 'unread';
 
 /** Somebody or something left out, and why. */

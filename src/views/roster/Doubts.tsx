@@ -24,6 +24,7 @@ const NEVER_TAKEN: readonly SkipReason[] = [
   'noRecord',
   'otherClass',
   'notEnrolled',
+  'private',
 ];
 
 /** What only the teacher can tell, what looks wrong, who was left out and who is missing. */

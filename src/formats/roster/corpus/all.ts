@@ -1,4 +1,5 @@
 import { archives } from './archives';
+import { asides } from './asides';
 import { documents } from './documents';
 import { files } from './files';
 import { fits } from './fits';
@@ -16,6 +17,7 @@ export const CORPUS: Readonly<Record<string, readonly RosterCase[]>> = {
   shapes,
   headings,
   people,
+  asides,
   values,
   quotes,
   files,

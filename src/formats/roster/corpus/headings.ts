@@ -202,4 +202,59 @@ export const headings: readonly RosterCase[] = [
     ),
     students: ['Amira Haddad', 'Bram Visser'],
   },
+  {
+    name: 'a word for students over their numbers',
+    given: lines(
+      'Leerling;Roepnaam;Tussenvoegsel;Achternaam;Klas',
+      '10231;Amira;;Haddad;2B',
+      '10232;Bram;van der;Visser;2B',
+      '10233;Chipo;;Dube;2B',
+    ),
+    students: ['Amira Haddad', 'Bram van der Visser', 'Chipo Dube'],
+    facts: [
+      { externalId: '10231', givenName: 'Amira', familyName: 'Haddad', section: '2B' },
+      { externalId: '10232', familyName: 'van der Visser' },
+    ],
+  },
+  {
+    name: 'Arabic headings',
+    given: lines('الاسم,الصف', 'أميرة حداد,7ب', 'يوسف الخطيب,7ب', 'ليلى منصور,7ب'),
+    students: ['أميرة حداد', 'يوسف الخطيب', 'ليلى منصور'],
+    facts: [{ section: '7ب' }],
+  },
+  {
+    name: 'Chinese headings',
+    given: lines('学号,姓名,性别', '20260101,王小明,男', '20260102,李娜,女', '20260103,欧阳修,男'),
+    students: ['王小明', '李娜', '欧阳修'],
+    facts: [{ externalId: '20260101' }],
+    details: { 性别: 'category' },
+  },
+  {
+    name: 'Japanese headings, the names twice in two scripts',
+    given: lines(
+      '出席番号\t氏名\tふりがな',
+      '1\t佐藤 花子\tさとう はなこ',
+      '2\t鈴木 一郎\tすずき いちろう',
+      '3\t高橋 桜\tたかはし さくら',
+    ),
+    students: ['佐藤 花子', '鈴木 一郎', '高橋 桜'],
+  },
+  {
+    name: 'Polish headings',
+    given: lines('Lp.;Nazwisko;Imię;Klasa', '1;Wójcik;Zofia;5a', '2;Żak;Łukasz;5a'),
+    students: ['Zofia Wójcik', 'Łukasz Żak'],
+    facts: [{ section: '5a', familyName: 'Wójcik' }],
+  },
+  {
+    name: 'headings in a language that is not known, over figures in a column',
+    given: lines(
+      'jina,darasa',
+      'Asha Juma,7B',
+      'Baraka Otieno,7B',
+      'Neema Wanjiru,7C',
+      'Juma Ali,7C',
+    ),
+    students: ['Asha Juma', 'Baraka Otieno', 'Neema Wanjiru', 'Juma Ali'],
+    leftOut: ['jina'],
+  },
 ];

@@ -66,7 +66,8 @@ export function seatsTable(table: Table): Table | null {
     (_, column) => names.filter((one) => one.column === column).length,
   );
   const wide = inColumns.filter((count) => count >= 2).length;
-  if (places.length === 0 && !(whole && wide >= 3) && !(wide >= 4)) return null;
+  const inPairs = wide === 2 && areNamesTwice(filled.slice(Math.max(0, top)), names);
+  if (places.length === 0 && !(whole && wide >= 3) && !(wide >= 4) && !inPairs) return null;
   return tableOf(
     table,
     seats.map((one) => ({ ...one, section: '' })),
@@ -77,6 +78,19 @@ export function seatsTable(table: Table): Table | null {
         .map((one) => aside(one, 'title')),
       ...cells.filter((one) => !seats.includes(one)).map((one) => aside(one, 'place')),
     ],
+  );
+}
+
+/** Whole names printed in two columns, to save paper; those of one family side by side are a child and a parent. */
+function areNamesTwice(rows: readonly Row[], names: readonly Cell[]): boolean {
+  const lastWord = (text = ''): string => plainWords(text).split(' ').at(-1) ?? '';
+  const pairs = rows.map(cellsOf).filter(({ length }) => length === 2);
+  const family = pairs.filter(([one, other]) => lastWord(one?.text) === lastWord(other?.text));
+  return (
+    names.length >= 5 &&
+    names.every(({ text }) => /^\p{Lu}\S* (?:\S+ )*\p{Lu}\S*$/u.test(text)) &&
+    pairs.length >= names.length / 3 &&
+    family.length < pairs.length * 0.3
   );
 }
 

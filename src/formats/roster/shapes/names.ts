@@ -3,10 +3,11 @@ import { cleanText } from '../text';
 import { isClosing, kindOfLine, sectionHeading } from '../lineKinds';
 import { roleOfHeading } from '../headings';
 import type { RosterWarning, Row, Table } from '../types';
+import { withoutAsides, type Line } from './asides';
 
 /** Signs and numbers that stand before the entries of a list. */
 const BULLET =
-  /^\s*(?:(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*)/u;
+  /^\s*(?:(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\p{Extended_Pictographic}[\u{fe0f}\u{200d}\u{1f3fb}-\u{1f3ff}]*)+\s+(?=\p{L}))/u;
 /** Letters and Roman numbers before entries; taken for bullets only where most lines have one. */
 const LETTER_BULLET = /^\s*\(?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)]\s+(?=\S)/;
 /** "1 Amira Haddad", "1Amira Haddad": a number alone, where most lines have one. */
@@ -16,7 +17,10 @@ const ID_BEFORE = /^\s*([A-Za-z]{0,3}\d[\d\-./]{2,})[\s:,–-]+(?=\p{L})/u;
 /** "7B Amira Haddad": a class before the name, where most lines have one. */
 const CLASS_BEFORE = /^\s*(\d{1,2}\s?[A-Za-z])[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
 /** "Amira Haddad (0041)", "Amira Haddad 7B". */
-const AFTER = /^(.*\p{L}.*?)\s*[,;–-]?\s+[([]?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
+const AFTER = /^(.*\p{L}.*?)\s*[,;–-]?\s+[([]?#?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
+/** "(ID: 0041)", "No. 0041": a number with its word. */
+const LABELLED_NUMBER =
+  /[\s,;–-]+[([]?(?:ID|Id|id|No|Nr|nr|Nº|nº|N°)(?![\p{L}\d])[.:]*\s*#?((?=\S*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
 /** "Amira Haddad3": a number that touches the name, which is none of a student called "Haddad3". */
 const TOUCHING = /^(.*\p{L}\s.*\p{Lu}\p{Ll}+)(\d{1,4})$/u;
 
@@ -52,17 +56,13 @@ function filledLines(text: string): readonly string[] {
 const HEADER = /^\s*(?:to|cc|bcc|an|kopie|para|cco|à|aan|destinataires?|destinatari)\s*:\s*(?=\S)/i;
 const SENDER = /^\s*(?:from|von|de|da|van|reply-to|expéditeur)\s*:\s*(.*)$/i;
 
-interface Line {
-  readonly line: number;
-  readonly text: string;
-}
-
 /** A list of people as a table of names and addresses: one a line, bulleted, numbered, or parted by signs. */
 export function namesTable(text: string): Table {
   const all = headedBlocks(
     text.split(/\r\n|\r|\n/).map((one, index): Line => ({ line: index + 1, text: one })),
   );
-  const filled = joinBroken(all.filter(({ text: one }) => /\S/.test(one)));
+  const { lines, skipped } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
+  const filled = joinBroken(lines);
   const strip = stripperFor(filled.map(({ text: one }) => one));
   const groups = groupLines(filled);
   const alone = filled.length === 1;
@@ -125,7 +125,14 @@ export function namesTable(text: string): Table {
     if (entries.length === 0) rows.push({ line, cells: [stripped === '' ? raw.trim() : stripped] });
   }
   const warnings = many ? [] : pairsIn(rows);
-  return { name: '', rows, commaIsDecimal: false, warnings, belief: many || groups ? SURE : 0 };
+  return {
+    name: '',
+    rows,
+    commaIsDecimal: false,
+    warnings,
+    skipped,
+    belief: many || groups ? SURE : 0,
+  };
 }
 
 /** "Amira Haddad, Bram Visser" on every line may be a name turned round, or two people. */
@@ -209,10 +216,11 @@ function stripperFor(
     numbers.every((one, i) => i === 0 || Number(one) > Number(numbers[i - 1]));
   const ids = !running && most((line) => ID_BEFORE.test(line), bare);
   const classes = !running && !ids && most((line) => CLASS_BEFORE.test(line), bare);
-  const endOf = (line: string): RegExpExecArray | null => TOUCHING.exec(line) ?? AFTER.exec(line);
+  const endOf = (line: string): RegExpExecArray | null =>
+    TOUCHING.exec(line) ?? AFTER.exec(line.replace(LABELLED_NUMBER, ' $1'));
   const ends = bare
     .filter((line) => kindOfLine(line) === null)
-    .map((line) => endOf(line)?.[2] ?? '');
+    .map((line) => endOf(cleanEnd(line))?.[2] ?? '');
   const after = ends.length > 1 && ends.filter((end) => end !== '').length > ends.length / 2;
   const sections =
     after &&
@@ -230,7 +238,7 @@ function stripperFor(
       else section = before[1] ?? '';
       text = text.slice(before[0].length);
     }
-    const end = after && kindOfLine(text) === null ? endOf(text) : null;
+    const end = after && kindOfLine(text) === null ? endOf(cleanEnd(text)) : null;
     if (end) {
       text = end[1] ?? '';
       if (sections) section = end[2] ?? '';

@@ -1,0 +1,83 @@
+import { lines, type RosterCase } from './types';
+
+/** What stands beside a name on its line: telephones, birthdays, numbers, classes, times, pictures, roles. */
+export const asides: readonly RosterCase[] = [
+  {
+    name: 'telephone numbers after names are nobody’s name and no student numbers',
+    given: lines(
+      'Amira Haddad +31 6 1234 5678',
+      'Bram Visser 06-12345678',
+      'Chipo Dube (020) 123 4567',
+      'Dov Ash, tel. 555-013-4567',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ externalId: null }, { externalId: null }, { externalId: null }, { externalId: null }],
+    leftOut: ['+31 6 1234 5678', '06-12345678', '(020) 123 4567', 'tel. 555-013-4567'],
+  },
+  {
+    name: 'birthdays after names',
+    given: lines(
+      'Amira Haddad 12/03/2011',
+      'Bram Visser (4.5.2010)',
+      'Chipo Dube, 2011-09-30',
+      'Dov Ash *01.02.2011',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ externalId: null }, { externalId: null }],
+    leftOut: ['12/03/2011', '4.5.2010', '2011-09-30', '01.02.2011'],
+  },
+  {
+    name: 'numbers after names with a sign or a word before them',
+    given: lines('Amira Haddad #10231', 'Bram Visser #10232', 'Chipo Dube #10233'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ externalId: '10231' }, { externalId: '10232' }, { externalId: '10233' }],
+  },
+  {
+    name: 'numbers after names with their word',
+    given: lines('Amira Haddad (ID: 10231)', 'Bram Visser (ID: 10232)', 'Chipo Dube (ID: 10233)'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ externalId: '10231' }, { externalId: '10232' }],
+  },
+  {
+    name: 'classes in brackets, with marks behind',
+    given: lines('Amira Haddad (7B)', 'Bram Visser (7B) *', 'Chipo Dube (7B)', '* has glasses'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: '7B' }, { section: '7B' }, { section: '7B' }],
+    leftOut: ['* has glasses'],
+  },
+  {
+    name: 'lines of a chat: who wrote, once each, and not what',
+    given: lines(
+      '[10:32, 3/11/2026] Amira Haddad: here',
+      '[10:33, 3/11/2026] Bram Visser: present!',
+      '[10:33, 3/11/2026] Chipo Dube: yes, me too',
+      '[10:35, 3/11/2026] Amira Haddad: can I sit in front?',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['here', 'Amira Haddad', 'can I sit in front?'],
+  },
+  {
+    name: 'times at which people came, before their names',
+    given: lines('08:55 Amira Haddad', '08:57 Bram Visser', '09:02 Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ externalId: null, section: null }],
+  },
+  {
+    name: 'pictures as bullets',
+    given: lines('🦦 Amira Haddad', '🐸 Bram Visser', '✅ Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'staff by a role after the name',
+    given: lines(
+      'Ms. R. Okafor (teacher)',
+      'Amira Haddad',
+      'Bram Visser',
+      'Mr. Tan - assistant',
+      'Chipo Dube',
+      'Oda Lind, class teacher',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    staff: ['Ms. R. Okafor (teacher)', 'Mr. Tan', 'Oda Lind'],
+  },
+];

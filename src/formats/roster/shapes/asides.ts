@@ -1,0 +1,69 @@
+import { kindOfLine } from '../lineKinds';
+import { cleanText, plainWords } from '../text';
+import type { Skipped } from '../types';
+
+/** A line of a list with its place in the text, from 1. */
+export interface Line {
+  readonly line: number;
+  readonly text: string;
+}
+
+/** "+31 6 1234 5678", "(020) 123 4567", "555-013-4567" at the end of a line, with the word for it. */
+const TELEPHONE =
+  /[\s,;:–—-]+(?:(?:tel|phone|telefon|teléfono|mobile|mob|cell|handy|gsm|ph)\b\.?:?\s*)?((?:\+\d|\(0|0)[\d\s()./-]{6,}\d|\(?\d{3}\)?[-.\s]\d{3}[-.\s]\d{4})$/i;
+const FEWEST_FIGURES = 8;
+/** "12/03/2011", "(4.5.2010)", "2011-09-30" at the end of a line. */
+const DAY =
+  /[\s,;:–—*([-]+(?:(?:born|dob|geb)\b\.?:?\s*)?((?:\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2}))|(?:\d{4}[./-]\d{1,2}[./-]\d{1,2}))[)\]]?$/i;
+/** "08:55", "[10:32, 3/11/2026]", "3/11/2026, 10:32 -" before a name. */
+const MOMENT =
+  /^\s*\[?(?:\d{1,4}[-./]\d{1,2}[-./]\d{1,4},?\s+)?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?(?!\p{L}))?(?:,?\s*\d{1,4}[-./]\d{1,2}[-./]\d{1,4})?\]?\s*(?:[-–—]\s+)?(?=\p{L})/iu;
+const SAID = /^([^:]{1,60}?)\s*:\s/;
+
+/**
+ * Lines of a list without what groups do not need: telephone numbers and birthdays behind names, the time before them,
+ * and in a chat what everybody said; whoever wrote again is named as there already.
+ */
+export function withoutAsides(all: readonly Line[]): {
+  readonly lines: readonly Line[];
+  readonly skipped: readonly Skipped[];
+} {
+  const skipped: Skipped[] = [];
+  const timed = all.filter(({ text }) => MOMENT.test(text)).length > Math.max(1, all.length / 2);
+  const bare = timed ? all.map((one) => ({ ...one, text: one.text.replace(MOMENT, '') })) : all;
+  const chat = timed && bare.filter(({ text }) => SAID.test(text)).length > bare.length / 2;
+  const seen = new Set<string>();
+  const lines = bare.flatMap(({ line, text }): readonly Line[] => {
+    if (chat) {
+      const [before = '', name] = SAID.exec(text) ?? [];
+      if (name === undefined) return [{ line, text }];
+      skipped.push({ row: line, name: text.slice(before.length), reason: 'footer' });
+      if (seen.has(plainWords(name))) {
+        skipped.push({ row: line, name, reason: 'duplicate' });
+        return [];
+      }
+      seen.add(plainWords(name));
+      return [{ line, text: name }];
+    }
+    const found = behind(text);
+    if (!found) return [{ line, text }];
+    skipped.push({ row: line, name: found.aside, reason: 'private' });
+    return [{ line, text: found.text }];
+  });
+  return { lines, skipped };
+}
+
+/** A line without the telephone number or day at its end; null where it has none, or is nobody's line. */
+function behind(line: string): { readonly text: string; readonly aside: string } | null {
+  const text = cleanText(line);
+  const day = DAY.exec(text);
+  const telephone = TELEPHONE.exec(text);
+  const figures = telephone?.[1]?.replace(/\D/g, '').length ?? 0;
+  const found =
+    day ??
+    (figures >= FEWEST_FIGURES && /[+()\s./-]/.test(telephone?.[1] ?? '') ? telephone : null);
+  const before = found ? text.slice(0, found.index) : '';
+  if (!found || !/\p{L}{2}/u.test(before) || kindOfLine(text) !== null) return null;
+  const aside = found[0].replace(found === day ? /^[\s,;:–—*([-]+|[)\]]$/g : /^[\s,;:–—-]+/g, '');
+  return { text: before, aside };
+}
