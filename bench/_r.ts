@@ -1,150 +1,151 @@
 import { readRosterText } from '../src/formats/roster/readRoster';
 const LISTS: Record<string, string> = {
-seatplan: `            BOARD
-Amira Haddad | Bram Visser | (empty) | Chipo Dube
-Dov Ash      |             | Eva Lind | Farid Azar
-            DOOR`,
-attendanceRegister: `Attendance register - Term 1
-Class: 9C   Teacher: Ms R. Okafor
-No,Student Name,1/9,2/9,3/9,4/9
-1,Haddad Amira,P,P,A,P
-2,Visser Bram,P,L,P,P
-3,"Dube, Chipo",P,P,P,P
-Total present,,3,2,2,3`,
-lettered: `a) Amira Haddad
-b) Bram Visser
-c) Chipo Dube
-d) Dov Ash`,
-roman: `i. Amira Haddad
-ii. Bram Visser
-iii. Chipo Dube
-iv. Dov Ash
-v. Eva Lind`,
-checks: `☑ Amira Haddad
-☐ Bram Visser
-☑ Chipo Dube
-[x] Dov Ash
-[ ] Eva Lind`,
-chat: `[10:32, 3/11/2026] Amira Haddad: here
-[10:33, 3/11/2026] Bram Visser: present
-[10:33, 3/11/2026] Chipo Dube: yes miss`,
-phones: `Amira Haddad +31 6 1234 5678
-Bram Visser 06-12345678
-Chipo Dube (020) 123 4567`,
-dobs: `Amira Haddad 12/03/2011
-Bram Visser 4.5.2010
-Chipo Dube 2011-09-30`,
-pipes: `| # | Student | Level |
-|---|---------|-------|
-| 1 | Amira Haddad | new |
-| 2 | Bram Visser | some |`,
-html: `<table><tr><td>Amira Haddad</td></tr></table>`,
-fr: `N°;Nom;Prénom;Né(e) le;Classe;Délégué
-1;HADDAD;Amira;12/03/2011;4eB;oui
-2;VISSER;Bram;04/05/2010;4eB;non
-3;DUBÉ;Chloé;30/09/2011;4eB;non
-Effectif : 3;;;;;`,
-de: `Lfd. Nr.\tNachname\tVorname\tm/w/d\tGeb.-Datum\tNote
-1\tHäußler\tJörg\tm\t01.02.2010\t2,5
-2\tGroß\tAnna-Lena\tw\t05.06.2010\t1,7
-3\tvon der Heide\tPaul\tm\t07.08.2010\tkrank
-Ø\t\t\t\t\t2,1`,
-es: `Nº,Apellido 1,Apellido 2,Nombre,Correo
-1,García,López,María José,mj@example.org
-2,Ruiz,,Iker,iker@example.org
-3,de la Fuente,Sanz,Ana,ana@example.org`,
-it: `Cognome e nome;Classe;Assenze
-Rossi Maria;3A;2
-De Luca Giovanni;3A;0
-D'Angelo Sofia;3A;5`,
-nl: `Leerling;Roepnaam;Tussenvoegsel;Achternaam;Klas
-10231;Amira;;Haddad;2B
-10232;Bram;van der;Visser;2B
-10233;Chipo;;Dube;2B`,
-pt: `Matrícula\tNome completo\tTurma\tSituação
-2026001\tAmira Haddad\tB\tAtivo
-2026002\tBruno de Souza e Silva\tB\tTransferido
-2026003\tChico Dube\tB\tAtivo`,
-email1: `To: "Haddad, Amira" <amira@example.org>; "Visser, Bram" <bram@example.org>; chipo.dube@example.org
-Cc: Dov Ash <dov@example.org>
-Subject: Field day`,
-groups: `Otters: Amira, Bram, Chipo
-Herons: Dov, Eva, Farid
-Newts: Gil, Hana`,
-groups2: `Otters
-- Amira Haddad
-- Bram Visser
-
-Herons
-- Chipo Dube
-- Dov Ash`,
-kv: `Name: Amira Haddad
-Email: amira@example.org
-Section: A
-
-Name: Bram Visser
-Email: bram@example.org
-Section: B`,
-caps: `HADDAD, AMIRA
-VISSER, BRAM
-DUBE, CHIPO
-MACDONALD, EVA`,
-oneline: `Amira, Bram, Chipo, Dov, Eva and Farid`,
-slash: `Amira Haddad / Bram Visser / Chipo Dube`,
-trail: `Amira Haddad (7B)
-Bram Visser (7B) *
-Chipo Dube (7C) - left
-* has glasses`,
-pageno: `Class list 7B
-Amira Haddad
+titled: `Amira Haddad
 Bram Visser
-Page 1 of 2
-Class list 7B
+Mr. Okafor
 Chipo Dube
 Dov Ash
-Page 2 of 2`,
-twocols: `Amira Haddad        Dov Ash
-Bram Visser         Eva Lind
-Chipo Dube          Farid Azar`,
-teacher: `Ms. R. Okafor (teacher)
+Eva Lind`,
+numberedTab: `1.\tAmira Haddad\tpresent
+2.\tBram Visser\tabsent
+3.\tChipo Dube\tpresent`,
+quotedNick: `Amira "Mimi" Haddad
+Bram 'Bo' Visser
+Chipo (Chip) Dube`,
+pronouns: `Amira Haddad (she/her)
+Bram Visser (he/him)
+Chipo Dube (they/them)`,
+multiclass: `7A: Amira Haddad
+7A: Bram Visser
+7B: Chipo Dube
+7B: Dov Ash`,
+dashclass: `Amira Haddad - 7A
+Bram Visser - 7A
+Chipo Dube - 7B`,
+bracketGroup: `[Group A]
 Amira Haddad
 Bram Visser
-Mr. Tan - assistant
+[Group B]
+Chipo Dube
+Dov Ash`,
+mdlist: `## Group 1
+* Amira Haddad
+* Bram Visser
+## Group 2
+* Chipo Dube
+* Dov Ash`,
+mdbold: `**Group 1**
+Amira Haddad
+Bram Visser
+
+**Group 2**
 Chipo Dube`,
-ranking: `Rank\tName\tPoints
-1st\tAmira Haddad\t98
-2nd\tBram Visser\t91
-=3rd\tChipo Dube\t88
-=3rd\tDov Ash\t88`,
-arabic: `الاسم,الصف
-أميرة حداد,7ب
-يوسف الخطيب,7ب
-ليلى منصور,7ب`,
-cjk: `学号,姓名,性别
-20260101,王小明,男
-20260102,李娜,女
-20260103,欧阳修,男`,
-jp: `出席番号\t氏名\tふりがな
-1\t佐藤 花子\tさとう はなこ
-2\t鈴木 一郎\tすずき いちろう`,
-semis: `Haddad;Amira
-Visser;Bram
-Dube;Chipo`,
-tabnames: `Amira\tHaddad
-Bram\tVisser
-Chipo\tDube`,
-json: `[{"name":"Amira Haddad","level":"new"},{"name":"Bram Visser","level":"some"}]`,
-namesIds: `Amira Haddad #10231
-Bram Visser #10232
-Chipo Dube #10233`,
-headAlone: `Students
+apart: `Amira Haddad and Bram Visser
+Chipo Dube and Dov Ash
+Eva Lind and Farid Azar`,
+excelTotals: `Surname,Forename,Reg,SEN,PP,KS2 Maths
+HADDAD,Amira,7B,N,Y,104
+VISSER,Bram,7B,K,N,98
+DUBE,Chipo,7B,,N,
+Average,,,,,101`,
+marksSlash: `Name\tQuiz 1 (/10)\tQuiz 2 (/20)
+Amira Haddad\t7/10\t15/20
+Bram Visser\t9/10\t-
+Chipo Dube\tabs\t12/20`,
+weights: `Student;Points;Final
+Amira Haddad;7,5;B+
+Bram Visser;8,0;A-
+Chipo Dube;6,5;C`,
+emptyRows: `Name,Email
+
+Amira Haddad,amira@example.org
+
+,,
+Bram Visser,bram@example.org
+`,
+semicolonEmails: `amira.haddad@example.org; bram.visser@example.org; c.dube@example.org`,
+mailLines: `amira.haddad@example.org
+bram.visser@example.org
+chipo_dube@example.org`,
+emailFirst: `amira@example.org\tAmira Haddad
+bram@example.org\tBram Visser`,
+idOnly: `10231
+10232
+10233`,
+nameAgeCity: `Amira Haddad, 14, Ghent
+Bram Visser, 15, Antwerp
+Chipo Dube, 14, Ghent`,
+longNames: `Maria del Carmen Fernández-Villaverde y Ortiz de la Torre
+Jean-Baptiste de La Rochefoucauld d'Estissac
+Wolfeschlegelsteinhausenbergerdorff, Hubert Blaine`,
+mono: `Suharto
+Björk
+Xi
+Ng
+O`,
+initials: `A. Haddad
+B. Visser
+J.R.R. Tolk
+C. Dube`,
+revInitial: `Haddad, A.
+Visser, B.J.
+Dube, C.`,
+vietnamese: `Nguyễn Thị Minh Khai
+Trần Văn A
+Lê Hoàng`,
+hebrew: `דוד כהן
+שרה לוי
+יוסף מזרחי`,
+mixedDelims: `Amira Haddad, 7B; Bram Visser, 7B; Chipo Dube, 7C`,
+wa: `Amira ✅
+Bram ✅
+Chipo ❌
+Dov ✅`,
+poll: `Who comes on Friday?
 Amira Haddad
 Bram Visser
 Chipo Dube
-3 students`,
-emojis: `🦦 Amira Haddad
-🐸 Bram Visser
-🐦 Chipo Dube`,
+(3 votes)`,
+absent: `Present:
+Amira Haddad
+Bram Visser
+Absent:
+Chipo Dube`,
+tableNoHeadScores: `Amira Haddad 71
+Bram Visser 88
+Chipo Dube 65`,
+scoreLead: `71 Amira Haddad
+88 Bram Visser
+65 Chipo Dube`,
+pct: `Amira Haddad 71%
+Bram Visser 88%
+Chipo Dube 65%`,
+letterGrade: `Amira Haddad A
+Bram Visser B
+Chipo Dube A`,
+ordinal: `1st Amira Haddad
+2nd Bram Visser
+3rd Chipo Dube`,
+xml: `<?xml version="1.0"?><students><student>Amira</student></students>`,
+jsonl: `{"first":"Amira","last":"Haddad"}
+{"first":"Bram","last":"Visser"}`,
+csvSmart: `“Haddad, Amira”,7B
+“Visser, Bram”,7B
+“Dube, Chipo”,7C`,
+trailingNotes: `Name,Score
+Amira Haddad,71
+Bram Visser,88
+
+Note: scores are out of 100
+Teacher: R. Okafor`,
+nameRowTwo: `,,Test 1,Test 2
+Last,First,10,20
+Haddad,Amira,7,15
+Visser,Bram,9,18`,
+yesno: `Name;Mag auf Foto?;Allergie
+Häußler, Jörg;ja;Nuss
+Groß, Anna;nein;
+Heide, Paul;ja;Milch`,
 };
 export default function main() {
   for (const [k, t] of Object.entries(LISTS)) {

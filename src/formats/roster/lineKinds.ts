@@ -93,7 +93,7 @@ const COUNTED = new RegExp(`[\\s,;:–—-]*\\(?\\b\\d+ ?${PEOPLE}\\)?$`, 'i');
 /** The name of a class or group that a line heads ("Class 7B", "7B", "Otters:"); null where it heads none. */
 export function sectionHeading(line: string): string | null {
   const text = cleanText(line).replace(COUNTED, '');
-  const bare = text.replace(/\s*:$/, '').replace(/^[-–—=*#\s]+|[-–—=*#\s]+$/g, '');
+  const bare = text.replace(/\s*:$/, '').replace(/^[-–—=*#[\s]+|[-–—=*#\]\s]+$/g, '');
   if (bare === '' || bare.includes('@')) return null;
   const [head = '', tail = ''] = bare.split(/\s+[-–—]\s+|\s*:\s+/, 2);
   if (SECTION_LINE.test(plainWords(bare))) return bare;
@@ -143,7 +143,8 @@ export function isRemark(line: string): boolean {
     ) ||
     /^(room|raum|sala|salle|aula|lokaal|building|floor) \d+ ?[a-z]?$/.test(all) ||
     /^(https?:\/\/|www\.)/i.test(text) ||
-    (/[.!?]$/.test(text) && all.split(' ').length >= 5) ||
+    (/[.!]$/.test(text) && all.split(' ').length >= 5) ||
+    (text.endsWith('?') && all.includes(' ')) ||
     (text.endsWith(':') && all.split(' ').length >= 5)
   );
 }

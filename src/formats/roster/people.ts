@@ -202,7 +202,8 @@ class RowReader implements People {
     if (person.givenName === '' && person.familyName === '')
       warn('nameFromAddress', person.email ?? '');
     if (isSurelyHeading(person.shown)) warn('headingLikeName');
-    else if (isDoubtful(person)) warn('doubtfulName');
+    else if (isDoubtful(person) || (this.usual.untitled && TITLED.test(person.shown)))
+      warn('doubtfulName');
     this.persons.push(person);
   }
 
@@ -470,7 +471,12 @@ function figureRows(rows: readonly Row[], headingRow: number): ReadonlySet<numbe
 interface Usual {
   readonly withoutFigures: boolean;
   readonly capital: boolean;
+  /** Nearly nobody is called by a title: who is may be one of the staff. */
+  readonly untitled: boolean;
 }
+
+const TITLED =
+  /^(?:mr|mrs|ms|miss|mx|dr|prof|professor|herr|frau|sra|srta|señora?|mme|mlle|dhr|mevr)\b\.?\s+\p{L}/iu;
 
 function usualFirstCells(rows: readonly Row[]): Usual {
   const first = rows
@@ -480,6 +486,7 @@ function usualFirstCells(rows: readonly Row[]): Usual {
     withoutFigures:
       first.length > 2 &&
       first.filter((cell) => /\d/.test(cell)).length <= Math.max(1, first.length * 0.25),
+    untitled: first.filter((cell) => TITLED.test(cell)).length < first.length * 0.2,
     capital: first.filter((cell) => /^[\p{Lu}\p{Lo}]/u.test(cell)).length > first.length * 0.6,
   };
 }

@@ -43,8 +43,25 @@ export function proposeReading(
     headingRow < 0 ? rolesByContent(width, below) : completeRoles(byWords, words, cellsOf);
   return {
     headingRow,
-    columns: nameDetails(roles, words, cellsOf, table.commaIsDecimal, columnName),
+    columns: nameDetails(
+      roles,
+      namesOver(table.rows, headingRow),
+      cellsOf,
+      table.commaIsDecimal,
+      columnName,
+    ),
   };
+}
+
+/** The words of a heading; over a bare figure (how many points there are) the word above it. */
+function namesOver(rows: readonly Row[], headingRow: number): readonly string[] {
+  const words = headingRow < 0 ? [] : (rows[headingRow]?.cells ?? []);
+  const above = rows[headingRow - 1]?.cells ?? [];
+  return words.map((word, column) =>
+    /^[\d.,]+$/.test(word.trim()) && /\p{L}/u.test(above[column] ?? '')
+      ? (above[column] ?? '')
+      : word,
+  );
 }
 
 /** The heading once more. */

@@ -211,8 +211,9 @@ export function readNumber(cell: string, decimal: '.' | ','): number | null {
   const thousands = decimal === ',' ? '.' : ',';
   const grouped = new RegExp(`^[+-]?\\d{1,3}(\\${thousands}\\d{3})+(\\${decimal}\\d+)?$`);
   const outOf = /^(\d+(?:[.,]\d+)?)\/(\d{1,3})$/.exec(text);
-  // 17/20 is a mark of twenty; 4/3 is a day of March as well.
-  if (outOf && Number(outOf[2]) > 12) return readNumber(outOf[1] ?? '', decimal);
+  // 17/20 is a mark of twenty, 7/10 one of ten; 4/3 is a day of March as well.
+  const points = outOf && (Number(outOf[2]) > 12 || (outOf[2] === '10' && Number(outOf[1]) <= 10));
+  if (points) return readNumber(outOf[1] ?? '', decimal);
   const bare = grouped.test(text) ? text.replaceAll(thousands, '') : text;
   const written = decimal === ',' ? bare.replace(',', '.') : bare;
   // A column with decimal commas may still hold "3.5" where no thousand can be meant.

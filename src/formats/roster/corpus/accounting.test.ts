@@ -89,7 +89,9 @@ const lettersOf = (text: string): string =>
     .toLowerCase();
 
 /** Words that rows of names are parted by, or that stand before them. */
-const PARTING = new Set('to cc bcc an and und et en from id no nr nº ii iii iv name'.split(' '));
+const PARTING = new Set(
+  'to cc bcc an and und et en from id st nd rd th no nr nº ii iii iv name'.split(' '),
+);
 
 test('every row of a changed list is taken, or left out by name', () => {
   fc.assert(

@@ -80,4 +80,32 @@ export const asides: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     staff: ['Ms. R. Okafor (teacher)', 'Mr. Tan', 'Oda Lind'],
   },
+  {
+    name: 'a title before one name among many is asked about',
+    given: lines('Amira Haddad', 'Bram Visser', 'Mr. Okafor', 'Chipo Dube', 'Dov Ash', 'Eva Lind'),
+    students: ['Amira Haddad', 'Bram Visser', 'Mr. Okafor', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
+    asked: ['Mr. Okafor'],
+  },
+  {
+    name: 'ticks and crosses behind names',
+    given: lines('Amira ✅', 'Bram ✅', 'Chipo ❌', 'Dov ✅'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov'],
+  },
+  {
+    name: 'places in an order before names',
+    given: lines('1st Amira Haddad', '2nd Bram Visser', '3rd Chipo Dube', '4th Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
+    name: 'numbers in no order before names are those of the students',
+    given: lines('371 Amira Haddad', '188 Bram Visser', '265 Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ externalId: '371' }, { externalId: '188' }, { externalId: '265' }],
+  },
+  {
+    name: 'few numbers again and again before names are their groups',
+    given: lines('2 Amira Haddad', '1 Bram Visser', '2 Chipo Dube', '1 Dov Ash', '2 Eva Lind'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
+    facts: [{ section: '2' }, { section: '1' }, { section: '2' }],
+  },
 ];

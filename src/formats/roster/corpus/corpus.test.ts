@@ -6,11 +6,15 @@ describe.each(Object.entries(CORPUS))('%s', (_, cases) => {
     const bytes = typeof one.given === 'string' ? new TextEncoder().encode(one.given) : one.given;
     const read = await readRosterFile(bytes);
     if (!read.ok) throw new Error(read.error.code);
-    const { students, staff, skipped, attributes } = read.roster;
+    const { students, staff, skipped, attributes, warnings } = read.roster;
     expect(students.map(({ displayName }) => displayName)).toEqual(one.students);
     expect(staff.map(({ displayName }) => displayName)).toEqual(one.staff ?? []);
     if (one.leftOut) {
       expect(skipped.map(({ name }) => name)).toEqual(expect.arrayContaining([...one.leftOut]));
+    }
+    if (one.asked) {
+      const doubtful = warnings.filter(({ kind }) => kind === 'doubtfulName');
+      expect(doubtful.map(({ name }) => name)).toEqual(one.asked);
     }
     one.facts?.forEach((facts, i) => expect(students[i]).toMatchObject(facts));
     one.facts?.forEach(({ attributes: known }, i) => {

@@ -421,4 +421,10 @@ export const documents: readonly RosterCase[] = [
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
   },
+  {
+    name: 'a question over a list is nobody',
+    given: lines('Who comes on Friday?', 'Amira Haddad', 'Bram Visser', 'Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['Who comes on Friday?'],
+  },
 ];

@@ -257,4 +257,17 @@ export const headings: readonly RosterCase[] = [
     students: ['Asha Juma', 'Baraka Otieno', 'Neema Wanjiru', 'Juma Ali'],
     leftOut: ['jina'],
   },
+  {
+    name: 'the names of tests over a row with how many points they have',
+    given: lines(
+      ',,Test 1,Test 2',
+      'Last,First,10,20',
+      'Haddad,Amira,7,15',
+      'Visser,Bram,9,18',
+      'Dube,Chipo,8,12',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ attributes: { 'Test 1': 7, 'Test 2': 15 } }],
+    details: { 'Test 1': 'number', 'Test 2': 'number' },
+  },
 ];

@@ -29,4 +29,10 @@ export const quotes: readonly RosterCase[] = [
     students: ['Amira', 'Bram'],
     facts: [{ attributes: { Note: 'first line second line third, with a comma', Score: 3 } }],
   },
+  {
+    name: 'round quotes around cells',
+    given: lines('“Haddad, Amira”,7B', '“Visser, Bram”,7B', '“Dube, Chipo”,7C'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
+  },
 ];

@@ -150,4 +150,21 @@ export const shapes: readonly RosterCase[] = [
       { section: 'Herons' },
     ],
   },
+  {
+    name: 'two whole names on each line',
+    given: lines('Amira Haddad and Bram Visser', 'Chipo Dube and Dov Ash', 'Eva Lind & Farid Azar'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind', 'Farid Azar'],
+  },
+  {
+    name: 'names of groups in brackets above their members',
+    given: lines('[Group A]', 'Amira Haddad', 'Bram Visser', '[Group B]', 'Chipo Dube', 'Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: 'Group A' }, { section: 'Group A' }, { section: 'Group B' }],
+  },
+  {
+    name: 'everybody on one line with the class',
+    given: 'Amira Haddad, 7B; Bram Visser, 7B; Chipo Dube, 7C',
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
+  },
 ];

@@ -9,6 +9,8 @@ export interface RosterCase {
   readonly staff?: readonly string[];
   /** What is named as left out; told only where the case is about it. */
   readonly leftOut?: readonly string[];
+  /** Students who are doubtful; told only where the case is about it. */
+  readonly asked?: readonly string[];
   /** What is known about each student, as far as the case is about it. */
   readonly facts?: readonly Partial<RosterStudent>[];
   /** Name → kind of each detail; told only where the case is about it. */

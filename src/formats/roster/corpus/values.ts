@@ -97,4 +97,11 @@ export const values: readonly RosterCase[] = [
       { attributes: { Score: 0, Boots: 39 } },
     ],
   },
+  {
+    name: 'points of ten',
+    given: lines('Name\tQuiz', 'Amira Haddad\t7/10', 'Bram Visser\t9/10', 'Chipo Dube\tabs'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ attributes: { Quiz: 7 } }, { attributes: { Quiz: 9 } }, { attributes: {} }],
+    details: { Quiz: 'number' },
+  },
 ];

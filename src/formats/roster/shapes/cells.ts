@@ -9,6 +9,9 @@ const STEADY_SHARE = 0.3;
 /** What signs part into rows is a table rather than a list; a comma may part a name in two as well. */
 const EVEN = 0.05;
 
+/** A cell within round quotes at the beginning of a line, as word processors make them of straight ones. */
+const ROUND_QUOTED = /(?:^|[\r\n])\s*[“„][^“”„\r\n]*[“”]\s*[,;\t|]/;
+
 /** A text as cells between signs; null where the sign does not part it. */
 export function cellsTable(text: string, delimiter: Delimiter): Table | null {
   const announced = /^sep=(.)\r?\n/i.exec(text);
@@ -16,6 +19,8 @@ export function cellsTable(text: string, delimiter: Delimiter): Table | null {
   // The line that names the sign stays a line of the text, without content.
   const body = announced ? text.replace(/^sep=./i, '') : text;
   if (!body.includes(delimiter)) return null;
+  if (ROUND_QUOTED.test(body) && !body.includes('"'))
+    return cellsTable(body.replace(/[“”„]/g, '"'), delimiter);
   const sample = parseDelimited(body, delimiter, SAMPLE_ROWS).filter(hasContent);
   if (!announced && !isSteady(sample)) {
     const loose = parseLines(firstLines(body), delimiter).filter(hasContent);

@@ -7,7 +7,7 @@ import { withoutAsides, type Line } from './asides';
 
 /** Signs and numbers that stand before the entries of a list. */
 const BULLET =
-  /^\s*(?:(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\p{Extended_Pictographic}[\u{fe0f}\u{200d}\u{1f3fb}-\u{1f3ff}]*)+\s+(?=\p{L}))/u;
+  /^\s*(?:\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\p{Extended_Pictographic}[\u{fe0f}\u{200d}\u{1f3fb}-\u{1f3ff}]*)+\s+(?=\p{L}))/u;
 /** Letters and Roman numbers before entries; taken for bullets only where most lines have one. */
 const LETTER_BULLET = /^\s*\(?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)]\s+(?=\S)/;
 /** "1 Amira Haddad", "1Amira Haddad": a number alone, where most lines have one. */
@@ -18,6 +18,8 @@ const ID_BEFORE = /^\s*([A-Za-z]{0,3}\d[\d\-./]{2,})[\s:,–-]+(?=\p{L})/u;
 const CLASS_BEFORE = /^\s*(\d{1,2}\s?[A-Za-z])[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
 /** "Amira Haddad (0041)", "Amira Haddad 7B". */
 const AFTER = /^(.*\p{L}.*?)\s*[,;–-]?\s+[([]?#?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
+/** "Amira Haddad, 7B". */
+const CLASS_AFTER = /^(.*\p{L}.*?)\s*,\s*(\d{1,2}\s?[A-Za-z])$/u;
 /** "(ID: 0041)", "No. 0041": a number with its word. */
 const LABELLED_NUMBER =
   /[\s,;–-]+[([]?(?:ID|Id|id|No|Nr|nr|Nº|nº|N°)(?![\p{L}\d])[.:]*\s*#?((?=\S*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
@@ -63,10 +65,11 @@ export function namesTable(text: string): Table {
   );
   const { lines, skipped } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
   const filled = joinBroken(lines);
-  const strip = stripperFor(filled.map(({ text: one }) => one));
   const groups = groupLines(filled);
   const alone = filled.length === 1;
-  const many = holdSeveral(filled.map(({ text: one }) => one));
+  const each = filled.map(({ text: one }) => one);
+  const many = holdSeveral(each) || arePairs(each);
+  const strip = stripperFor(each);
   const bulleted = isBulleted(text);
   const rows: Row[] = [{ line: 0, cells: HEADINGS }];
   let letter = false;
@@ -117,7 +120,7 @@ export function namesTable(text: string): Table {
           continue;
         }
       }
-      const tail = address === '' ? null : AFTER.exec(name);
+      const tail = address !== '' ? AFTER.exec(name) : several ? CLASS_AFTER.exec(name) : null;
       const inClass =
         tail && /^\D{0,2}\d{1,2}\D{0,2}$/.test(tail[2] ?? '') ? (tail[2] ?? '') : section;
       rows.push({ line, cells: [tail?.[1] ?? name, address, id, group?.label ?? inClass] });
@@ -215,6 +218,8 @@ function stripperFor(
     numbers.length > all.length / 2 &&
     numbers.every((one, i) => i === 0 || Number(one) > Number(numbers[i - 1]));
   const ids = !running && most((line) => ID_BEFORE.test(line), bare);
+  const leading = !running && !ids && numbers.length > all.length / 2;
+  const again = new Set(numbers).size < numbers.length * 0.7;
   const classes = !running && !ids && most((line) => CLASS_BEFORE.test(line), bare);
   const endOf = (line: string): RegExpExecArray | null =>
     TOUCHING.exec(line) ?? AFTER.exec(line.replace(LABELLED_NUMBER, ' $1'));
@@ -231,7 +236,12 @@ function stripperFor(
     let text = line.replace(BULLET, '');
     let [id, section] = ['', ''];
     if (letters) text = text.replace(LETTER_BULLET, '');
-    if (running) text = text.replace(NUMBER_BEFORE, '');
+    const number = running || leading ? NUMBER_BEFORE.exec(text) : null;
+    if (number) {
+      text = text.slice(number[0].length);
+      if (leading && again) section = number[1] ?? '';
+      else if (leading) id = number[1] ?? '';
+    }
     const before = ids ? ID_BEFORE.exec(text) : classes ? CLASS_BEFORE.exec(text) : null;
     if (before) {
       if (ids) id = before[1] ?? '';
@@ -267,7 +277,7 @@ const cleanEnd = (text: string): string =>
   text
     .trim()
     .replace(/[,;]+\s*$/, '')
-    .replace(/\s*[*†‡]+$/, '')
+    .replace(/\s*(?:[*†‡]|\p{Extended_Pictographic}\u{fe0f}?)+$/u, '')
     .trim();
 
 /**
@@ -288,6 +298,19 @@ function holdSeveral(all: readonly string[]): boolean {
   const parts = parted.flat();
   const whole = parts.filter((part) => part.includes(' ')).length >= parts.length * 0.7;
   return whole || new Set(parted.map(({ length }) => length)).size > 1;
+}
+
+/** Whether each line names two people by their whole names, with "and" between them. */
+function arePairs(all: readonly string[]): boolean {
+  return (
+    all.length > 1 &&
+    all.every((line) => {
+      const parts = cleanEnd(line.replace(BULLET, '')).split(LAST);
+      return (
+        parts.length === 2 && parts.every((part) => looksLikeName(part) && /\S\s+\S/.test(part))
+      );
+    })
+  );
 }
 
 const SUFFIX = /^(jr|sr|ii|iii|iv|phd|md)\b/i;
@@ -359,9 +382,7 @@ function commaEntries(part: string, several: boolean, members: boolean): readonl
   const quoted = entries.length > 1 && entries.every((entry) => /^["“].*["”]$/.test(entry));
   const last = LAST.exec(entries.at(-1) ?? '');
   const split =
-    last &&
-    (entries.length > 1 ||
-      (looksLikeName(part) && part.split(LAST).every((one) => one.trim() !== '')))
+    last && (entries.length > 1 || part.split(LAST).every((one) => looksLikeName(one.trim())))
       ? [...entries.slice(0, -1), ...(entries.at(-1) ?? '').split(LAST)]
       : entries;
   const whole = split.map(withoutAnd).filter(Boolean);
