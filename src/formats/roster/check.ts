@@ -97,7 +97,7 @@ function withoutRepeats(persons: readonly Person[], takenIn: ReadonlySet<number>
   const skipped: Skipped[] = [];
   const repeated: RosterWarning[] = [];
   for (const person of persons) {
-    const { row, shown, unread: _unread, ...rest } = person;
+    const { row, shown, unread: _unread, aside: _aside, ...rest } = person;
     const whole = JSON.stringify({ shown, ...rest });
     const known = person.email !== null || person.externalId !== null;
     const same = known && !takenIn.has(row) ? rowOfWhole.get(whole) : undefined;
@@ -145,7 +145,7 @@ function sharedFacts(
 
 function withDisplayNames(persons: readonly Person[]): readonly RosterStaff[] {
   const taken = new Set<string>();
-  return persons.map(({ shown, staff: _staff, unread: _unread, ...person }) => {
+  return persons.map(({ shown, staff: _staff, unread: _unread, aside: _aside, ...person }) => {
     let displayName = shown;
     for (let number = 2; taken.has(displayName); number++) displayName = `${shown} (${number})`;
     taken.add(displayName);

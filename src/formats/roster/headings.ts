@@ -98,14 +98,14 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
 /** The commonest words of headings in other languages, as they are written there. */
 const PARTS_ELSEWHERE: Partial<Record<Part, readonly string[]>> = {
   given: words(
-    'الاسم الأول|名|имя|imię|imiona|förnamn|fornavn|etunimi|keresztnév|jméno|ad|prenume',
+    'الاسم الأول|名|имя|imię|imiona|förnamn|fornavn|etunimi|keresztnév|jméno|ad|adı|isim|prenume|ชื่อ',
   ),
   family: words(`
   اسم العائلة|اللقب|姓|фамилия|прізвище|nazwisko|efternamn|etternavn|efternavn|sukunimi|vezetéknév|
-  příjmení|soyad|soyadı|nume de familie`),
+  příjmení|soyad|soyadı|nume de familie|επώνυμο|שם משפחה|นามสกุล`),
   name: words(`
   الاسم|اسم|الاسم الكامل|姓名|名字|氏名|名前|生徒名|이름|성명|ф и о|фио|імя|ονοματεπώνυμο|όνομα|שם|namn|navn|
-  nimi|név|ad soyad|adı soyadı|imię i nazwisko|nume|họ và tên|họ tên|नाम`),
+  nimi|név|ad soyad|adı soyadı|imię i nazwisko|nume|họ và tên|họ tên|नाम|ชื่อ นามสกุล|ชื่อ สกุล`),
   person: words(`
   الطالب|الطلاب|اسم الطالب|学生|生徒|児童|학생|ученик|учень|uczeń|elev|oppilas|tanuló|žák|öğrenci|μαθητής`),
   email: words(
@@ -113,9 +113,9 @@ const PARTS_ELSEWHERE: Partial<Record<Part, readonly string[]>> = {
   ),
   ownNumber: words('رقم الطالب|学号|學號|学籍番号|학번|numer legitymacji|elevnummer|öğrenci no'),
   section: words(
-    'الصف|الشعبة|الفصل|班级|班級|クラス|組|반|класс|клас|klasa|oddział|klass|luokka|osztály|třída|sınıf|şube|τάξη|כיתה|lớp',
+    'الصف|الشعبة|الفصل|班级|班級|クラス|組|반|класс|клас|klasa|oddział|klass|luokka|osztály|třída|sınıf|şube|τάξη|τμήμα|כיתה|lớp|कक्षा|वर्ग|ชั้น|ห้อง',
   ),
-  counted: words('الرقم|م|序号|編號|出席番号|番号|번호|№|lp|l p|sıra no|sıra'),
+  counted: words('الرقم|م|序号|編號|出席番号|番号|번호|lp|l p|sıra no|sıra|क्रमांक|ลำดับ|ลำดับที่|เลขที่'),
   login: words('ふりがな|フリガナ|よみがな|ヨミガナ|かな'),
 };
 
@@ -215,6 +215,7 @@ const ROW_COUNT = new Set(words('no|nr|n|nº|num|number|numero|nummer|index'));
 
 /** What a heading of one number word says. */
 export function roleOfNumber(heading: string): ColumnRole | null {
+  if (/^№\.?$/.test(heading.trim())) return 'leftOut';
   const word = plainWords(heading.replace(/[([{].*?[)\]}]/g, ' ')) || plainWords(heading);
   if (OWN_ID.has(word)) return 'externalId';
   return ROW_COUNT.has(word) ? 'leftOut' : null;

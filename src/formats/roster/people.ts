@@ -46,6 +46,8 @@ export interface Person {
   readonly attributes: Record<string, string | number>;
   readonly staff: boolean;
   readonly role: string;
+  /** What stands in brackets behind the name and is no part of it; '' for nothing. */
+  readonly aside: string;
   /** Cells that say nothing for the kind of their column. */
   readonly unread: readonly RosterWarning[];
 }
@@ -185,6 +187,7 @@ class RowReader implements People {
       unread: [],
       staff: true,
       role,
+      aside: '',
     });
   }
 
@@ -198,6 +201,7 @@ class RowReader implements People {
       this.warnings.push({ kind, row: row.line, name: person.shown, given, likely: '' });
     };
     this.warnings.push(...person.unread);
+    if (person.aside !== '') this.skip(row, 'footer', person.aside);
     if (row.cells.some(holdsInvisible)) warn('cleanedName');
     if (person.givenName === '' && person.familyName === '')
       warn('nameFromAddress', person.email ?? '');
@@ -315,7 +319,7 @@ class RowReader implements People {
     const asWritten =
       fullName !== '' && !isTurned(fullName) && preferred === '' && givenCell.plain === '';
     const joined = [called, family].filter(Boolean).join(' ');
-    const shown = asWritten ? (remark === '' ? fullName : full) : joined;
+    const shown = asWritten ? (remark === '' || isAside(remark) ? fullName : full) : joined;
     return {
       row: row.line,
       givenName: given,
@@ -328,6 +332,7 @@ class RowReader implements People {
       ...this.attributes(row, shown),
       staff: roleOfPerson(role) === 'staff' || isStaffRemark(remark),
       role: role || (isStaffRemark(remark) ? remark : ''),
+      aside: asWritten && isAside(remark) ? remark : '',
     };
   }
 
@@ -379,6 +384,15 @@ const OF_SOMEBODY: ReadonlySet<SkipReason> = new Set([
   'inactive',
   'notAName',
 ]);
+
+/** "(not with Bram)", "(new)": said of somebody, and not for the class to read; pronouns are. */
+function isAside(remark: string): boolean {
+  return (
+    !isStaffRemark(remark) &&
+    !remark.includes('/') &&
+    (/^\p{Ll}/u.test(remark) || remark.includes(' '))
+  );
+}
 
 const CLASS_REMARK = /^\d{1,2}\s?[A-Za-z]$/;
 

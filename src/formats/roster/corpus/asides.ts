@@ -108,4 +108,64 @@ export const asides: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
     facts: [{ section: '2' }, { section: '1' }, { section: '2' }],
   },
+  {
+    name: 'lines to sign on, and dots up to the class',
+    given: lines(
+      'Name ................ Signature ................',
+      'Amira Haddad ____________',
+      'Bram Visser ____________',
+      'Chipo Dube ............. ',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'dots between names and classes',
+    given: lines(
+      'Amira Haddad ............ 7A',
+      'Bram Visser ............. 7B',
+      'Chipo Dube ... 7A',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: '7A' }, { section: '7B' }, { section: '7A' }],
+  },
+  {
+    name: 'what is known of everybody behind a dash',
+    given: lines('Amira Haddad — new', 'Bram Visser — some', 'Chipo Dube — seasoned'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ attributes: { '2': 'new' } }, { attributes: { '2': 'some' } }],
+  },
+  {
+    name: 'what is known of everybody behind a colon',
+    given: lines('Amira Haddad: new', 'Bram Visser: some', 'Chipo Dube: seasoned'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ attributes: { '2': 'new' } }, { attributes: { '2': 'some' } }],
+  },
+  {
+    name: 'a remark behind one name among many',
+    given: lines(
+      'Amira Haddad - absent',
+      'Bram Visser',
+      'Chipo Dube: needs the front seat',
+      'Dov Ash',
+      'Eva Lind',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
+    leftOut: ['absent', 'needs the front seat'],
+    asked: ['Amira Haddad', 'Chipo Dube'],
+  },
+  {
+    name: 'remarks in brackets are no part of what the class sees',
+    given: lines(
+      'Amira Haddad (late bus on Fridays)',
+      'Bram Visser (not with Chipo)',
+      'Chipo Dube',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['late bus on Fridays', 'not with Chipo'],
+  },
+  {
+    name: 'names that are set off by signs',
+    given: lines('~~Amira Haddad~~', '**Bram Visser**', '_Chipo Dube_', 'Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
 ];

@@ -270,4 +270,33 @@ export const headings: readonly RosterCase[] = [
     facts: [{ attributes: { 'Test 1': 7, 'Test 2': 15 } }],
     details: { 'Test 1': 'number', 'Test 2': 'number' },
   },
+  {
+    name: 'Turkish headings',
+    given: lines(
+      'Sıra,Adı,Soyadı,Sınıf',
+      '1,Ayşe,Yılmaz,9A',
+      '2,İbrahim,Öztürk,9A',
+      '3,Çağla,Şahin,9B',
+    ),
+    students: ['Ayşe Yılmaz', 'İbrahim Öztürk', 'Çağla Şahin'],
+    facts: [{ section: '9A' }],
+  },
+  {
+    name: 'Russian headings with the sign for numbers',
+    given: lines('№;Фамилия;Имя;Класс', '1;Иванова;Анна;7Б', '2;Петров;Олег;7Б'),
+    students: ['Анна Иванова', 'Олег Петров'],
+    facts: [{ section: '7Б', attributes: {} }],
+  },
+  {
+    name: 'Greek headings',
+    given: lines('Επώνυμο,Όνομα,Τμήμα', 'Παπαδοπούλου,Μαρία,Β1', 'Νικολάου,Γιώργος,Β1'),
+    students: ['Μαρία Παπαδοπούλου', 'Γιώργος Νικολάου'],
+    facts: [{ section: 'Β1' }],
+  },
+  {
+    name: 'Hindi and Thai headings',
+    given: lines('क्रमांक,नाम,कक्षा', '1,अमित शर्मा,7', '2,प्रिया सिंह,7'),
+    students: ['अमित शर्मा', 'प्रिया सिंह'],
+    facts: [{ section: '7', attributes: {} }],
+  },
 ];

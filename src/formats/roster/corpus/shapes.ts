@@ -167,4 +167,35 @@ export const shapes: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
   },
+  {
+    name: 'a table printed in two halves side by side',
+    given: lines(
+      'No,Name,Section,,No,Name,Section',
+      '1,Amira Haddad,A,,4,Dov Ash,B',
+      '2,Bram Visser,A,,5,Eva Lind,B',
+      '3,Chipo Dube,B,,,,',
+    ),
+    students: ['Amira Haddad', 'Dov Ash', 'Bram Visser', 'Eva Lind', 'Chipo Dube'],
+    facts: [{ section: 'A' }, { section: 'B' }, { section: 'A' }],
+  },
+  {
+    name: 'sections side by side, each with its marks',
+    given: lines(
+      'Section A,,Section B,',
+      'Amira Haddad,71,Dov Ash,65',
+      'Bram Visser,88,Eva Lind,90',
+      'Chipo Dube,75,,',
+    ),
+    students: ['Amira Haddad', 'Dov Ash', 'Bram Visser', 'Eva Lind', 'Chipo Dube'],
+    facts: [
+      { section: 'Section A', attributes: { '2': 71 } },
+      { section: 'Section B', attributes: { '2': 65 } },
+    ],
+  },
+  {
+    name: 'family names in capitals before a dash',
+    given: lines('HADDAD - Amira', 'VISSER - Bram', 'DUBE - Chipo'),
+    students: ['Amira HADDAD', 'Bram VISSER', 'Chipo DUBE'],
+    facts: [{ givenName: 'Amira', familyName: 'HADDAD' }],
+  },
 ];

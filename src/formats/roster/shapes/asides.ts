@@ -1,6 +1,6 @@
 import { kindOfLine } from '../lineKinds';
 import { cleanText, plainWords } from '../text';
-import type { Skipped } from '../types';
+import type { RosterWarning, Skipped } from '../types';
 
 /** A line of a list with its place in the text, from 1. */
 export interface Line {
@@ -18,6 +18,13 @@ const DAY =
 /** "08:55", "[10:32, 3/11/2026]", "3/11/2026, 10:32 -" before a name. */
 const MOMENT =
   /^\s*\[?(?:\d{1,4}[-./]\d{1,2}[-./]\d{1,4},?\s+)?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?(?!\p{L}))?(?:,?\s*\d{1,4}[-./]\d{1,2}[-./]\d{1,4})?\]?\s*(?:[-–—]\s+)?(?=\p{L})/iu;
+/** Dots and strokes up to the next column, or to sign on. */
+const LEADER = /(?:[._…·]\s?){3,}|…+/gu;
+/** "**Amira Haddad**", "~~Amira Haddad~~". */
+const SET_OFF = /^\s*(\*\*|__|~~|[*_`])(?=\S)([^*_~`]+)\1\s*$/u;
+/** "Amira Haddad - absent", "Chipo Dube: needs the front seat": small words behind a dash or a colon. */
+const REMARK = /^([^:–—]{3,80}?)(?:\s[-–—]|:)\s+(\p{Ll}.*)$/u;
+const NAME_WORD = /^[\p{L}\p{M}.'’-]+$/u;
 const SAID = /^([^:]{1,60}?)\s*:\s/;
 
 /**
@@ -27,10 +34,18 @@ const SAID = /^([^:]{1,60}?)\s*:\s/;
 export function withoutAsides(all: readonly Line[]): {
   readonly lines: readonly Line[];
   readonly skipped: readonly Skipped[];
+  readonly warnings: readonly RosterWarning[];
 } {
   const skipped: Skipped[] = [];
+  const warnings: RosterWarning[] = [];
+  const plain = all.map(({ line, text }) => ({
+    line,
+    text: text.replace(LEADER, ' ').replace(SET_OFF, '$2'),
+  }));
   const timed = all.filter(({ text }) => MOMENT.test(text)).length > Math.max(1, all.length / 2);
-  const bare = timed ? all.map((one) => ({ ...one, text: one.text.replace(MOMENT, '') })) : all;
+  const bare = timed
+    ? plain.map(({ line, text }) => ({ line, text: text.replace(MOMENT, '') }))
+    : plain;
   const chat = timed && bare.filter(({ text }) => SAID.test(text)).length > bare.length / 2;
   const seen = new Set<string>();
   const lines = bare.flatMap(({ line, text }): readonly Line[] => {
@@ -45,12 +60,18 @@ export function withoutAsides(all: readonly Line[]): {
       seen.add(plainWords(name));
       return [{ line, text: name }];
     }
+    const [, named = '', remark = ''] = REMARK.exec(text) ?? [];
+    if (isWholeName(named) && kindOfLine(text) === null) {
+      skipped.push({ row: line, name: remark, reason: 'footer' });
+      warnings.push({ kind: 'doubtfulName', row: line, name: named, given: '', likely: '' });
+      return [{ line, text: named }];
+    }
     const found = behind(text);
     if (!found) return [{ line, text }];
     skipped.push({ row: line, name: found.aside, reason: 'private' });
     return [{ line, text: found.text }];
   });
-  return { lines, skipped };
+  return { lines, skipped, warnings };
 }
 
 /** A line without the telephone number or day at its end; null where it has none, or is nobody's line. */
@@ -66,4 +87,16 @@ function behind(line: string): { readonly text: string; readonly aside: string }
   if (!found || !/\p{L}{2}/u.test(before) || kindOfLine(text) !== null) return null;
   const aside = found[0].replace(found === day ? /^[\s,;:–—*([-]+|[)\]]$/g : /^[\s,;:–—-]+/g, '');
   return { text: before, aside };
+}
+
+/** Two words and more that begin and end with a capital one, brackets aside. */
+function isWholeName(text: string): boolean {
+  const all = cleanText(text.replace(/\([^)]*\)/g, ' ')).split(' ');
+  const isCapital = (word = ''): boolean => /^\p{Lu}/u.test(word);
+  return (
+    all.length > 1 &&
+    all.every((word) => NAME_WORD.test(word)) &&
+    isCapital(all[0]) &&
+    isCapital(all.at(-1))
+  );
 }

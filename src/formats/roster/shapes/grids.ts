@@ -3,7 +3,7 @@ import { roleOfColumn } from '../headings';
 import { isPlace, isRule, isTotal, kindOfLine, sectionHeading } from '../lineKinds';
 import { looksLikeName } from '../names';
 import { cleanText, isMissingName, plainWords } from '../text';
-import type { Row, Skipped, SkipReason, Table } from '../types';
+import type { ColumnRole, Row, Skipped, SkipReason, Table } from '../types';
 import { nameAndAddress, splitOutside } from './names';
 
 const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
@@ -80,6 +80,63 @@ export function seatsTable(table: Table): Table | null {
     ],
   );
 }
+
+/**
+ * Halves of a table side by side, to save paper: the same headings again, or a name of a section over each half; null
+ * where a table does not look like that. A row of it becomes a row for each half.
+ */
+export function halvesTable(table: Table): Table | null {
+  const at = table.rows.findIndex((row) => cellsOf(row).length > 1);
+  const head = table.rows[at];
+  if (!head) return null;
+  const width = Math.max(...table.rows.slice(at).map(({ cells }) => cells.length));
+  const isEmpty = (column: number): boolean =>
+    table.rows.slice(at).every(({ cells }) => cleanText(cells[column] ?? '') === '');
+  const columns = Array.from({ length: width }, (_, column) => column).filter(
+    (column) => !isEmpty(column),
+  );
+  const heads = columns.map((column) => cleanText(head.cells[column] ?? ''));
+  const headed = heads.filter((text) => sectionHeading(text) !== null).length > 1;
+  const size = halfWidth(heads, headed);
+  if (size === null) return null;
+  const halves = Array.from({ length: heads.length / size }, (_, half) =>
+    columns.slice(half * size, (half + 1) * size),
+  );
+  const below = table.rows.slice(at + 1).flatMap((row): Row[] => {
+    // A line over all of it, such as a total, stays one row.
+    if (cellsOf(row).length === 1 && cleanText(row.cells[columns[0] ?? 0] ?? '') !== '')
+      return [row];
+    return halves.flatMap((half, i): Row[] => {
+      const cells = half.map((column) => row.cells[column] ?? '');
+      if (cells.every((cell) => cleanText(cell) === '')) return [];
+      return [{ ...row, cells: headed ? [...cells, heads[i * size] ?? ''] : cells }];
+    });
+  });
+  const names = headed ? below.filter(({ cells }) => looksLikeName(cells[0] ?? '')) : below;
+  if (below.length < 3 || names.length < below.length * 0.8) return null;
+  const cells = headed ? ['Name', ...heads.slice(1, size), 'Section'] : heads.slice(0, size);
+  return {
+    ...table,
+    belief: MUCH,
+    rows: [...table.rows.slice(0, at), { ...head, cells }, ...below],
+  };
+}
+
+/** How many columns a half has: up to the next heading where each heads a section, else up to the same heading again. */
+function halfWidth(heads: readonly string[], headed: boolean): number | null {
+  const named = heads.some((text) => NAME_ROLES.has(roleOfColumn(text)));
+  for (let size = 2; size <= heads.length / 2; size++) {
+    const again = heads.every((text, i) =>
+      headed
+        ? (sectionHeading(text) !== null) === (i % size === 0) && (i % size === 0 || text === '')
+        : plainWords(text) === plainWords(heads[i % size] ?? ''),
+    );
+    if (heads.length % size === 0 && again && (headed || named)) return size;
+  }
+  return null;
+}
+
+const NAME_ROLES: ReadonlySet<ColumnRole | null> = new Set(['fullName', 'givenName', 'familyName']);
 
 /** Whole names printed in two columns, to save paper; those of one family side by side are a child and a parent. */
 function areNamesTwice(rows: readonly Row[], names: readonly Cell[]): boolean {

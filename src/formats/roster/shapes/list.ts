@@ -3,7 +3,8 @@ import type { Table } from '../types';
 import { blanksTable } from './blanks';
 import { cardsTable } from './cards';
 import { cellsTable } from './cells';
-import { groupColumnsTable, groupRowsTable, seatsTable } from './grids';
+import { dashesTable } from './dashes';
+import { groupColumnsTable, groupRowsTable, halvesTable, seatsTable } from './grids';
 import { isAddressList, isBulleted, namesTable, withoutBullets } from './names';
 
 /** How a text may be laid out. A new one is a line in one of the two lists below. */
@@ -38,11 +39,13 @@ export const SHAPES = [
   { id: 'comma', read: (text) => (isAddressList(text) ? null : cells(',')(text)) },
   { id: 'bar', read: cells('|') },
   { id: 'blanks', read: blanksTable },
+  { id: 'dashes', read: dashesTable },
 ] as const satisfies readonly Shape[];
 
 /** Ways in which a table holds several students in one row. */
 export const GRIDS = [
   { id: 'groupRows', read: groupRowsTable },
   { id: 'groupColumns', read: groupColumnsTable },
+  { id: 'halves', read: halvesTable },
   { id: 'seats', read: seatsTable },
 ] as const satisfies readonly Grid[];

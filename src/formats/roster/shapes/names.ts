@@ -63,7 +63,11 @@ export function namesTable(text: string): Table {
   const all = headedBlocks(
     text.split(/\r\n|\r|\n/).map((one, index): Line => ({ line: index + 1, text: one })),
   );
-  const { lines, skipped } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
+  const {
+    lines,
+    skipped,
+    warnings: remarked,
+  } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
   const filled = joinBroken(lines);
   const groups = groupLines(filled);
   const alone = filled.length === 1;
@@ -127,7 +131,7 @@ export function namesTable(text: string): Table {
     }
     if (entries.length === 0) rows.push({ line, cells: [stripped === '' ? raw.trim() : stripped] });
   }
-  const warnings = many ? [] : pairsIn(rows);
+  const warnings = [...remarked, ...(many ? [] : pairsIn(rows))];
   return {
     name: '',
     rows,

@@ -1,0 +1,33 @@
+import { looksLikeName } from '../names';
+import type { Row, Table } from '../types';
+
+/** So many of the lines must have the sign. */
+const MOST = 0.6;
+const EVEN = 0.05;
+const SIGNS = [/\s+[-–—]\s+/u, /\s*:\s+/u] as const;
+
+/** "Amira Haddad — new" on every line: two columns with a dash or a colon between; null for other text. */
+export function dashesTable(text: string): Table | null {
+  const lines = text.split(/\r\n|\r|\n/);
+  const filled = lines.filter((line) => line.trim() !== '');
+  if (filled.length < 2) return null;
+  const sign = SIGNS.find((one) => {
+    const parted = filled.map((line) => line.split(one)).filter(({ length }) => length === 2);
+    // Several names behind one are a group with its members.
+    const several = parted.filter(([, behind = '']) => /[,;&/]/.test(behind));
+    const named = parted.filter(
+      ([before = '']) => looksLikeName(before) && !/[([][^)\]]*$/.test(before),
+    );
+    return (
+      parted.length >= filled.length * MOST &&
+      several.length === 0 &&
+      named.length >= parted.length * MOST
+    );
+  });
+  if (!sign) return null;
+  const rows = lines.map((line, index): Row => {
+    const cells = line.split(sign).map((cell) => cell.trim());
+    return { line: index + 1, cells: cells.length > 2 ? [line.trim()] : cells };
+  });
+  return { name: '', rows, commaIsDecimal: false, belief: EVEN };
+}
