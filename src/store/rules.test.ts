@@ -1,6 +1,9 @@
 import { BY_SECTION } from '../schema/recipe';
 import { addLeaveOut, addSection, removeLeaveOut, removeSection } from './actions/classParts';
-import { createClass } from './actions/classes';
+import { addAdult, addPeriod, editAdult, removePeriod, setLeads } from './actions/adults';
+import { belongingTo, createClass, openBackup } from './actions/classes';
+import { countAgain, noteUse, setLineupState } from './actions/lineups';
+import { takeInRoster } from './actions/takeInRoster';
 import {
   addStudent,
   deleteStudent,
@@ -23,7 +26,19 @@ import {
   starTake,
   swapStudents,
 } from './actions/takes';
-import { classById, lineupsOf, rollOf, shownTake, studentsOf, takesOf } from './queries';
+import {
+  adultsOf,
+  allClasses,
+  classById,
+  lineupsOf,
+  planOf,
+  rollOf,
+  rollOfLineup,
+  shownAs,
+  shownTake,
+  studentsOf,
+  takesOf,
+} from './queries';
 import { newGroup } from '../schema/take';
 import { storeWith } from './testStore';
 
@@ -164,4 +179,118 @@ test('a take that goes leaves the newest of the others shown; one that is brough
   expect(take().id).toBe(first!.id);
   deleteTake(store, second!);
   expect(take().id).toBe(first!.id);
+});
+
+test('a record is frozen whole while the application is made, and not where it is in use', () => {
+  const { ids, of, store, classId } = crew('Ana');
+  const write = (run: () => void) => expect(run).toThrow(TypeError);
+  write(() => Object.assign(of(ids[0]!), { name: 'Other' }));
+  write(() => Object.assign(of(ids[0]!).details, { score: 1 }));
+  write(() => (of(ids[0]!).wishes as string[]).push('nobody'));
+  expect(of(ids[0]!)).toMatchObject({ name: 'Ana', left: null, details: {}, wishes: [] });
+  const before = process.env.NODE_ENV;
+  Object.assign(process.env, { NODE_ENV: 'production' });
+  const bo = addStudent(store, classId, { name: 'Bo', email: '' });
+  Object.assign(process.env, { NODE_ENV: before });
+  expect([Object.isFrozen(of(bo)), Object.isFrozen(of(bo).wishes)]).toEqual([false, false]);
+});
+
+test('the roll of a lineup is that of the day on which it was used, and today’s while it is in use or used today', () => {
+  const { store, lineup, ids } = dealt();
+  const there = (day: string): number =>
+    rollOfLineup(store.records, lineup.id, day).filter(({ here }) => here).length;
+  setTakesPart(store, [ids[0]!], false, '2026-11-02');
+  noteUse(store, lineup.id, '2026-11-02');
+  expect([there('2026-11-02'), there('2026-11-09')]).toEqual([5, 5]);
+  setLineupState(store, lineup.id, 'inUse', '2026-11-02');
+  expect(there('2026-11-09')).toBe(6);
+  setLineupState(store, lineup.id, 'retired', '2026-11-02');
+  setTakesPart(store, ids.slice(0, 3), false, '2026-11-09');
+  countAgain(store, lineup.id, '2026-11-09');
+  expect([there('2026-11-02'), there('2026-11-09'), there('2026-11-16')]).toEqual([6, 3, 3]);
+});
+
+test('takes stand in the order in which they were made, whatever order they are read in', () => {
+  const { store, lineup, take } = dealt();
+  const first = take();
+  addTake(store, lineup.id, 2, first.groups);
+  store.records.change('load', ({ put, remove }) => {
+    remove(first.id);
+    put({ ...first, id: first.id.replace(/^t/, 'tz') as typeof first.id });
+  });
+  store.records.change('load', ({ put }) =>
+    put({ ...first, id: 't_later' as typeof first.id, number: 0 }),
+  );
+  expect(takesOf(store.records, lineup.id).map(({ number }) => number)).toEqual([0, 1, 2]);
+});
+
+test('what a class sees of a lineup holds those in its groups and those who lead them, and no one else', () => {
+  const { store, classId, lineup } = dealt();
+  const seen = () => shownAs(store.records, lineup.id)!;
+  addStudent(store, classId, { name: 'Gil', email: '' });
+  addAdult(store, classId, { name: 'Ms Tan' });
+  const oda = addAdult(store, classId, { name: 'Oda Lind' });
+  expect(
+    seen()
+      .students.map(({ name }) => name)
+      .join(' '),
+  ).toBe('Ana Bo Caro Dov Eli Fay');
+  expect(seen().adults).toEqual([]);
+  setLeads(store, lineup.id, () => ({ one: { adultId: oda, periodId: null } }) as never);
+  expect(JSON.stringify(seen().adults)).toContain('Oda Lind');
+  expect(JSON.stringify(seen().adults)).not.toContain('Ms Tan');
+});
+
+test('a time that is removed goes from those who could then, and every other time stays', () => {
+  const { store, classId, lineup } = dealt();
+  const [early, late] = ['Early', 'Late'].map((name) =>
+    addPeriod(store, classId, { name } as Parameters<typeof addPeriod>[2]),
+  );
+  const oda = addAdult(store, classId, { name: 'Oda Lind' });
+  editAdult(store, oda, { times: [early!, late!] });
+  const lead = (periodId: typeof early) => ({ adultId: oda, periodId });
+  setLeads(store, lineup.id, () => ({ one: lead(early), two: lead(late) }) as never);
+  removePeriod(store, classId, early!);
+  expect(adultsOf(store.records, classId).map(({ times }) => times)).toEqual([[late]]);
+  const { leads } = planOf(store.records, lineup.id)!;
+  expect(Object.values(leads).map(({ periodId }) => periodId)).toEqual([null, late]);
+});
+
+test('a class from a file as a copy leaves the one on the shelf alone; in its place it takes away what is not in it', () => {
+  const { store, classId } = crew('Ana Bo');
+  const file = [...belongingTo(store.records, classId)];
+  addStudent(store, classId, { name: 'Caro', email: '' });
+  const names = (): string[] =>
+    allClasses(store.records).map(({ id }) =>
+      studentsOf(store.records, id)
+        .map(({ name }) => name)
+        .join(' '),
+    );
+  openBackup(store, [{ records: file, answer: 'copy' }]);
+  expect(names().sort()).toEqual(['Ana Bo', 'Ana Bo Caro']);
+  store.history.undo();
+  openBackup(store, [{ records: file, answer: 'replace' }]);
+  expect(names()).toEqual(['Ana Bo']);
+});
+
+test('students are counted in each class for itself', () => {
+  const { store, ids, of } = crew('Ana Bo');
+  const other = createClass(store, 'Lecture', 'Week 1');
+  const caro = addStudent(store, other, { name: 'Caro', email: '' });
+  expect([...ids, caro].map((id) => of(id).order)).toEqual([1, 2, 1]);
+});
+
+test('a list says what is new of a student; where it says nothing, what was known stays', () => {
+  const { store, classId, ids, of } = crew('Ana');
+  editStudent(store, ids[0]!, { email: 'ana@example.org', externalId: '41' });
+  const facts = { name: '', givenName: '', familyName: '', preferredName: '', section: '' };
+  const says = (email: string, externalId: string): void =>
+    takeInRoster(store, classId, {
+      ...{ added: [], details: [], staff: [], gone: [], day: '2026-11-02' },
+      updated: [{ id: ids[0]!, facts: { ...facts, email, externalId, details: {} } }],
+    });
+  says('', '');
+  expect(of(ids[0]!)).toMatchObject({ name: 'Ana', email: 'ana@example.org', externalId: '41' });
+  says('ana.h@example.org', '42');
+  expect(of(ids[0]!)).toMatchObject({ email: 'ana.h@example.org', externalId: '42' });
 });
