@@ -97,6 +97,8 @@ export function sectionHeading(line: string): string | null {
   if (bare === '' || bare.includes('@')) return null;
   const [head = '', tail = ''] = bare.split(/\s+[-–—]\s+|\s*:\s+/, 2);
   if (SECTION_LINE.test(plainWords(bare))) return bare;
+  const unremarked = bare.replace(/\s*\([^()]*\)$/, '');
+  if (unremarked !== bare && SECTION_LINE.test(plainWords(unremarked))) return unremarked;
   // "Period 3 - Biology" says what the part is about as well.
   if (SECTION_LINE.test(plainWords(head)) && !/[,;]/.test(tail) && tail.split(' ').length <= 4)
     return bare;

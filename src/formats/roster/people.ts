@@ -2,10 +2,12 @@ import { hasContent } from './delimited';
 import { isBetween, isSurelyHeading, roleOfColumn } from './headings';
 import {
   isListTitle,
+  isPlace,
   isPointsLabel,
   isRule,
   isTotal,
   kindOfLine,
+  sectionHeading,
   type LineKind,
 } from './lineKinds';
 import {
@@ -86,6 +88,9 @@ class RowReader implements People {
   /** Lines over the title of a list, such as the name of a school. */
   private readonly overTitle: ReadonlySet<number>;
   private section: string | null = null;
+  /** Where a group is told in its first row alone: the group told last; null where each row tells its own. */
+  private toldLast: string | null = null;
+  private readonly toldOnce: boolean;
 
   constructor(
     table: Table,
@@ -121,6 +126,12 @@ class RowReader implements People {
     this.overTitle = linesOverTitle(table.rows, reading.headingRow);
     this.figures = figureRows(table.rows, reading.headingRow);
     this.usual = usualFirstCells(below);
+    const [sections] = this.columnsOf.get('section') ?? [];
+    this.toldOnce =
+      sections !== undefined &&
+      // Such a list begins with its groups.
+      reading.columns.slice(0, sections).every(({ role }) => role === 'leftOut') &&
+      areToldOnce(below.filter(hasContent).map(({ cells }) => cells[sections] ?? ''));
   }
 
   read(row: Row, index: number): void {
@@ -226,7 +237,7 @@ class RowReader implements People {
     const label = filled[0] ?? '';
     if (filled.every(isRule) && (person.shown === '' || this.isList || label.length > 1))
       return 'rule';
-    if (this.isHeadingAgain(row, index === this.reading.headingRow + 1)) return 'heading';
+    if (this.isHeadingAgain(row, this.persons.length === 0)) return 'heading';
     if (this.titles.size > 0 && this.titles.has(titleKey(row))) return 'title';
     if (isPointsLabel(label) || isPointsLabel(person.shown)) return 'points';
     const identified = person.email !== null || person.externalId !== null;
@@ -256,6 +267,7 @@ class RowReader implements People {
   ): SkipReason | null {
     const first = index === this.reading.headingRow + 1;
     if (this.overTitle.has(index)) return 'title';
+    if (this.isList && label.includes(' ') && isPlace(label)) return 'place';
     if (isTotal(label) || isTotal(person.shown) || this.figures.has(index)) return 'total';
     const figure = person.shown === '' && /^\d/.test(label);
     if (said !== null && said.kind !== 'staff' && !figure)
@@ -303,8 +315,8 @@ class RowReader implements People {
     const [full = '', beside = ''] = /\S@\S/.test(whole) ? nameAndAddress(whole) : [whole];
     const address = addressIn(emailCell || beside);
     const { plain: fullName, remark: said } = withoutRemark(unquoted(full).replace(/[*†‡]+$/, ''));
-    // "Amira Haddad (7B)" tells the class of somebody, and is no part of the name.
-    const inClass = CLASS_REMARK.test(said) ? said : '';
+    // "Amira Haddad (7B)", "Bram Visser (Group 2)" tells the class of somebody, and is no part of the name.
+    const inClass = said.endsWith(':') ? '' : (sectionHeading(said) ?? '');
     const remark = inClass === '' ? said : '';
     const givenCell = withoutRemark(unquoted(this.cell(row, 'givenName')));
     const fromFull = splitName(fullName);
@@ -328,12 +340,18 @@ class RowReader implements People {
       shown: shown || nameOfAddress(address),
       email: address === '' ? null : address,
       externalId: this.cell(row, 'externalId') || null,
-      section: this.cell(row, 'section') || inClass || this.section,
+      section: this.sectionOf(row) || inClass || this.section,
       ...this.attributes(row, shown),
       staff: roleOfPerson(role) === 'staff' || isStaffRemark(remark),
       role: role || (isStaffRemark(remark) ? remark : ''),
       aside: asWritten && isAside(remark) ? remark : '',
     };
+  }
+
+  private sectionOf(row: Row): string {
+    const told = this.cell(row, 'section');
+    if (told !== '') this.toldLast = told;
+    return told === '' && this.toldOnce ? (this.toldLast ?? '') : told;
   }
 
   /** The cells of a role, cleaned and joined; '' where they are missing. */
@@ -393,8 +411,6 @@ function isAside(remark: string): boolean {
     (/^\p{Ll}/u.test(remark) || remark.includes(' '))
   );
 }
-
-const CLASS_REMARK = /^\d{1,2}\s?[A-Za-z]$/;
 
 /** How the line that names who wrote a letter begins, as the list of names has it. */
 const SENDER = 'From: ';
@@ -510,6 +526,18 @@ function isUnlikeName(shown: string, usual: Usual): boolean {
   if (/\d/.test(shown)) return usual.withoutFigures;
   const small = /^\p{Ll}/u.test(shown) && !/\p{Lu}/u.test(shown);
   return usual.capital && small && shown.split(' ').length > 2;
+}
+
+/** Whether groups are each told in their first row, with blanks below: half of the cells and more, the first filled. */
+function areToldOnce(cells: readonly string[]): boolean {
+  const told = cells.map(cleanText).filter((cell) => cell !== '');
+  return (
+    cells.length > 3 &&
+    cleanText(cells[0] ?? '') !== '' &&
+    told.length > 1 &&
+    told.length <= cells.length / 2 &&
+    new Set(told).size === told.length
+  );
 }
 
 /** Words that stand for nothing as often as they are a name, and names with signs, on a row that says no more. */

@@ -4,7 +4,7 @@ import { isPointsLabel, isTotal } from './lineKinds';
 import { isSchoolRole } from './names';
 import { cleanText, isMissing, plainWords } from './text';
 import type { ColumnReading, ColumnRole, Reading, Row, Table } from './types';
-import { guessKind } from './values';
+import { guessKind, isOddWord } from './values';
 
 /** A heading is sought in this many rows from the top. */
 const HEADING_ROWS = 25;
@@ -99,7 +99,7 @@ function findHeading(rows: readonly Row[], width: number): number {
     const alone = filled.length === 1 && share(rest.map(countFilled), (count) => count === 1) > 0.6;
     if (!surely(row) || (filled.length < Math.min(width, 2) && !alone)) return false;
     if (rest.length === 0 || isData(row, rest)) return false;
-    return isUnlikeData(row) || (holdsNoFigures(row) && restHasFigures(row, rest));
+    return isUnlikeData(row) || countsOn(row) || (holdsNoFigures(row) && restHasFigures(row, rest));
   });
   if (one >= 0) return one;
   const first = top.find(hasContent);
@@ -111,7 +111,7 @@ function findHeading(rows: readonly Row[], width: number): number {
   const dated = !isFilled(corner) && dates.length > 0 && dates.every(isDate);
   const worded =
     isUnlikeData(first) &&
-    first.cells.every(isFilled) &&
+    first.cells.every((cell) => !isMissing(cell) && !isOddWord(cleanText(cell))) &&
     (restHasFigures(first, rest) || restAloneHasDigits(first, rest));
   return dated || worded ? rows.indexOf(first) : -1;
 }
@@ -157,6 +157,14 @@ function restHasFigures(first: Row, rest: readonly Row[]): boolean {
     const cells = rest.map((row) => row.cells[column] ?? '').filter((cell) => !isMissing(cell));
     return cells.length > 0 && cells.every((cell) => /^[\d.,%+-]+$|@/.test(cell.trim()));
   });
+}
+
+/** Figures that count on beside a word: "Name", 1, 2, 3 for the weeks. */
+function countsOn({ cells }: Row): boolean {
+  const figures = cells.filter((cell) => /^\d{1,3}$/.test(cell.trim())).map(Number);
+  return (
+    figures.length > 1 && figures.every((one, i) => i === 0 || one === (figures[i - 1] ?? 0) + 1)
+  );
 }
 
 /** Some column holds a figure somewhere in every row, and of many, but the first ("7B" under a word for classes). */

@@ -67,6 +67,7 @@ export const roster = {
     groupRows: 'a group in each row',
     groupColumns: 'a group in each column',
     halves: 'halves of a table side by side',
+    ledRows: 'rows that begin with a group',
     seats: 'a seat plan',
   },
   namesTitle: (number: number) => `${count(number, 'name')} in this list`,

@@ -68,6 +68,7 @@ export const roster = {
     groupRows: 'un grupo en cada fila',
     groupColumns: 'un grupo en cada columna',
     halves: 'mitades de una tabla, una junto a otra',
+    ledRows: 'filas que empiezan por un grupo',
     seats: 'un plano de asientos',
   },
   namesTitle: (number: number) => `${count(number, 'nombre')} en esta lista`,

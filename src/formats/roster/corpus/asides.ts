@@ -168,4 +168,33 @@ export const asides: readonly RosterCase[] = [
     given: lines('~~Amira Haddad~~', '**Bram Visser**', '_Chipo Dube_', 'Dov Ash'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
   },
+  {
+    name: 'signs of several days, marks of footnotes, and a class after a stroke',
+    given: lines(
+      'Amira Haddad ✓ ✓ ✗',
+      'Bram Visser ✓ ✗ ✓',
+      'Chipo Dube¹',
+      'Dov Ash',
+      '¹ needs the front seat',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
+    name: 'classes after a stroke',
+    given: lines('Amira Haddad / 7B', 'Bram Visser / 7B', 'Chipo Dube / 7C'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
+  },
+  {
+    name: 'links to addresses',
+    given: lines('mailto:amira.haddad@example.org', 'mailto:bram.visser@example.org'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ email: 'amira.haddad@example.org' }],
+  },
+  {
+    name: 'groups in brackets behind names',
+    given: lines('Amira Haddad (Group 2)', 'Bram Visser (Group 1)', 'Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: 'Group 2' }, { section: 'Group 1' }, { section: null }],
+  },
 ];

@@ -12,6 +12,9 @@ describe.each(Object.entries(CORPUS))('%s', (_, cases) => {
     if (one.leftOut) {
       expect(skipped.map(({ name }) => name)).toEqual(expect.arrayContaining([...one.leftOut]));
     }
+    if (one.askedPairs !== undefined) {
+      expect(warnings.filter(({ kind }) => kind === 'twoNames')).toHaveLength(one.askedPairs);
+    }
     if (one.asked) {
       const doubtful = warnings.filter(({ kind }) => kind === 'doubtfulName');
       expect(doubtful.map(({ name }) => name)).toEqual(one.asked);

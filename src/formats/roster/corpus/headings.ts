@@ -299,4 +299,27 @@ export const headings: readonly RosterCase[] = [
     students: ['अमित शर्मा', 'प्रिया सिंह'],
     facts: [{ section: '7', attributes: {} }],
   },
+  {
+    name: 'weeks counted beside the heading of names',
+    given: lines('Name\t1\t2\t3\t4', 'Amira Haddad\tx\t\tx\t', 'Bram Visser\t\tx\t\tx'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ attributes: { '1': 'yes', '3': 'yes' } }, { attributes: { '2': 'yes', '4': 'yes' } }],
+  },
+  {
+    name: 'a heading below the title of a plain list',
+    given: lines(
+      'Klassenliste 8b',
+      'Nr. Name, Vorname Geb.',
+      '1 Häußler, Jörg 01.02.2010',
+      '2 Groß, Anna 05.06.2010',
+      '3 von der Heide, Paul 07.08.2010',
+    ),
+    students: ['Jörg Häußler', 'Anna Groß', 'Paul von der Heide'],
+    leftOut: ['Klassenliste 8b', 'Nr. Name, Vorname Geb.'],
+  },
+  {
+    name: 'a first student without a mark is no heading',
+    given: lines('Amira Haddad,absent', 'Bram Visser,12', 'Chipo Dube,13', 'Dov Ash,14'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
 ];

@@ -11,6 +11,8 @@ export interface RosterCase {
   readonly leftOut?: readonly string[];
   /** Students who are doubtful; told only where the case is about it. */
   readonly asked?: readonly string[];
+  /** How many lines may name two people; told only where the case is about it. */
+  readonly askedPairs?: number;
   /** What is known about each student, as far as the case is about it. */
   readonly facts?: readonly Partial<RosterStudent>[];
   /** Name → kind of each detail; told only where the case is about it. */

@@ -1,5 +1,6 @@
 import { roleOfColumn } from '../headings';
 import { kindOfLine } from '../lineKinds';
+import { looksLikeName } from '../names';
 import { cleanText, plainWords } from '../text';
 import type { Row, Skipped, Table } from '../types';
 
@@ -9,7 +10,7 @@ const SURE = 0.3;
 /** Text with a line for each fact of a person, as one row a person; null for other text. */
 export function cardsTable(text: string): Table | null {
   const lines = text.split(/\r\n|\r|\n/);
-  const facts = lines.map(factOf);
+  const facts = namedFacts(lines);
   const filled = lines.filter((line) => line.trim() !== '').length;
   const known = facts.flatMap((fact) => (fact && roleOfColumn(fact.label) !== null ? [fact] : []));
   const named = known.filter(({ label }) => NAMES.has(roleOfColumn(label) ?? ''));
@@ -46,9 +47,33 @@ export function cardsTable(text: string): Table | null {
   };
 }
 
+interface Fact {
+  readonly label: string;
+  readonly value: string;
+}
+
+/** The facts of lines; a name over the facts of somebody is one of them. */
+function namedFacts(lines: readonly string[]): readonly (Fact | null)[] {
+  const facts = lines.map(factOf);
+  const filled = lines.flatMap((line, index) => (line.trim() === '' ? [] : [index]));
+  const heads = filled.filter((index) => !facts[index]);
+  const known = facts.filter((fact) => fact && roleOfColumn(fact.label) !== null && fact.value);
+  const named =
+    heads.length > 1 &&
+    known.length >= (filled.length - heads.length) / 2 &&
+    heads.every((index) => {
+      const next = facts[filled[filled.indexOf(index) + 1] ?? -1];
+      return looksLikeName((lines[index] ?? '').trim()) && next && next.value !== '';
+    });
+  if (!named) return facts;
+  return facts.map((fact, index) =>
+    heads.includes(index) ? { label: 'Name', value: (lines[index] ?? '').trim() } : fact,
+  );
+}
+
 const NAMES: ReadonlySet<string> = new Set(['fullName', 'givenName', 'familyName']);
 
-function factOf(line: string): { readonly label: string; readonly value: string } | null {
+function factOf(line: string): Fact | null {
   const [, label = '', value = ''] = /^\s*(?:[-•*]\s*)?([^:@]{1,30}?)\s*:\s*(.*)$/.exec(line) ?? [];
   return label === '' || kindOfLine(line)?.kind === 'total' ? null : { label, value: value.trim() };
 }

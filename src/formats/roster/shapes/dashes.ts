@@ -4,7 +4,7 @@ import type { Row, Table } from '../types';
 /** So many of the lines must have the sign. */
 const MOST = 0.6;
 const EVEN = 0.05;
-const SIGNS = [/\s+[-–—]\s+/u, /\s*:\s+/u] as const;
+const SIGNS = [/\s+[-–—]\s+/u, /\s*(?:→|[-=]>)\s*/u, /\s*:\s+/u] as const;
 
 /** "Amira Haddad — new" on every line: two columns with a dash or a colon between; null for other text. */
 export function dashesTable(text: string): Table | null {
@@ -25,9 +25,19 @@ export function dashesTable(text: string): Table | null {
     );
   });
   if (!sign) return null;
+  // "Leader: Amira Haddad" has the name behind.
+  const isWhole = (cell = ''): boolean =>
+    looksLikeName(cell) && /\p{Lu}\S*\s+\S*\p{Lu}/u.test(cell);
+  const parts = filled.map((line) => line.split(sign));
+  const turned =
+    parts.every(([, behind]) => isWhole(behind)) &&
+    parts.every(([before = '']) => !/\s/.test(before.trim()));
   const rows = lines.map((line, index): Row => {
     const cells = line.split(sign).map((cell) => cell.trim());
-    return { line: index + 1, cells: cells.length > 2 ? [line.trim()] : cells };
+    return {
+      line: index + 1,
+      cells: cells.length > 2 ? [line.trim()] : turned ? cells.reverse() : cells,
+    };
   });
   return { name: '', rows, commaIsDecimal: false, belief: EVEN };
 }

@@ -54,7 +54,7 @@ export function seatsTable(table: Table): Table | null {
   const top = filled.findIndex(
     (row) => cellsOf(row).length > 1 || cellsOf(row).some(({ text }) => isPlace(text)),
   );
-  const cells = filled.slice(Math.max(0, top)).flatMap(cellsOf);
+  const cells = withoutSeatNumbers(filled.slice(Math.max(0, top)).flatMap(cellsOf));
   const places = cells.filter(({ text }) => isPlace(text));
   const seats = cells.filter(({ text }) => !isPlace(text) && !isMissingName(text) && !isRule(text));
   const names = seats.filter(({ text }) => looksLikeName(text) && roleOfColumn(text) === null);
@@ -66,7 +66,9 @@ export function seatsTable(table: Table): Table | null {
     (_, column) => names.filter((one) => one.column === column).length,
   );
   const wide = inColumns.filter((count) => count >= 2).length;
-  const inPairs = wide === 2 && areNamesTwice(filled.slice(Math.max(0, top)), names);
+  // Between two names a comma stands for many things, and is asked about as a list.
+  const parted = (table.belief ?? 0) > 0;
+  const inPairs = parted && wide === 2 && areNamesTwice(filled.slice(Math.max(0, top)), names);
   if (places.length === 0 && !(whole && wide >= 3) && !(wide >= 4) && !inPairs) return null;
   return tableOf(
     table,
@@ -137,6 +139,14 @@ function halfWidth(heads: readonly string[], headed: boolean): number | null {
 }
 
 const NAME_ROLES: ReadonlySet<ColumnRole | null> = new Set(['fullName', 'givenName', 'familyName']);
+
+/** "3 Chipo" without the number of the seat, where every seat has one. */
+function withoutSeatNumbers(cells: readonly Cell[]): readonly Cell[] {
+  const NUMBER = /^\d{1,3}[.):]?\s+(?=\p{L})/u;
+  const seats = cells.filter(({ text }) => !isPlace(text));
+  if (!seats.every(({ text }) => NUMBER.test(text))) return cells;
+  return cells.map((one) => ({ ...one, text: one.text.replace(NUMBER, '') }));
+}
 
 /** Whole names printed in two columns, to save paper; those of one family side by side are a child and a parent. */
 function areNamesTwice(rows: readonly Row[], names: readonly Cell[]): boolean {
@@ -256,6 +266,38 @@ export function groupRowsTable(table: Table): Table | null {
       .flatMap(cellsOf)
       .map((one) => aside(one, kindOfLine(one.text)?.kind === 'total' ? 'total' : 'noName')),
   ]);
+}
+
+/** Rows that begin with the name of a group, whole names after it, and no headings; null where a table is not like that. */
+export function ledRowsTable(table: Table): Table | null {
+  const filled = table.rows.filter(hasContent);
+  const rows = filled.map(cellsOf);
+  const leads = rows.flatMap(([first]) => first ?? []);
+  const others = rows.flatMap(([, ...rest]) => rest);
+  const isWhole = ({ text }: Cell): boolean =>
+    looksLikeName(text) && /\p{Lu}\S*\s+\S*\p{Lu}/u.test(text);
+  const fits =
+    rows.length > 1 &&
+    others.length >= rows.length * 2 &&
+    leads.every(({ text, column }) => column === 0 && !isWhole({ line: 0, column, text })) &&
+    leads.every(
+      ({ text }) =>
+        roleOfColumn(text) === null &&
+        /^[\p{L}\d][\p{L}\d '’-]*:?$/u.test(text) &&
+        !/^\d{3,}$/.test(text),
+    ) &&
+    others.every(isWhole) &&
+    new Set([...leads, ...others].map(({ text }) => plainWords(text))).size ===
+      leads.length + others.length;
+  if (!fits) return null;
+  const people = rows.flatMap(([lead, ...rest]) =>
+    rest.map((one) => ({ ...one, section: lead?.text.replace(/:$/, '') ?? '' })),
+  );
+  return tableOf(
+    table,
+    people,
+    leads.map((one) => aside(one, 'section')),
+  );
 }
 
 /** The people named in one cell. */

@@ -4,7 +4,7 @@ import { blanksTable } from './blanks';
 import { cardsTable } from './cards';
 import { cellsTable } from './cells';
 import { dashesTable } from './dashes';
-import { groupColumnsTable, groupRowsTable, halvesTable, seatsTable } from './grids';
+import { groupColumnsTable, groupRowsTable, halvesTable, ledRowsTable, seatsTable } from './grids';
 import { isAddressList, isBulleted, namesTable, withoutBullets } from './names';
 
 /** How a text may be laid out. A new one is a line in one of the two lists below. */
@@ -47,5 +47,6 @@ export const GRIDS = [
   { id: 'groupRows', read: groupRowsTable },
   { id: 'groupColumns', read: groupColumnsTable },
   { id: 'halves', read: halvesTable },
+  { id: 'ledRows', read: ledRowsTable },
   { id: 'seats', read: seatsTable },
 ] as const satisfies readonly Grid[];

@@ -17,7 +17,7 @@ const ID_BEFORE = /^\s*([A-Za-z]{0,3}\d[\d\-./]{2,})[\s:,–-]+(?=\p{L})/u;
 /** "7B Amira Haddad": a class before the name, where most lines have one. */
 const CLASS_BEFORE = /^\s*(\d{1,2}\s?[A-Za-z])[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
 /** "Amira Haddad (0041)", "Amira Haddad 7B". */
-const AFTER = /^(.*\p{L}.*?)\s*[,;–-]?\s+[([]?#?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
+const AFTER = /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?#?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
 /** "Amira Haddad, 7B". */
 const CLASS_AFTER = /^(.*\p{L}.*?)\s*,\s*(\d{1,2}\s?[A-Za-z])$/u;
 /** "(ID: 0041)", "No. 0041": a number with its word. */
@@ -68,11 +68,15 @@ export function namesTable(text: string): Table {
     skipped,
     warnings: remarked,
   } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
-  const filled = joinBroken(lines);
+  const joined = joinBroken(lines);
+  const pairs = arePairs(joined.map(({ text: one }) => one));
+  const filled = pairs
+    ? joined.map((one) => ({ ...one, text: one.text.replace(BETWEEN_TWO, ' / ') }))
+    : joined;
   const groups = groupLines(filled);
   const alone = filled.length === 1;
   const each = filled.map(({ text: one }) => one);
-  const many = holdSeveral(each) || arePairs(each);
+  const many = pairs || holdSeveral(each);
   const strip = stripperFor(each);
   const bulleted = isBulleted(text);
   const rows: Row[] = [{ line: 0, cells: HEADINGS }];
@@ -124,7 +128,7 @@ export function namesTable(text: string): Table {
           continue;
         }
       }
-      const tail = address !== '' ? AFTER.exec(name) : several ? CLASS_AFTER.exec(name) : null;
+      const tail = address !== '' ? numberAfter(name) : several ? CLASS_AFTER.exec(name) : null;
       const inClass =
         tail && /^\D{0,2}\d{1,2}\D{0,2}$/.test(tail[2] ?? '') ? (tail[2] ?? '') : section;
       rows.push({ line, cells: [tail?.[1] ?? name, address, id, group?.label ?? inClass] });
@@ -226,7 +230,7 @@ function stripperFor(
   const again = new Set(numbers).size < numbers.length * 0.7;
   const classes = !running && !ids && most((line) => CLASS_BEFORE.test(line), bare);
   const endOf = (line: string): RegExpExecArray | null =>
-    TOUCHING.exec(line) ?? AFTER.exec(line.replace(LABELLED_NUMBER, ' $1'));
+    TOUCHING.exec(line) ?? numberAfter(line.replace(LABELLED_NUMBER, ' $1'));
   const ends = bare
     .filter((line) => kindOfLine(line) === null)
     .map((line) => endOf(cleanEnd(line))?.[2] ?? '');
@@ -262,6 +266,12 @@ function stripperFor(
   };
 }
 
+/** A number behind a name; "Amira Haddad (Group 2)" has none, for it belongs to the word in the bracket. */
+function numberAfter(line: string): RegExpExecArray | null {
+  const found = AFTER.exec(line);
+  return found && /[([][^)\]]*$/.test(found[1] ?? '') ? null : found;
+}
+
 /** "a)", "b)", "c)": letters before names count only in their order, so that "A. Haddad" keeps its initial. */
 function areInOrder(all: readonly string[]): boolean {
   // "A. Haddad" has an initial, "A. Amira Haddad" a letter before it.
@@ -281,7 +291,7 @@ const cleanEnd = (text: string): string =>
   text
     .trim()
     .replace(/[,;]+\s*$/, '')
-    .replace(/\s*(?:[*†‡]|\p{Extended_Pictographic}[\p{M}\p{Cf}]*)+$/u, '')
+    .replace(/(?:\s*(?:[*†‡✓✗✘✕×¹²³⁴⁵⁶⁷⁸⁹]|\p{Extended_Pictographic}[\p{M}\p{Cf}]*))+$/u, '')
     .trim();
 
 /**
@@ -304,12 +314,15 @@ function holdSeveral(all: readonly string[]): boolean {
   return whole || new Set(parted.map(({ length }) => length)).size > 1;
 }
 
+/** What stands between two people on a line. */
+const BETWEEN_TWO = /\s+(?:and|&|und|y|et|e|en|\+)\s+|\s*\/\s*/u;
+
 /** Whether each line names two people by their whole names, with "and" between them. */
 function arePairs(all: readonly string[]): boolean {
   return (
     all.length > 1 &&
     all.every((line) => {
-      const parts = cleanEnd(line.replace(BULLET, '')).split(LAST);
+      const parts = cleanEnd(line.replace(BULLET, '')).split(BETWEEN_TWO);
       return (
         parts.length === 2 && parts.every((part) => looksLikeName(part) && /\S\s+\S/.test(part))
       );
@@ -336,15 +349,17 @@ function groupLines(all: readonly Line[]): ((line: string) => GroupLine | null) 
     if (said?.kind === 'staff' || said?.kind === 'total') return null;
     const named = sectionHeading(label) !== null;
     if (said?.kind === 'footer' && !named) return null;
-    return members.includes('@') ||
+    return (members.includes('@') && !named) ||
       (!named && !/[,;/&]| and | und | y | et /.test(members) && !line.includes(':'))
       ? null
       : { label: label.trim(), members };
   };
   const groups = all.flatMap(({ text }) => read(text) ?? []);
   const several = groups.filter(({ members }) => /[,;/&]| and | und | y | et /.test(members));
-  return groups.length >= 2 &&
-    groups.length >= all.length * 0.6 &&
+  const somebody = all.filter(({ text }) => kindOfLine(text) === null || read(text) !== null);
+  const one = somebody.length === 1 && groups.length === 1;
+  return (one || groups.length >= 2) &&
+    groups.length >= all.length * (one ? 0 : 0.6) &&
     several.length > 0 &&
     (several.length >= groups.length / 2 ||
       groups.every(({ label }) => sectionHeading(label) !== null))
@@ -432,7 +447,8 @@ export function splitOutside(line: string, sign: string): readonly string[] {
 }
 
 /** The name and the address of an entry; '' where it has none. */
-export function nameAndAddress(entry: string): readonly string[] {
+export function nameAndAddress(given: string): readonly string[] {
+  const entry = given.replace(/^\s*mailto:\s*(?=\S+@)/i, '');
   const angled = /^([^<>]*)<([^<>]*)>\s*([^<>]*)$/.exec(entry);
   const [, before = '', address = '', after = ''] = angled ?? [];
   // Angle brackets without an address sign hold one only at the end of a name, where a slip is to be seen.
