@@ -133,6 +133,7 @@ export function isRemark(line: string): boolean {
   return (
     text.length > LONGEST_NAME ||
     GREETING.test(text) ||
+    /^\([^()]*\)$|^\[[^[\]]*\]$|^[-–—=*_]{2,}.*[-–—=*_]{2,}$/.test(text) ||
     isClosing(text) ||
     /^[*†‡§¹²³]+\s*\S*\s*[=:]/.test(text) ||
     /^[*†‡§¹²³]+\s+\p{Ll}/u.test(text) ||

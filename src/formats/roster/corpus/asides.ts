@@ -197,4 +197,17 @@ export const asides: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     facts: [{ section: 'Group 2' }, { section: 'Group 1' }, { section: null }],
   },
+  {
+    name: 'remarks on lines of their own, stars, boxes to tick, and the end of a list',
+    given: lines(
+      '- [ ] Amira Haddad ★',
+      '- [x] Bram Visser',
+      '(new)',
+      '- [ ] Chipo Dube ★★',
+      '(left in May)',
+      '--- end ---',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['(new)', '(left in May)', '--- end ---'],
+  },
 ];

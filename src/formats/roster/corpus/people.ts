@@ -248,4 +248,15 @@ export const people: readonly RosterCase[] = [
     students: ['Don Moe', 'Sig Aas', 'Ing Tan'],
     facts: [{ givenName: 'Don', familyName: 'Moe' }, { givenName: 'Sig' }, { givenName: 'Ing' }],
   },
+  {
+    name: 'family names first in a column beside classes are no two members of a group',
+    given: lines(
+      '"Name";"Klasse"',
+      '"Häußler, Jörg";"8b"',
+      '"Groß, Anna";"8b"',
+      '"Heide, Paul";"8c"',
+    ),
+    students: ['Jörg Häußler', 'Anna Groß', 'Paul Heide'],
+    facts: [{ section: '8b' }, { section: '8b' }, { section: '8c' }],
+  },
 ];

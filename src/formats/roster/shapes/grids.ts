@@ -221,7 +221,11 @@ export function groupRowsTable(table: Table): Table | null {
   const columns = new Set((numbered.length > 1 ? numbered : single).map(({ column }) => column));
   const below = filled.slice(at + 1);
   const members = below.flatMap(cellsOf).filter(({ column }) => columns.has(column));
-  const several = members.filter(({ text }) => parted(text).length > 1);
+  // "Haddad, Amira" under "Name" is one.
+  const ofOne = single.some(({ text }) => /^(?:name|student|pupil|who)$/.test(plainWords(text)));
+  const isTurned = (text: string): boolean =>
+    ofOne && /^[^,;/|]+,[^,;/|]+$/.test(text) && parted(text).some((part) => !part.includes(' '));
+  const several = members.filter(({ text }) => parted(text).length > 1 && !isTurned(text));
   if (
     numbered.length < 2 &&
     (single.length !== 1 || several.length === 0 || several.length < members.length / 2)

@@ -7,7 +7,7 @@ import { withoutAsides, type Line } from './asides';
 
 /** Signs and numbers that stand before the entries of a list. */
 const BULLET =
-  /^\s*(?:\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
+  /^\s*(?:[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
 /** Letters and Roman numbers before entries; taken for bullets only where most lines have one. */
 const LETTER_BULLET = /^\s*\(?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)]\s+(?=\S)/;
 /** "1 Amira Haddad", "1Amira Haddad": a number alone, where most lines have one. */
@@ -291,7 +291,7 @@ const cleanEnd = (text: string): string =>
   text
     .trim()
     .replace(/[,;]+\s*$/, '')
-    .replace(/(?:\s*(?:[*†‡✓✗✘✕×¹²³⁴⁵⁶⁷⁸⁹]|\p{Extended_Pictographic}[\p{M}\p{Cf}]*))+$/u, '')
+    .replace(/(?:\s*(?:[*†‡✓✗✘✕×★☆¹²³⁴⁵⁶⁷⁸⁹]|\p{Extended_Pictographic}[\p{M}\p{Cf}]*))+$/u, '')
     .trim();
 
 /**
