@@ -502,7 +502,9 @@ test('letters that look wrong are told, and those that do not are not', async ()
 });
 
 test('a row taken for headings that holds no word of any is named, since it may be somebody', () => {
-  expect(skips(read('Amira,Haddad,absent\nBram,Visser,5\nChipo,Dube,6'))).toEqual([
+  expect(skips(read('Amira,Haddad,seven\nBram,Visser,5\nChipo,Dube,6'))).toEqual([
     [1, 'Amira', 'heading'],
   ]);
+  // Who has only no mark is nobody's heading.
+  expect(skips(read('Amira,Haddad,absent\nBram,Visser,5\nChipo,Dube,6'))).toEqual([]);
 });
