@@ -230,7 +230,7 @@ export function roleOfColumn(heading: string): ColumnRole | null {
 const NAMES_TOO = new Set(
   words(`
   christian|nick|mel|klas|block|child|form|stream|zug|rolle|rol|state|sus|ref|goes|called|chosen|
-  social|posta|prefix|pila|rang|index|turno|ad|nume|elev|nimi|м|m|l p|lp`),
+  social|posta|prefix|pila|rang|index|turno|ad|nume|elev|nimi|م|lp`),
 );
 
 /** Whether a cell surely heads a column: it says what, and nobody is called so. */

@@ -104,6 +104,11 @@ export function looksLikeName(text: string): boolean {
   );
 }
 
+/** Whether a text looks like a given and a family name, each with a capital letter. */
+export function looksLikeWholeName(text: string): boolean {
+  return looksLikeName(text) && /\p{Lu}\S*\s+\S*\p{Lu}/u.test(text);
+}
+
 const NOBODY = words(`
   test|demo|dummy|prueba|preview|probe|essai`);
 const NOBODY_TOO = words(`

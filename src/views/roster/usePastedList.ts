@@ -122,9 +122,13 @@ export function usePastedList(theClass: ClassRecord, students: readonly StudentR
         takeInRoster(store, theClass.id, plan);
       } else {
         setComingIn(true);
-        await nextTask();
-        await takeInLongRoster(store, theClass.id, plan, nextTask);
-        setComingIn(false);
+        try {
+          await nextTask();
+          await takeInLongRoster(store, theClass.id, plan, nextTask);
+        } finally {
+          // Where it fails the list is still in the box, and is shown again.
+          setComingIn(false);
+        }
       }
       reading.done();
       setAnswers(new Map());

@@ -1,4 +1,4 @@
-import { looksLikeName } from '../names';
+import { looksLikeName, looksLikeWholeName } from '../names';
 import type { Row, Table } from '../types';
 
 /** So many of the lines must have the sign. */
@@ -26,11 +26,9 @@ export function dashesTable(text: string): Table | null {
   });
   if (!sign) return null;
   // "Leader: Amira Haddad" has the name behind.
-  const isWhole = (cell = ''): boolean =>
-    looksLikeName(cell) && /\p{Lu}\S*\s+\S*\p{Lu}/u.test(cell);
   const parts = filled.map((line) => line.split(sign));
   const turned =
-    parts.every(([, behind]) => isWhole(behind)) &&
+    parts.every(([, behind = '']) => looksLikeWholeName(behind)) &&
     parts.every(([before = '']) => !/\s/.test(before.trim()));
   const rows = lines.map((line, index): Row => {
     const cells = line.split(sign).map((cell) => cell.trim());

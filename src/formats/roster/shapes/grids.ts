@@ -1,7 +1,7 @@
 import { hasContent } from '../delimited';
 import { roleOfColumn } from '../headings';
 import { isPlace, isRule, isTotal, kindOfLine, sectionHeading } from '../lineKinds';
-import { looksLikeName } from '../names';
+import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, isMissingName, plainWords } from '../text';
 import type { ColumnRole, Row, Skipped, SkipReason, Table } from '../types';
 import { nameAndAddress, splitOutside } from './names';
@@ -278,19 +278,17 @@ export function ledRowsTable(table: Table): Table | null {
   const rows = filled.map(cellsOf);
   const leads = rows.flatMap(([first]) => first ?? []);
   const others = rows.flatMap(([, ...rest]) => rest);
-  const isWhole = ({ text }: Cell): boolean =>
-    looksLikeName(text) && /\p{Lu}\S*\s+\S*\p{Lu}/u.test(text);
   const fits =
     rows.length > 1 &&
     others.length >= rows.length * 2 &&
-    leads.every(({ text, column }) => column === 0 && !isWhole({ line: 0, column, text })) &&
+    leads.every(({ text, column }) => column === 0 && !looksLikeWholeName(text)) &&
     leads.every(
       ({ text }) =>
         roleOfColumn(text) === null &&
         /^[\p{L}\d][\p{L}\d '’-]*:?$/u.test(text) &&
         !/^\d{3,}$/.test(text),
     ) &&
-    others.every(isWhole) &&
+    others.every(({ text }) => looksLikeWholeName(text)) &&
     new Set([...leads, ...others].map(({ text }) => plainWords(text))).size ===
       leads.length + others.length;
   if (!fits) return null;
