@@ -9,7 +9,7 @@ import { keepsEverything } from './reference/check';
 import { makeRounds } from './rounds/makeRounds';
 import { ruleBreaks, tellGroupsApart } from './rules/list';
 import { budgetFor } from './search/budget';
-import type { Seen } from './search/listing';
+import type { Known } from './search/known';
 import { solveInSomeSizes } from './search/solve';
 
 export type ArrangeOutcome =
@@ -24,8 +24,8 @@ interface Made {
   /** An assignment for each round. */
   readonly rounds: readonly Int32Array[];
   readonly evaluations: number;
-  /** What was seen where all arrangements were looked at and this is the best of them. */
-  readonly seen?: Seen;
+  /** What is proved where this is the best of all arrangements. */
+  readonly known?: Known;
 }
 
 /**
@@ -75,7 +75,7 @@ function checkOnceMore(
 function toResult(problem: Problem, request: ArrangeRequest, made: Made): ArrangeResult {
   const feasible = made.outcome === 'valid';
   const rounds = made.rounds.map((round) => largerFirst(problem, round));
-  const { leasts, asGood, next } = made.seen ?? {};
+  const { leasts, asGood, next } = made.known ?? {};
   const { measures, provenBest } = measuresOf(problem, rounds, leasts);
   const clash =
     made.outcome === 'impossible' ? explainClash(problem, rngFromSeed(request.seed)) : null;

@@ -3,9 +3,9 @@ import type { Arrangement, Exchange, Term } from '../terms/arrangement';
 /** Counts of each value in each group, kept up to date; what they cost is for the kinds below to say. */
 export abstract class CategoryTerm implements Term {
   value = 0;
-  /** group * valueCount + value → students. */
+  /** group * valueCount + value → students; the row after the last group is for one that sits nowhere. */
   protected readonly counts: Int32Array;
-  /** group → students whose value is known. */
+  /** group → students whose value is known; likewise. */
   protected readonly known: Int32Array;
   /** group → what it costs as it stands. */
   private readonly costs: Float64Array;
@@ -15,8 +15,8 @@ export abstract class CategoryTerm implements Term {
     protected readonly valueCount: number,
     private readonly groupCount: number,
   ) {
-    this.counts = new Int32Array(groupCount * valueCount);
-    this.known = new Int32Array(groupCount);
+    this.counts = new Int32Array((groupCount + 1) * valueCount);
+    this.known = new Int32Array(groupCount + 1);
     this.costs = new Float64Array(groupCount);
   }
 
@@ -107,6 +107,14 @@ export abstract class CategoryTerm implements Term {
 
   mostGain(one: number, two: number): number {
     return (this.costs[one] as number) + (this.costs[two] as number);
+  }
+
+  ofGroup(members: Int32Array, count: number): number {
+    const { groupCount: nowhere, valueCount } = this;
+    this.counts.fill(0, nowhere * valueCount);
+    this.known[nowhere] = 0;
+    for (let i = 0; i < count; i++) this.count(members[i] as number, nowhere, 1);
+    return this.costOfGroup(nowhere);
   }
 
   private move(exchange: Exchange, step: 1 | -1): void {

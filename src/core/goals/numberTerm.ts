@@ -107,6 +107,19 @@ export class BetweenTerm implements Term {
     return true;
   }
 
+  ofGroup(members: Int32Array, count: number): number {
+    const { ofStudent, known, total } = this.of;
+    let [sum, knownCount, squares] = [0, 0, 0];
+    for (let i = 0; i < count; i++) {
+      const deviation = ofStudent[members[i] as number] as number;
+      sum += deviation;
+      squares += deviation * deviation;
+      knownCount += known[members[i] as number] as number;
+    }
+    const between = part(sum, knownCount);
+    return (this.offset * squares + this.sign * between) / total;
+  }
+
   // Net sum and net count stand apart so that each reads one kind of array; as one function they measure slower.
   private netSum({ going, goingCount, coming, comingCount }: Exchange): number {
     const { ofStudent } = this.of;

@@ -72,6 +72,19 @@ class WishTerm implements Term {
     return helped * this.scale;
   }
 
+  ofGroup(members: Int32Array, count: number): number {
+    const { start, student: named } = this.named;
+    let unmet = 0;
+    for (let i = 0; i < count; i++) {
+      const first = start[members[i] as number] as number;
+      const end = start[(members[i] as number) + 1] as number;
+      let place = first;
+      while (place < end && !isAmong(named[place] as number, members, count)) place++;
+      if (end > first && place === end) unmet++;
+    }
+    return unmet * this.scale;
+  }
+
   private unmetFor(group: number, other: number, arrangement: Arrangement): number {
     const { members, sizeOfGroup, capacity, groupOfStudent } = arrangement;
     const { start, student: named } = this.named;
@@ -166,6 +179,11 @@ class WishTerm implements Term {
     if (keep) this.met[wisher] = met;
     return more;
   }
+}
+
+function isAmong(student: number, members: Int32Array, count: number): boolean {
+  for (let i = 0; i < count; i++) if (members[i] === student) return true;
+  return false;
 }
 
 /** Lists of students one after the other: that of student s from start[s] to start[s + 1]. */

@@ -1,29 +1,20 @@
 import type { PreparedGoal } from '../goals/kind';
-import { hasPlacesOfTheirOwn, type Problem, type ProblemGoal } from '../problem/problem';
+import { hasPlacesOfTheirOwn, type Problem } from '../problem/problem';
 import type { Units } from '../problem/units';
 import type { Rng } from '../random/rng';
 import { uniformInt } from '../random/uniform';
 import { tellGroupsApart } from '../rules/list';
 import { Arrangement } from '../terms/arrangement';
+import type { Known } from './known';
 import { Objective } from './objective';
 import { Regrouping } from './regrouping';
 import { MOST_FREE, MOST_OPEN, Reseating, type NextWay } from './reseating';
 import type { Improved, Search } from './work';
 
-/** What looking at all arrangements has shown. */
-export interface Seen {
-  /** goal → the least value that its term has in any of them. */
-  readonly leasts: ReadonlyMap<ProblemGoal, number>;
-  /** How many of them cost as little as the best; ways to number groups of no difference are one. */
-  readonly asGood: number;
-  /** The best of those that cost more; null where there is none. */
-  readonly next: Int32Array | null;
-}
-
 /** The best of all arrangements that keep the rules; of several that cost as little each as likely as any other. */
 export interface Listed extends Improved {
   /** Null where not all were looked at. */
-  readonly seen: Seen | null;
+  readonly known: Known | null;
 }
 
 /** Steps, and arrangements found, between two reports of progress. */
@@ -110,8 +101,8 @@ export function* listAll(
       const told = goals.map(({ goal }, index) => [goal, leasts[index] as number] as const);
       return {
         groupOfStudent: best,
-        seen: all
-          ? { leasts: new Map(told), asGood, next: nextCost < Infinity ? next : null }
+        known: all
+          ? { leasts: new Map(told), asGood, ...(nextCost < Infinity ? { next } : {}) }
           : null,
         evaluations: Math.ceil(used),
       };

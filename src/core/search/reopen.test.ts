@@ -209,7 +209,7 @@ test.each([1, 2, 3, 4, 5, 6, 7, 8])(
         one.term.reset(new Arrangement(problem, groups));
         return one.term.value;
       });
-      expect(listed.seen?.leasts.get(one.goal)).toBeCloseTo(Math.min(...values), 9);
+      expect(listed.known?.leasts.get(one.goal)).toBeCloseTo(Math.min(...values), 9);
     }
     // Groups that a pin names are told apart from the others.
     const named = problem.rules.flatMap((rule) => (rule.kind === 'pin' ? [rule.group] : []));
@@ -218,10 +218,10 @@ test.each([1, 2, 3, 4, 5, 6, 7, 8])(
     );
     const isLeast = (cost: number): boolean => cost < least + 1e-9;
     const dearer = [...costs.values()].filter((cost) => !isLeast(cost));
-    expect(listed.seen?.asGood).toBe([...costs.values()].filter(isLeast).length);
-    expect(listed.seen?.next === null).toBe(dearer.length === 0);
-    if (listed.seen?.next) {
-      expect(costOf(problem, listed.seen.next)).toBeCloseTo(Math.min(...dearer), 9);
+    expect(listed.known?.asGood).toBe([...costs.values()].filter(isLeast).length);
+    expect(listed.known?.next === undefined).toBe(dearer.length === 0);
+    if (listed.known?.next) {
+      expect(costOf(problem, listed.known.next)).toBeCloseTo(Math.min(...dearer), 9);
     }
   },
 );
@@ -240,9 +240,9 @@ test('those that cost the same are counted, each division once', () => {
     );
     const least = Math.min(...costs.values());
     const start = planted(problem);
-    const { seen } = ended(listAll(problem, units, prepared, start, Infinity, rngFromSeed(seed)));
-    expect(seen?.asGood).toBe([...costs.values()].filter((cost) => cost < least + 1e-9).length);
-    most = Math.max(most, seen?.asGood ?? 0);
+    const { known } = ended(listAll(problem, units, prepared, start, Infinity, rngFromSeed(seed)));
+    expect(known?.asGood).toBe([...costs.values()].filter((cost) => cost < least + 1e-9).length);
+    most = Math.max(most, known?.asGood ?? 0);
   }
   expect(most).toBeGreaterThan(5);
 });
@@ -284,7 +284,7 @@ test.each([
     const listed = ended(listAll(of, units, goals, planted(of), Infinity, rngFromSeed(draw)));
     const key = nameless(listed.groupOfStudent, []);
     counts.set(key, (counts.get(key) ?? 0) + 1);
-    expect(listed.seen!.asGood).toBeGreaterThan(5);
+    expect(listed.known!.asGood).toBeGreaterThan(5);
   }
   const mean = draws / counts.size;
   const chiSquare = [...counts.values()].reduce(
@@ -302,7 +302,7 @@ test('what is too much to look at is given up, and sizes that may lie elsewhere 
   const wide = problemOf({ ...requestOf(40, 8, 0.05, 5), goals: [] });
   const start = planted(wide);
   const given = ended(listAll(wide, unitsOf(wide), [], start, 5_000, rngFromSeed(1)));
-  expect(given.seen).toBeNull();
+  expect(given.known).toBeNull();
   // It shows soon, and only what was looked at is counted.
   expect(given.evaluations).toBeLessThan(1_000);
   const uneven = requestOf(11, 3, 0.3, 3);
@@ -378,7 +378,7 @@ test('where exchanges of two find no way on, opening whole groups mostly finds t
     const problem = problemOf(requestOf(24, 6, 0.55, seed));
     const [units, goals, start] = [unitsOf(problem), prepareGoals(problem), planted(problem)];
     const listed = ended(listAll(problem, units, goals, start, 400_000, rngFromSeed(1)));
-    if (!listed.seen) continue;
+    if (!listed.known) continue;
     cases++;
     const opened = ended(reopen(problem, units, goals, start, 100_000, rngFromSeed(1)));
     const polished = ended(polish(problem, units, goals, start, 100_000, rngFromSeed(1)));

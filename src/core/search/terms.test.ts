@@ -155,6 +155,32 @@ describe('what a search keeps from exchange to exchange', () => {
     },
   );
 
+  test.each(SEEDS)(
+    'what groups cost by themselves adds up to what all of them cost (seed %i)',
+    (seed) => {
+      const problem = problemOf(seed);
+      const goals = prepareGoals(problem).filter(({ term }) => term.ofGroup);
+      // All but those about earlier results and about which group is which.
+      expect(new Set(goals.map(({ goal }) => goal.kind))).toEqual(
+        new Set(['spread', 'alike', 'freshPartners', 'wishes', 'needs']),
+      );
+      walk(
+        problem,
+        goals.map(({ term }) => term),
+        rngFromSeed(seed),
+        ({ groupOfStudent }) => {
+          const groups = Array.from({ length: problem.groupCount }, (): number[] => []);
+          groupOfStudent.forEach((group, student) => groups[group]!.push(student));
+          for (const { term } of goals) {
+            const costs = groups.map((all) => term.ofGroup!(Int32Array.from(all), all.length));
+            const sum = costs.reduce((total, cost) => total + cost, 0);
+            expect(sum).toBeCloseTo(term.value, 9);
+          }
+        },
+      );
+    },
+  );
+
   test.each(SEEDS)('the rules have no penalty just when none is broken (seed %i)', (seed) => {
     const problem = problemOf(seed);
     const terms = ruleTerms(problem, false);

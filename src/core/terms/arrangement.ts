@@ -124,6 +124,11 @@ export interface Term {
    * says whether it could.
    */
   narrow?(one: number, two: number, limit: number, span: Span): boolean;
+  /**
+   * What a group of these students, the first `count` of `members`, adds to `value` whoever else sits where; missing
+   * where `value` is no sum over groups.
+   */
+  ofGroup?(members: Int32Array, count: number): number;
 }
 
 /** What the students going bring together less what those coming do must lie between `low` and `high`. */

@@ -109,6 +109,16 @@ export class CompanyTerm implements Term {
     return ((this.inGroup[one] as number) + (this.inGroup[two] as number)) * this.scale;
   }
 
+  ofGroup(members: Int32Array, count: number): number {
+    const { weight, studentCount } = this;
+    let sum = 0;
+    for (let i = 1; i < count; i++) {
+      const row = (members[i] as number) * studentCount;
+      for (let j = 0; j < i; j++) sum += weight[row + (members[j] as number)] as number;
+    }
+    return sum * this.scale;
+  }
+
   /** What the exchange changes in one of its two groups. */
   private changeOf(exchange: Exchange, group: number): number {
     const { going, goingCount, coming, comingCount } = exchange;

@@ -1,0 +1,158 @@
+import type { PreparedGoal } from '../goals/kind';
+import type { Problem } from '../problem/problem';
+import type { Units } from '../problem/units';
+import type { Rng } from '../random/rng';
+import { anneal } from './anneal';
+import type { Budget } from './budget';
+import { MOST_UNITS } from './formable';
+import type { Known } from './known';
+import { areFew, isListable, listAll } from './listing';
+import { isWorthPolishing, polish } from './polish';
+import { isOfGroups, recombine } from './recombine';
+import { reopen } from './reopen';
+import { roomLeft } from './room';
+import { within, type Improved, type Search } from './work';
+
+/** The best arrangement met, and what is proved where it is the best of all. */
+export interface Best extends Improved {
+  readonly known?: Known;
+}
+
+/** With more goals each exchange takes longer to weigh, and fewer are weighed. */
+const GOALS_AT_FULL_BUDGET = 3;
+/** Where less than this part of all exchanges keeps the rules, all arrangements may be few; what listing any may take. */
+const LISTED_BELOW = 0.05;
+const LISTED_PART = 3;
+/** Parts of the exchanges that go into cooling where polishing follows, and into polishing. */
+const COOLED_PART = 0.1;
+const POLISHED_PART = 1;
+/** What is left for polishing where hardly any exchange of two keeps the rules. */
+const LITTLE_POLISHED_PART = 0.1;
+/** The same where groups are recombined, which finds what polishing does, and takes this part. */
+const BESIDE_RECOMBINING = 0.2;
+const RECOMBINED_PART = 0.6;
+/** Where less than this part does, whole groups are opened: in full where no more than `FULL` does. */
+const LITTLE_ROOM = 0.3;
+const FULL = 0.04;
+/** In full: what recombining takes first, and then where it could reach most groups at once. */
+const AT_ONCE = 2;
+const FAR = 0.7;
+const GOING_ON = 6;
+/** What both take after that, where it could and where it could not. */
+const FAR_PARTS = { reopened: 2, recombined: 8 };
+const NEAR_PARTS = { reopened: 10, recombined: 4 };
+/** What opening at random takes where goals are no sums over groups. */
+const REOPENED_PART = 4;
+/** How far the work has come after each step. */
+const LISTED_AT = 0.1;
+const COOLED_AT = 0.3;
+const OPENED_AT = 0.7;
+const POLISHED_AT = 0.8;
+
+/**
+ * Brings a valid arrangement's cost down: by cooling, by polishing where it is small enough, and by recombining whole
+ * groups, which may prove it best. The less room the rules leave for exchanges of two, the more is done by opening whole
+ * groups; where hardly any is left, all arrangements there are may be few enough to be looked at.
+ */
+export function* improve(
+  problem: Problem,
+  units: Units,
+  goals: readonly PreparedGoal[],
+  start: Int32Array,
+  budget: Budget,
+  rng: Rng,
+): Search<Best> {
+  const improving = new Improving(problem, units, goals, start, budget, rng);
+  yield* improving.run();
+  const { groupOfStudent, evaluations, known } = improving;
+  return { groupOfStudent, evaluations, ...(known ? { known } : {}) };
+}
+
+class Improving {
+  evaluations = 0;
+  known: Known | null = null;
+  private readonly whole: number;
+  private readonly ofGroups: boolean;
+
+  constructor(
+    private readonly problem: Problem,
+    private readonly units: Units,
+    private readonly goals: readonly PreparedGoal[],
+    public groupOfStudent: Int32Array,
+    budget: Budget,
+    private readonly rng: Rng,
+  ) {
+    this.whole = budget.exchanges * Math.min(1, GOALS_AT_FULL_BUDGET / Math.max(1, goals.length));
+    this.ofGroups = isOfGroups(problem, goals);
+  }
+
+  *run(): Search<void> {
+    const { problem, units, goals, whole, rng } = this;
+    const room = roomLeft(problem, units, this.groupOfStudent, rng);
+    if ((room < LISTED_BELOW || areFew(problem)) && isListable(problem, units)) {
+      yield* within(0, LISTED_AT, this.list());
+    }
+    if (this.isProven() || goals.length === 0) return;
+    const polishes = isWorthPolishing(problem, whole);
+    const opens = room < LITTLE_ROOM;
+    const cooled = whole * (polishes ? COOLED_PART : 1);
+    const cooling = anneal(problem, units, goals, this.groupOfStudent, cooled, rng);
+    yield* this.keep(LISTED_AT, polishes || opens ? COOLED_AT : 1, cooling);
+    if (opens) yield* this.open(Math.min(1, FULL / room));
+    if (this.isProven() || !polishes) return;
+    const recombines = this.ofGroups && units.unitCount <= MOST_UNITS;
+    const part = recombines ? BESIDE_RECOMBINING : POLISHED_PART;
+    const most = whole * Math.min(part, room < LISTED_BELOW ? LITTLE_POLISHED_PART : 1);
+    const polishing = polish(problem, units, goals, this.groupOfStudent, most, rng);
+    yield* this.keep(opens ? OPENED_AT : COOLED_AT, POLISHED_AT, polishing);
+    if (recombines && !opens) yield* this.recombine(POLISHED_AT, 1, RECOMBINED_PART);
+  }
+
+  private isProven(): boolean {
+    return this.known !== null;
+  }
+
+  /** Opens whole groups, in full or only in part. */
+  private *open(part: number): Search<void> {
+    if (!this.ofGroups) return yield* this.reopen(part * REOPENED_PART);
+    const reach = yield* this.recombine(COOLED_AT, COOLED_AT, part * AT_ONCE);
+    const far = reach > FAR;
+    if (far && !this.isProven()) yield* this.recombine(COOLED_AT, OPENED_AT, part * GOING_ON);
+    if (this.isProven()) return;
+    const { reopened, recombined } = far ? FAR_PARTS : NEAR_PARTS;
+    yield* this.reopen(part * reopened);
+    yield* this.recombine(OPENED_AT, OPENED_AT, part * recombined);
+  }
+
+  private *reopen(part: number): Search<void> {
+    const { problem, units, goals, whole, rng } = this;
+    const work = reopen(problem, units, goals, this.groupOfStudent, whole * part, rng);
+    yield* this.keep(COOLED_AT, OPENED_AT, work);
+  }
+
+  private *list(): Search<void> {
+    const { problem, units, goals, whole, rng } = this;
+    const most = LISTED_PART * whole;
+    const listed = yield* listAll(problem, units, goals, this.groupOfStudent, most, rng);
+    this.evaluations += listed.evaluations;
+    if (!listed.known) return;
+    this.groupOfStudent = listed.groupOfStudent;
+    this.known = listed.known;
+  }
+
+  /** Recombines for a part of the exchanges; returns the part of the groups that it could reach at once. */
+  private *recombine(from: number, to: number, part: number): Search<number> {
+    const { problem, units, goals, whole, rng } = this;
+    const work = recombine(problem, units, goals, this.groupOfStudent, whole * part, rng);
+    const { known, reach } = yield* this.keep(from, to, work);
+    this.known = known;
+    return reach;
+  }
+
+  private *keep<T extends Improved>(from: number, to: number, work: Search<T>): Search<T> {
+    const better = yield* within(from, to, work);
+    this.groupOfStudent = better.groupOfStudent;
+    this.evaluations += better.evaluations;
+    return better;
+  }
+}

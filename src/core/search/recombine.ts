@@ -1,0 +1,302 @@
+import type { PreparedGoal } from '../goals/kind';
+import { hasPlacesOfTheirOwn, type Problem, type ProblemGoal } from '../problem/problem';
+import type { Units } from '../problem/units';
+import { shuffle } from '../random/uniform';
+import type { Rng } from '../random/rng';
+import { Arrangement } from '../terms/arrangement';
+import { Covering } from './covering';
+import { Formable, MOST_FORMABLE, MOST_UNITS, type CostOfGroup, type Slot } from './formable';
+import type { Known } from './known';
+import { within, type Improved, type Search } from './work';
+
+/** A better arrangement, and what has been proved on the way. */
+export interface Recombined extends Improved {
+  /** Null where there may be a better one still. */
+  readonly known: Known | null;
+  /** The part of the groups, 0 to 1, that could be opened at once and their members divided in the cheapest way. */
+  readonly reach: number;
+}
+
+/** What a look costs in evaluations: of the walk that lists groups, and of the search that covers units by them. */
+const LISTING_LOOK = 0.2;
+const COVERING_LOOK = 0.065;
+const LOOKS_A_SLICE = 100_000;
+/** Looks that listing groups, and covering by them, may take at first; whoever needs more gets twice as many next time. */
+const FIRST_LOOKS = 200_000;
+const MORE = 2;
+/** The part of the looks that finding prices may take. */
+const PRICED = 0.5;
+/** Groups opened at first; one more as long as that took less than this part of what it may. */
+const FIRST_OPENED = 3;
+const EASY = 1 / 3;
+/** An arrangement that costs this much less is a better one: less is of the arithmetic. */
+const EPSILON = 1e-9;
+
+/** Whether what an arrangement costs is for the most part what its groups cost, each by itself, whichever is which. */
+export function isOfGroups(problem: Problem, goals: readonly PreparedGoal[]): boolean {
+  return (
+    problem.groupCount > 1 &&
+    !hasPlacesOfTheirOwn(problem) &&
+    goals.some(({ term }) => term.ofGroup !== undefined)
+  );
+}
+
+/**
+ * Brings the cost of a valid arrangement down by opening some of its groups and finding the cheapest way of all to divide
+ * their members again (set partitioning, Balas and Padberg 1976, over every group that could be formed). More groups are
+ * opened as long as that is easy; once all are, and nothing cheaper is left, the arrangement is proven best.
+ */
+export function* recombine(
+  problem: Problem,
+  units: Units,
+  goals: readonly PreparedGoal[],
+  start: Int32Array,
+  evaluations: number,
+  rng: Rng,
+): Search<Recombined> {
+  const work = new Recombining(problem, units, goals, start, rng);
+  const ended = yield* work.run(evaluations);
+  const groupOfStudent = work.groupOfStudent.slice();
+  const known = ended ? yield* provenOf(problem, units, goals, work, evaluations, rng) : null;
+  return {
+    groupOfStudent,
+    evaluations: Math.ceil(work.evaluations),
+    known,
+    reach: work.reached / problem.groupCount,
+  };
+}
+
+/** What is proved of the best arrangement: beside its cost the least that each goal by itself can come to. */
+function* provenOf(
+  problem: Problem,
+  units: Units,
+  goals: readonly PreparedGoal[],
+  work: Recombining,
+  evaluations: number,
+  rng: Rng,
+): Search<Known> {
+  const leasts = new Map<ProblemGoal, number>();
+  const each = Math.max(0, evaluations - work.evaluations) / goals.length;
+  for (const prepared of goals) {
+    if (!prepared.term.ofGroup) continue;
+    const alone = new Recombining(problem, units, [prepared], work.groupOfStudent, rng);
+    const from = Math.min(1, work.evaluations / evaluations);
+    const to = Math.min(1, (work.evaluations + each) / evaluations);
+    const ended = goals.length === 1 || (yield* within(from, to, alone.run(each)));
+    work.evaluations += alone.evaluations;
+    const least = alone.cost / prepared.goal.weight;
+    if (ended) leasts.set(prepared.goal, Math.max(prepared.leastValue, least));
+  }
+  return { leasts };
+}
+
+type Outcome = 'better' | 'none' | 'stopped' | 'tooMany';
+
+class Recombining {
+  readonly groupOfStudent: Int32Array;
+  evaluations = 0;
+  cost: number;
+  /** The most groups opened at once of which the cheapest division was found. */
+  reached = 0;
+
+  private readonly formable: Formable;
+  private readonly covering: Covering;
+  /** Goals whose cost is no sum over groups. */
+  private readonly others: readonly PreparedGoal[];
+  private readonly costsOfGroup: readonly CostOfGroup[];
+  private readonly arrangement: Arrangement;
+  /** Scratch: who is in a group, and an arrangement that is being weighed. */
+  private readonly members: Int32Array;
+  private readonly trial: Int32Array;
+  private readonly order: Int32Array;
+  private readonly leastCost: number;
+  /** slot → open groups of the kind, in a random order. */
+  private groupsOfSlot: number[][] = [];
+
+  constructor(
+    private readonly problem: Problem,
+    private readonly units: Units,
+    goals: readonly PreparedGoal[],
+    start: Int32Array,
+    private readonly rng: Rng,
+  ) {
+    this.groupOfStudent = start.slice();
+    this.trial = start.slice();
+    this.members = new Int32Array(problem.studentCount);
+    this.order = Int32Array.from({ length: problem.groupCount }, (_, group) => group);
+    this.arrangement = new Arrangement(problem, start);
+    this.others = goals.filter(({ term }) => term.ofGroup === undefined);
+    this.costsOfGroup = goals.flatMap(({ goal, term }): CostOfGroup[] =>
+      term.ofGroup
+        ? [(members, count) => goal.weight * (term.ofGroup?.(members, count) as number)]
+        : [],
+    );
+    this.leastCost = goals.reduce((sum, { goal, leastValue }) => sum + goal.weight * leastValue, 0);
+    this.formable = new Formable(problem, units, this.costsOfGroup);
+    const beside = (chosen: Int32Array): number => this.besideOf(this.seated(chosen));
+    this.covering = new Covering(this.formable, this.others.length > 0 ? beside : null);
+    this.cost = this.besideOf(start);
+    for (const group of this.order) this.cost += this.costOf(group);
+  }
+
+  /** Opens groups as long as the evaluations last; true when nothing cheaper is left in any sizes that are allowed. */
+  *run(most: number): Search<boolean> {
+    const { groupCount } = this.problem;
+    const mostLooks = new Float64Array(groupCount + 1).fill(FIRST_LOOKS);
+    let opened = Math.min(FIRST_OPENED, groupCount);
+    let ceiling = groupCount;
+    /** Looks taken since more groups were last tried. */
+    let since = 0;
+    while (this.evaluations < most) {
+      if (this.cost <= this.leastCost + EPSILON) return true;
+      yield { done: this.evaluations / most };
+      const before = this.looks();
+      const looks = mostLooks[opened] as number;
+      const outcome = yield* this.open(opened, looks, most);
+      if (outcome === 'none' && opened === groupCount) return this.isExact();
+      if (outcome === 'better' || outcome === 'none') this.reached = Math.max(this.reached, opened);
+      if (outcome === 'better') ceiling = groupCount;
+      if (outcome === 'tooMany') ceiling = Math.max(2, opened - 1);
+      if (outcome === 'stopped') mostLooks[opened] = MORE * looks;
+      const taken = this.looks() - before;
+      since += taken;
+      if (outcome === 'stopped' || outcome === 'tooMany') {
+        if (opened === 2) return false;
+        opened--;
+        since = 0;
+      } else if (opened < ceiling) {
+        // More groups, where that seems easy, or where as much has been spent on fewer as they may take.
+        const next = mostLooks[opened + 1] as number;
+        if (taken >= EASY * next && since < next) continue;
+        opened++;
+        since = 0;
+      }
+    }
+    return false;
+  }
+
+  private looks(): number {
+    return this.formable.looks + this.covering.looks;
+  }
+
+  /** Whether the sizes in which groups were opened are all there are: those of groups that somebody is pinned to are settled. */
+  private isExact(): boolean {
+    const { extrasOfClass, classOfGroup } = this.problem;
+    return (
+      this.units.pinsOfStudent.size === 0 ||
+      extrasOfClass.every(
+        (extras, of) => extras === 0 || extras === classOfGroup.filter((one) => one === of).length,
+      )
+    );
+  }
+
+  /** Opens so many groups drawn at random and divides their members in the cheapest way that is found. */
+  private *open(count: number, mostLooks: number, most: number): Search<Outcome> {
+    const { formable, covering, order } = this;
+    shuffle(this.rng, order);
+    if (!this.freeUnits(count)) return 'tooMany';
+    let below = this.besideOf(this.groupOfStudent) - EPSILON;
+    for (let i = 0; i < count; i++) below += this.costOf(order[i] as number);
+    const listed = formable.looks;
+    const all = formable.list(this.slotsOf(count), below, mostLooks);
+    this.evaluations += LISTING_LOOK * (formable.looks - listed);
+    if (!all) return formable.count === MOST_FORMABLE ? 'tooMany' : 'stopped';
+    const end = covering.looks + mostLooks;
+    covering.begin(below, mostLooks * PRICED);
+    this.evaluations += COVERING_LOOK * (covering.looks - end + mostLooks);
+    for (;;) {
+      const before = covering.looks;
+      const ended = covering.run(Math.max(0, Math.min(LOOKS_A_SLICE, end - before)));
+      this.evaluations += COVERING_LOOK * (covering.looks - before);
+      const stopped = !ended && (covering.looks >= end || this.evaluations >= most);
+      if (ended || stopped) {
+        if (covering.bestCost === Infinity) return stopped ? 'stopped' : 'none';
+        this.groupOfStudent.set(this.seated(covering.best));
+        this.cost += covering.bestCost - below - EPSILON;
+        return 'better';
+      }
+      yield { done: Math.min(1, this.evaluations / most) };
+    }
+  }
+
+  /** Frees the units of the first `count` groups of the order, themselves in a random order; false for too many. */
+  private freeUnits(count: number): boolean {
+    const { units, formable, order, groupOfStudent } = this;
+    const open = order.subarray(0, count);
+    let free = 0;
+    for (let unit = 0; unit < units.unitCount; unit++) {
+      const student = units.studentsByUnit[units.startOfUnit[unit] as number] as number;
+      if (!open.includes(groupOfStudent[student] as number)) continue;
+      if (free === MOST_UNITS) return false;
+      formable.free[free++] = unit;
+    }
+    formable.freeCount = free;
+    shuffle(this.rng, formable.free.subarray(0, free));
+    return true;
+  }
+
+  private slotsOf(count: number): readonly Slot[] {
+    const { problem, order, groupOfStudent, units } = this;
+    const pinned = new Set([...units.pinsOfStudent.values()].flat());
+    const sizes = new Int32Array(problem.groupCount);
+    for (const group of groupOfStudent) sizes[group] = (sizes[group] as number) + 1;
+    const slots = new Map<string, { slot: Slot; groups: number[] }>();
+    for (let i = 0; i < count; i++) {
+      const group = order[i] as number;
+      const slot: Slot = {
+        size: sizes[group] as number,
+        section: problem.sectionOfGroup[group] as number,
+        pinned: pinned.has(group) ? group : -1,
+        groups: 1,
+      };
+      const key = [slot.size, slot.section, slot.pinned].join();
+      const known = slots.get(key);
+      const groups = [...(known?.groups ?? []), group];
+      slots.set(key, { slot: { ...slot, groups: groups.length }, groups });
+    }
+    this.groupsOfSlot = [...slots.values()].map(({ groups }) => groups);
+    return [...slots.values()].map(({ slot }) => slot);
+  }
+
+  /** The arrangement with the members of the open groups in those chosen of the list. */
+  private seated(chosen: Int32Array): Int32Array {
+    const { trial, formable, units, groupsOfSlot } = this;
+    trial.set(this.groupOfStudent);
+    const taken = new Int32Array(groupsOfSlot.length);
+    for (const number of chosen) {
+      const slot = formable.slotOf[number] as number;
+      const nth = taken[slot] as number;
+      taken[slot] = nth + 1;
+      const group = groupsOfSlot[slot]?.[nth] as number;
+      for (let place = 0; place < formable.freeCount; place++) {
+        if (!formable.holds(number, place)) continue;
+        const unit = formable.free[place] as number;
+        const end = units.startOfUnit[unit + 1] as number;
+        for (let at = units.startOfUnit[unit] as number; at < end; at++) {
+          trial[units.studentsByUnit[at] as number] = group;
+        }
+      }
+    }
+    return trial;
+  }
+
+  private costOf(group: number): number {
+    let count = 0;
+    this.groupOfStudent.forEach((of, student) => {
+      if (of === group) this.members[count++] = student;
+    });
+    return this.costsOfGroup.reduce((sum, cost) => sum + cost(this.members, count), 0);
+  }
+
+  /** What an arrangement costs beside the sum of its groups. */
+  private besideOf(groupOfStudent: Int32Array): number {
+    if (this.others.length === 0) return 0;
+    this.arrangement.load(groupOfStudent);
+    let cost = 0;
+    for (const { goal, term } of this.others) {
+      term.reset(this.arrangement);
+      cost += goal.weight * term.value;
+    }
+    return cost;
+  }
+}
