@@ -5,6 +5,7 @@ import { focusOf } from '../core/goals/focus';
 import { measuresOf } from '../core/measures';
 import type { Problem, ProblemRule } from '../core/problem/problem';
 import { problemFromRequest } from '../core/reading/problemFromRequest';
+import type { Measures } from '../core/format';
 import { repeatPairs, ranksGiven } from '../core/reference/costs';
 import { leastRanks } from '../core/goals/topics';
 import { StudentId } from '../schema/ids';
@@ -31,6 +32,7 @@ import {
   topicsOf,
   type RuleSource,
 } from './request';
+import { withBests } from './results';
 
 /** Costs that differ by less are the same. */
 const EPSILON = 1e-6;
@@ -92,6 +94,14 @@ export class Insight {
     return new Insight(bench, groups, sources, read.problem, groupOfStudent);
   }
 
+  /** The same reading beside bounds that a search has found for this class, these rules and sizes. */
+  beside(bests: Measures): Insight {
+    const { bench, groups, sources, problem, groupOfStudent } = this;
+    const nearer = new Insight(bench, groups, sources, problem, groupOfStudent);
+    nearer.measured = withBests(this.measures(), bests);
+    return nearer;
+  }
+
   /** A detail or the section over the groups; null where nobody has one. */
   column(detail: string): DetailColumn | null {
     const known = this.columns.get(detail);
@@ -147,8 +157,8 @@ export class Insight {
     return measure ?? { cost: 0, bestPossible: 0 };
   }
 
-  private measured: ReturnType<typeof measuresOf>['measures'] | null = null;
-  private measures() {
+  private measured: Measures | null = null;
+  private measures(): Measures {
     this.measured ??= measuresOf(this.problem, [this.groupOfStudent]).measures;
     return this.measured;
   }
@@ -168,7 +178,13 @@ export class Insight {
   }
 
   /** group → students who are with somebody they named, of those who named somebody here. */
-  wishes(): { readonly groups: readonly Met[]; readonly met: number; readonly of: number } {
+  wishes(): {
+    readonly groups: readonly Met[];
+    readonly met: number;
+    readonly of: number;
+    /** How many of them can be with somebody they named. */
+    readonly most: number;
+  } {
     const { wishesOfStudent } = this.problem;
     const groups = this.members().map((group): Met => {
       const wishing = group.filter((one) => (wishesOfStudent[one]?.length ?? 0) > 0);
@@ -176,7 +192,13 @@ export class Insight {
       return { met: met.length, of: wishing.length };
     });
     const total = (key: keyof Met): number => groups.reduce((sum, one) => sum + one[key], 0);
-    return { groups, met: total('met'), of: total('of') };
+    const of = total('of');
+    return {
+      groups,
+      met: total('met'),
+      of,
+      most: of - (this.measures().wishes?.bestPossible ?? 0),
+    };
   }
 
   /** group → students in the first group of their ranks, of those who ranked any; and what the class comes to. */

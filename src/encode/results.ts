@@ -1,5 +1,5 @@
 import { gainsBetween, type Gain } from '../core/explain/gains';
-import type { ArrangeRequest, ArrangeResult, Measures } from '../core/format';
+import type { ArrangeRequest, ArrangeResult, Measure, Measures } from '../core/format';
 
 export type { Gain };
 
@@ -62,6 +62,32 @@ export function isProvenBest(
   if (!feasible || !hasGoals(request)) return false;
   if (!request.avoid) return search.provenBest;
   return figuresOf(measures).every(([is, best]) => is <= best + EPSILON);
+}
+
+/**
+ * The same figures beside the nearest of both bounds; what they are bounds of must be the same class, rules and sizes.
+ * Figures that `bests` does not have stay as they are.
+ */
+export function withBests(measures: Measures, bests: Measures): Measures {
+  const nearest = <T extends { readonly bestPossible: number }>(one: T, best?: T): T =>
+    best ? { ...one, bestPossible: Math.max(one.bestPossible, best.bestPossible) } : one;
+  type Each = Readonly<Record<string, Measure>>;
+  const all = (ours: Each, theirs: Each = {}): Each =>
+    Object.fromEntries(
+      Object.entries(ours).map(([detail, one]) => [
+        detail,
+        nearest(one, Object.hasOwn(theirs, detail) ? theirs[detail] : undefined),
+      ]),
+    );
+  const { spread, alike, repeats, wishes, needs } = measures;
+  return {
+    ...measures,
+    ...(spread && { spread: all(spread, bests.spread) }),
+    ...(alike && { alike: all(alike, bests.alike) }),
+    ...(repeats && { repeats: nearest(repeats, bests.repeats) }),
+    ...(wishes && { wishes: nearest(wishes, bests.wishes) }),
+    ...(needs && { needs: nearest(needs, bests.needs) }),
+  };
 }
 
 /** Whether two results of one request have the same figures. */

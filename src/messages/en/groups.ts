@@ -136,6 +136,8 @@ const measures = {
   best: 'best',
   /** Short, since it stands below the figure it belongs to. */
   bestIs: (figure: string) => `cannot be under ${figure}`,
+  /** The same for figures of which more is better. */
+  mostIs: (figure: string) => `cannot be over ${figure}`,
   nearBest: 'near the best',
   meansExplained: 'The lowest and the highest mean of a group.',
   bestExplained: 'Nothing better is possible in groups of these sizes.',

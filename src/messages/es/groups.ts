@@ -141,6 +141,7 @@ const measures = {
   met: (met: number, of: number) => (of === 0 ? 'ninguno' : `${met} de ${of}`),
   best: 'lo mejor',
   bestIs: (figure: string) => `no puede bajar de ${figure}`,
+  mostIs: (figure: string) => `no puede pasar de ${figure}`,
   nearBest: 'cerca de lo mejor',
   meansExplained: 'La media más baja y la más alta de un grupo.',
   bestExplained: 'En grupos de estos tamaños no es posible nada mejor.',

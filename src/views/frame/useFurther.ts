@@ -2,7 +2,14 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Bench } from '@/encode/bench';
-import { hasGoals, haveSameFigures, isProvenBest, onlyGains, type Gain } from '@/encode/results';
+import {
+  hasGoals,
+  haveSameFigures,
+  isProvenBest,
+  onlyGains,
+  withBests,
+  type Gain,
+} from '@/encode/results';
 import type { ShuffleScope } from '@/encode/openPart';
 import type { ShufflePlan } from '@/encode/request';
 import { sameDivision } from '@/encode/takeGroups';
@@ -34,6 +41,8 @@ interface Found {
   readonly result: ArrangeResult | null;
   readonly gains: readonly Gain[];
   readonly proven: boolean;
+  /** Measures with the nearest bounds known for them; null where they are about a part of the class alone. */
+  readonly bests: ArrangeResult['measures'] | null;
 }
 
 /** Whoever presses again so soon wants other groups, not better ones. */
@@ -61,7 +70,8 @@ export function useFurther(bench: Bench, onTake: (looked: Looked, result: Arrang
     const { request, keptRows } = looked.plan;
     // Of groups of which some were left alone, more could be had by dealing those too.
     const proven = keptRows.length === 0 && isProvenBest(request, looked.result);
-    setFound({ looked, result: null, gains: [], proven });
+    const bests = keptRows.length === 0 ? looked.result.measures : null;
+    setFound({ looked, result: null, gains: [], proven, bests });
     if (proven || !on || !hasGoals(request) || request.students.length > MOST_STUDENTS) return;
     const controller = new AbortController();
     running.current = controller;
@@ -74,8 +84,9 @@ export function useFurther(bench: Bench, onTake: (looked: Looked, result: Arrang
           keptRows.length === 0 &&
           isProvenBest(request, result) &&
           haveSameFigures(looked.result, result);
-        if (gains.length > 0) setFound({ looked, result, gains, proven: false });
-        else if (best) setFound({ looked, result: null, gains: [], proven: true });
+        const nearer = bests && withBests(bests, result.measures);
+        if (gains.length > 0) setFound({ looked, result, gains, proven: false, bests: nearer });
+        else setFound({ looked, result: null, gains: [], proven: best, bests: nearer });
       },
       // Stopped, or the worker died: nothing is lost that was shown.
       () => undefined,
@@ -98,7 +109,11 @@ export function useFurther(bench: Bench, onTake: (looked: Looked, result: Arrang
   const shown = stands ? found : null;
   return useMemo(() => {
     const better: Better | null = shown?.result ? { gains: shown.gains, take } : null;
-    return { begin, forget, better, proven: shown?.proven ?? false };
+    return {
+      ...{ begin, forget, better },
+      proven: shown?.proven ?? false,
+      bests: shown?.bests ?? null,
+    };
   }, [begin, forget, shown, take]);
 }
 

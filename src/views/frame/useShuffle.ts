@@ -180,10 +180,10 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
   const keepAnyway = useStable((): void => {
     if (state.state === 'clash') keep(bench, state.result, state.plan, state.scope, false);
   });
-  const { better, proven } = further;
+  const { better, proven, bests } = further;
   return useMemo(
-    () => ({ state, make: command, stop, keepAnyway, better, proven }),
-    [state, command, stop, keepAnyway, better, proven],
+    () => ({ state, make: command, stop, keepAnyway, better, proven, bests }),
+    [state, command, stop, keepAnyway, better, proven, bests],
   );
 }
 

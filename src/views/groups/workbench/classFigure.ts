@@ -18,8 +18,9 @@ export interface ToldFigure {
 /** What the class as a whole reaches in a measure, and how that stands to the best that is possible. */
 export function classFigure(insight: Insight, key: ColumnKey): ToldFigure | null {
   if (key === WISHES) {
-    const { met, of } = insight.wishes();
-    return told({ text: sayGroups.measures.met(met, of), best: String(of), isBest: met === of });
+    const { met, of, most } = insight.wishes();
+    const text = sayGroups.measures.met(met, of);
+    return told({ text, best: String(most), isBest: met >= most, moreIsBetter: true });
   }
   if (key === PARTNERS) {
     const { cost, bestPossible } = insight.partners().figure;
@@ -63,15 +64,22 @@ export function classFigure(insight: Insight, key: ColumnKey): ToldFigure | null
   const [text, best] = [words.full(cost), words.short(bestPossible)];
   const isBest = cost <= bestPossible + NEAR;
   // Two costs that read alike are not the same: "best" is said only where it is so.
+  const moreIsBetter = column.how === 'match';
   return words.short(cost) === best && !isBest
-    ? { ...told({ text, best, isBest }), best: sayGroups.measures.nearBest }
-    : told({ text, best, isBest });
+    ? { ...told({ text, best, isBest, moreIsBetter }), best: sayGroups.measures.nearBest }
+    : told({ text, best, isBest, moreIsBetter });
 }
 
-function told({ text, best, isBest }: Omit<ToldFigure, 'explained'>): ToldFigure {
+interface Figure extends Omit<ToldFigure, 'explained'> {
+  /** Whether the best is the most that can be, and not the least. */
+  readonly moreIsBetter?: boolean;
+}
+
+function told({ text, best, isBest, moreIsBetter = false }: Figure): ToldFigure {
+  const { mostIs, bestIs } = sayGroups.measures;
   return {
     text,
-    best: isBest ? sayGroups.measures.best : sayGroups.measures.bestIs(best),
+    best: isBest ? sayGroups.measures.best : moreIsBetter ? mostIs(best) : bestIs(best),
     isBest,
     explained: isBest ? sayGroups.measures.bestExplained : sayGroups.measures.bestAtMost(best),
   };

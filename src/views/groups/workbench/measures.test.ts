@@ -94,6 +94,44 @@ describe('what the class reaches in a measure', () => {
     });
   });
 
+  test('stands beside the nearest bound that is known, the one worked out here or the one a search has found', () => {
+    const { insight } = seen(['a c e', 'b d f']);
+    expect(classFigure(insight, WISHES)).toMatchObject({
+      text: sayGroups.measures.met(0, 2),
+      best: sayGroups.measures.mostIs('2'),
+    });
+    const told = (pairs: number, unmet: number) =>
+      insight.beside({
+        repeats: { pairs: 9, bestPossible: pairs },
+        wishes: { unmet: 2, of: 2, bestPossible: unmet },
+      });
+    // The pairs of earlier weeks count in what a search says, and not in what a teacher reads.
+    const exact = told(1, 1);
+    expect(classFigure(exact, WISHES)!.best).toBe(sayGroups.measures.mostIs('1'));
+    expect(exact.wishes().groups).toEqual(insight.wishes().groups);
+    expect(classFigure(told(1, 2), WISHES)).toMatchObject({ isBest: true });
+    // A bound that is further off than our own changes nothing.
+    expect(told(0, 0).partners().figure).toEqual(insight.partners().figure);
+    expect(told(0, 0).column('score')).toEqual(insight.column('score'));
+  });
+
+  test('cannot be over, where more is better', () => {
+    const alike = { detail: 'score', how: 'match' as const, importance: 'plain' as const };
+    const of = {
+      ...bench,
+      lineup: { ...bench.lineup, recipe: { ...bench.lineup.recipe, balance: [alike] } },
+    };
+    const figureOf = (groups: readonly string[]) =>
+      classFigure(Insight.of(of, take(groups), [])!, 'score')!;
+    expect(figureOf(['a b c', 'd e f'])).toMatchObject({ isBest: true });
+    const worse = figureOf(['a c e', 'b d f']);
+    // The best is read off the best groups.
+    const best = sayGroups.measures.share(
+      1 - Insight.of(of, take(['a b c', 'd e f']), [])!.column('score')!.figure.cost,
+    );
+    expect(worse.best).toBe(sayGroups.measures.mostIs(best));
+  });
+
   test('is nothing where nobody has the detail', () => {
     expect(classFigure(seen(['a b c', 'd e f']).insight, 'shoe size')).toBeNull();
   });

@@ -36,7 +36,7 @@ export function useWorkbenchOf(
   const sheet = useSheet(bench);
   const preview = useMemo(() => previewOf(bench), [bench]);
   // Groups are painted first; what they are like may follow a moment later.
-  const insight = useInsight(useDeferredValue(bench), columns.details);
+  const read = useInsight(useDeferredValue(bench), columns.details);
   const guard = useGuard(lineup, bench.take);
   const shuffle = useShuffle(bench, (groups, keep) =>
     guard.ask(
@@ -44,6 +44,8 @@ export function useWorkbenchOf(
       keep,
     ),
   );
+  const { bests } = shuffle;
+  const insight = useMemo(() => (read && bests ? read.beside(bests) : read), [read, bests]);
   const selection = useSelection({ bench, sheet, nameOf, guard });
   const [student, setDragged] = useState<StudentId | null>(null);
   const [over, setOver] = useState<string | null>(null);
