@@ -51,54 +51,72 @@ export class Covering {
   private readonly slotsLeft = new Int32Array(MOST_UNITS);
   private readonly covered = new Int32Array(4);
   private depth = 0;
+  /** Groups of the list that come into question, and how many are to be chosen. */
+  private count = 0;
   private groups = 0;
+  private beside: CostBeside | null = null;
   private below = 0;
   private part = 0;
   private limit = 0;
   private state: 'within' | 'ended' = 'ended';
 
-  constructor(
-    private readonly formable: Formable,
-    /** What whole coverings cost beside their groups, never less than 0; null where that is nothing. */
-    private readonly beside: CostBeside | null,
-  ) {
+  constructor(private readonly formable: Formable) {
     this.prices = new Prices(formable);
   }
 
   /**
    * Begins with the groups that are listed; only coverings that cost less than `below` are of interest. Takes about so many
-   * looks at the most to find prices.
+   * looks at the most to find prices. `beside` is what whole coverings cost beside their groups, never less than 0; null
+   * where that is nothing.
    */
-  begin(below: number, mostLooks: number): void {
-    const { formable } = this;
-    const { count, slots } = formable;
-    if (this.costOf.length < count) this.makeRoomFor(formable.costOf.length);
-    const { words, costOf, slotOf } = this;
+  begin(below: number, mostLooks: number, beside: CostBeside | null = null): void {
+    const { formable, prices } = this;
+    const { count, slots, freeCount } = formable;
+    this.beside = beside;
+    this.below = below;
     this.groups = slots.reduce((sum, slot) => sum + slot.groups, 0);
-    const asked = this.prices.looks;
-    if (count >= this.groups) this.prices.set(this.groups, below, mostLooks);
-    this.looks += this.prices.looks - asked;
-    const { above } = this.prices;
-    this.order = Uint32Array.from({ length: count }, (_, number) => number);
-    this.order.sort((a, b) => (above[a] as number) - (above[b] as number));
-    const least = above[this.order[0] as number] as number;
-    this.order.forEach((number, rank) => {
-      words.forEach((word, at) => (word[rank] = formable.words[at]?.[number] as number));
-      costOf[rank] = (above[number] as number) - least;
-      slotOf[rank] = formable.slotOf[number] as number;
-    });
-    this.paid = this.groups * least;
-    for (let place = 0; place < formable.freeCount; place++) {
-      this.paid += this.prices.ofPlace[place] as number;
-    }
-    slots.forEach((slot, at) => (this.slotsLeft[at] = slot.groups));
     this.best = new Int32Array(0);
     this.bestCost = Infinity;
-    this.below = below;
+    this.state = 'ended';
+    if (count < this.groups) return;
+    const asked = prices.looks;
+    prices.set(this.groups, below, mostLooks);
+    this.looks += prices.looks - asked;
+    let least = Infinity;
+    for (let number = 0; number < count; number++) {
+      least = Math.min(least, prices.above[number] as number);
+    }
+    this.paid = this.groups * least;
+    for (let place = 0; place < freeCount; place++) this.paid += prices.ofPlace[place] as number;
+    this.takeOver(least);
+    slots.forEach((slot, at) => (this.slotsLeft[at] = slot.groups));
     this.part = FIRST_PART;
     this.covered.fill(0);
     this.state = 'within';
     this.beginPart();
+  }
+
+  /** Takes over the groups that do not cost too much above the least, the cheapest first. */
+  private takeOver(least: number): void {
+    const { formable, prices } = this;
+    const { above } = prices;
+    if (this.order.length < formable.count) this.makeRoomFor(formable.costOf.length);
+    const { order, words, costOf, slotOf } = this;
+    const room = this.below - this.paid;
+    let count = 0;
+    for (let number = 0; number < formable.count; number++) {
+      if ((above[number] as number) - least < room) order[count++] = number;
+    }
+    order.subarray(0, count).sort((a, b) => (above[a] as number) - (above[b] as number));
+    for (let rank = 0; rank < count; rank++) {
+      const number = order[rank] as number;
+      for (let at = 0; at < 4; at++) {
+        (words[at] as Int32Array)[rank] = (formable.words[at] as Int32Array)[number] as number;
+      }
+      costOf[rank] = (above[number] as number) - least;
+      slotOf[rank] = formable.slotOf[number] as number;
+    }
+    this.count = count;
   }
 
   /** Goes on for so many looks at the most; true when there is nothing cheaper than what was found. */
@@ -116,9 +134,9 @@ export class Covering {
     this.limit = (this.below - this.paid) * Math.min(1, this.part);
     this.depth = 0;
     this.cost[0] = 0;
-    const { formable, ranks } = this;
+    const { ranks } = this;
     let length = 0;
-    while (length < formable.count && (this.costOf[length] as number) < this.limit) {
+    while (length < this.count && (this.costOf[length] as number) < this.limit) {
       ranks[length] = length;
       length++;
     }
@@ -254,6 +272,7 @@ export class Covering {
   }
 
   private makeRoomFor(length: number): void {
+    this.order = new Uint32Array(length);
     this.words = this.words.map(() => new Int32Array(length));
     this.costOf = new Float64Array(length);
     this.slotOf = new Uint8Array(length);

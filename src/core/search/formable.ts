@@ -55,13 +55,13 @@ export class Formable {
   private readonly places = new Int32Array(MOST_UNITS);
   private smallest = 0;
   private largest = 0;
+  private costs: readonly CostOfGroup[] = [];
   private below = 0;
   private mostLooks = 0;
 
   constructor(
     problem: Problem,
     private readonly units: Units,
-    private readonly costs: readonly CostOfGroup[],
   ) {
     const { unitCount, unitOfStudent, pinsOfStudent } = units;
     this.rules = problem.rules.filter((rule): rule is MarkedProblemRule => 'marked' in rule);
@@ -87,12 +87,18 @@ export class Formable {
   }
 
   /**
-   * Lists the groups that the first `freeCount` of `free` can form for the slots and that cost less than `below`. False
-   * where there are too many, or more than so many looks are taken.
+   * Lists the groups that the first `freeCount` of `free` can form for the slots and that cost less than `below`, all
+   * costs, of which none is less than 0, added up. False where there are too many, or more than so many looks are taken.
    */
-  list(slots: readonly Slot[], below: number, mostLooks: number): boolean {
+  list(
+    slots: readonly Slot[],
+    costs: readonly CostOfGroup[],
+    below: number,
+    mostLooks: number,
+  ): boolean {
     const { placeOfUnit, freeCount, free } = this;
     this.slots = slots;
+    this.costs = costs;
     this.count = 0;
     this.below = below;
     this.mostLooks = this.looks + mostLooks;

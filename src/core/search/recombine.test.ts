@@ -161,7 +161,8 @@ test.each([1, 2, 5, 7, 9, 12])(
     const problem = problemOf(requestOf(8, 3, seed));
     const units = unitsOf(problem);
     const [goal] = prepareGoals(problem);
-    const formable = new Formable(problem, units, [(all, n) => goal!.term.ofGroup!(all, n)]);
+    const costs = [(all: Int32Array, n: number) => goal!.term.ofGroup!(all, n)];
+    const formable = new Formable(problem, units);
     formable.freeCount = units.unitCount;
     for (let unit = 0; unit < units.unitCount; unit++) formable.free[unit] = unit;
     const expected = new Map<string, number>();
@@ -178,7 +179,7 @@ test.each([1, 2, 5, 7, 9, 12])(
         [-1, ...pins].map((pinned): Slot => ({ size, section, pinned, groups: 3 })),
       ),
     );
-    expect(formable.list(slots, Infinity, Infinity)).toBe(true);
+    expect(formable.list(slots, costs, Infinity, Infinity)).toBe(true);
     const listed = new Map<string, number>();
     for (let number = 0; number < formable.count; number++) {
       const members = [...units.unitOfStudent.keys()].filter((student) =>
@@ -192,9 +193,9 @@ test.each([1, 2, 5, 7, 9, 12])(
     for (const [key, cost] of expected) expect(listed.get(key)).toBeCloseTo(cost, 12);
     // Those who cost too much are left out, and a walk that is too long is given up.
     const dearest = Math.max(...listed.values());
-    expect(formable.list(slots, dearest, Infinity)).toBe(true);
+    expect(formable.list(slots, costs, dearest, Infinity)).toBe(true);
     expect(formable.count).toBe([...listed.values()].filter((cost) => cost < dearest).length);
-    expect(formable.list(slots, Infinity, 5)).toBe(false);
+    expect(formable.list(slots, costs, Infinity, 5)).toBe(false);
   },
 );
 
@@ -210,10 +211,10 @@ test('prices bound every covering from below, and covering finds the cheapest', 
       costs.set(key, known);
       return known;
     };
-    const formable = new Formable(problem, unitsOf(problem), [cost]);
+    const formable = new Formable(problem, unitsOf(problem));
     formable.freeCount = 9;
     for (let unit = 0; unit < 9; unit++) formable.free[unit] = unit;
-    formable.list([{ size: 3, section: -1, pinned: -1, groups: 3 }], Infinity, Infinity);
+    formable.list([{ size: 3, section: -1, pinned: -1, groups: 3 }], [cost], Infinity, Infinity);
     expect(formable.count).toBe(84);
     let least = Infinity;
     for (const all of valid(problem)) {
@@ -232,7 +233,7 @@ test('prices bound every covering from below, and covering finds the cheapest', 
     const simple = without.reduce((sum, one) => sum + one, 0);
     gained += bound - simple;
     most += least - simple;
-    const covering = new Covering(formable, null);
+    const covering = new Covering(formable);
     covering.begin(3, 10_000);
     while (!covering.run(50));
     expect(covering.bestCost).toBeCloseTo(least, 9);

@@ -54,10 +54,14 @@ export function* recombine(
   evaluations: number,
   rng: Rng,
 ): Search<Recombined> {
-  const work = new Recombining(problem, units, goals, start, rng);
+  const formable = new Formable(problem, units);
+  const covering = new Covering(formable);
+  const recombiningFor = (some: readonly PreparedGoal[], from: Int32Array): Recombining =>
+    new Recombining(problem, units, formable, covering, some, from, rng);
+  const work = recombiningFor(goals, start);
   const ended = yield* work.run(evaluations);
   const groupOfStudent = work.groupOfStudent.slice();
-  const known = ended ? yield* provenOf(problem, units, goals, work, evaluations, rng) : null;
+  const known = ended ? yield* provenOf(goals, work, evaluations, recombiningFor) : null;
   return {
     groupOfStudent,
     evaluations: Math.ceil(work.evaluations),
@@ -68,18 +72,16 @@ export function* recombine(
 
 /** What is proved of the best arrangement: beside its cost the least that each goal by itself can come to. */
 function* provenOf(
-  problem: Problem,
-  units: Units,
   goals: readonly PreparedGoal[],
   work: Recombining,
   evaluations: number,
-  rng: Rng,
+  recombiningFor: (goals: readonly PreparedGoal[], from: Int32Array) => Recombining,
 ): Search<Known> {
   const leasts = new Map<ProblemGoal, number>();
   const each = Math.max(0, evaluations - work.evaluations) / goals.length;
   for (const prepared of goals) {
     if (!prepared.term.ofGroup) continue;
-    const alone = new Recombining(problem, units, [prepared], work.groupOfStudent, rng);
+    const alone = recombiningFor([prepared], work.groupOfStudent);
     const from = Math.min(1, work.evaluations / evaluations);
     const to = Math.min(1, (work.evaluations + each) / evaluations);
     const ended = goals.length === 1 || (yield* within(from, to, alone.run(each)));
@@ -99,8 +101,6 @@ class Recombining {
   /** The most groups opened at once of which the cheapest division was found. */
   reached = 0;
 
-  private readonly formable: Formable;
-  private readonly covering: Covering;
   /** Goals whose cost is no sum over groups. */
   private readonly others: readonly PreparedGoal[];
   private readonly costsOfGroup: readonly CostOfGroup[];
@@ -116,6 +116,8 @@ class Recombining {
   constructor(
     private readonly problem: Problem,
     private readonly units: Units,
+    private readonly formable: Formable,
+    private readonly covering: Covering,
     goals: readonly PreparedGoal[],
     start: Int32Array,
     private readonly rng: Rng,
@@ -132,9 +134,6 @@ class Recombining {
         : [],
     );
     this.leastCost = goals.reduce((sum, { goal, leastValue }) => sum + goal.weight * leastValue, 0);
-    this.formable = new Formable(problem, units, this.costsOfGroup);
-    const beside = (chosen: Int32Array): number => this.besideOf(this.seated(chosen));
-    this.covering = new Covering(this.formable, this.others.length > 0 ? beside : null);
     this.cost = this.besideOf(start);
     for (const group of this.order) this.cost += this.costOf(group);
   }
@@ -198,11 +197,12 @@ class Recombining {
     let below = this.besideOf(this.groupOfStudent) - EPSILON;
     for (let i = 0; i < count; i++) below += this.costOf(order[i] as number);
     const listed = formable.looks;
-    const all = formable.list(this.slotsOf(count), below, mostLooks);
+    const all = formable.list(this.slotsOf(count), this.costsOfGroup, below, mostLooks);
     this.evaluations += LISTING_LOOK * (formable.looks - listed);
     if (!all) return formable.count === MOST_FORMABLE ? 'tooMany' : 'stopped';
     const end = covering.looks + mostLooks;
-    covering.begin(below, mostLooks * PRICED);
+    const beside = (chosen: Int32Array): number => this.besideOf(this.seated(chosen));
+    covering.begin(below, mostLooks * PRICED, this.others.length > 0 ? beside : null);
     this.evaluations += COVERING_LOOK * (covering.looks - end + mostLooks);
     for (;;) {
       const before = covering.looks;
