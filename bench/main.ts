@@ -9,6 +9,7 @@ import {
 import { benchExact } from './exact';
 import { benchLeads } from './leads';
 import { benchNeeds } from './needs';
+import { benchPartition } from './partition';
 import { benchRoster } from './roster';
 import { benchRounds } from './rounds';
 import { benchSeats } from './seats';
@@ -32,6 +33,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   services: benchServices,
   seats: benchSeats,
   exact: benchExact,
+  partition: benchPartition,
 };
 
 /** Runs the named parts, all of them where none is named. */

@@ -41,6 +41,8 @@ const GOING_ON = 6;
 /** What both take after that, where it could and where it could not. */
 const FAR_PARTS = { reopened: 2, recombined: 8 };
 const NEAR_PARTS = { reopened: 10, recombined: 4 };
+/** Exchanges by which all of this is measured at the most: a long search would take minutes. */
+const MOST_OPENED = 800_000;
 /** What opening at random takes where goals are no sums over groups. */
 const REOPENED_PART = 4;
 /** How far the work has come after each step. */
@@ -113,7 +115,8 @@ class Improving {
   }
 
   /** Opens whole groups, in full or only in part. */
-  private *open(part: number): Search<void> {
+  private *open(most: number): Search<void> {
+    const part = Math.min(most, (most * MOST_OPENED) / this.whole);
     if (!this.ofGroups) return yield* this.reopen(part * REOPENED_PART);
     const reach = yield* this.recombine(COOLED_AT, COOLED_AT, part * AT_ONCE);
     const far = reach > FAR;
