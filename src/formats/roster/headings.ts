@@ -149,6 +149,13 @@ function partsOf(heading: string): readonly (Part | typeof UNKNOWN)[] {
   return [...parts, ...single.map((word) => SINGLE.get(word) ?? UNKNOWN)];
 }
 
+/** "What is your full name?", "Please enter your name here": what a form asks round a heading. */
+const ASKING =
+  /^(?:(?:what|which) (?:is|s|are) |please |bitte |(?:enter|type|give|write|state|fill in|tell us|gib|nenne|schreibe?|escrib[ae]|indica|pon|cual es|quel(?:le)? est|entrez|indiquez|ecrivez|wie (?:lautet|ist)|qual e|scrivi|inserisci|escreva|digite|wat is|vul) )+/;
+const WHERE = / (?:here|below|in full|aqui|ici|hier(?: ein)?|qui|abaixo|in|an|a continuacion)$/;
+const CALLED =
+  /^(?:wie hei(?:ss|ß)t du|wie hei(?:ss|ß)en sie|como te llamas|como se llama(?: usted)?|comment (?:tu )?t ?appelles? ?(?:tu)?|comment vous appelez vous|come ti chiami|como (?:te|se) chamas?|hoe heet je|who are you|what are you called)$/;
+
 const KNOWN_HEADINGS = new Map<string, ColumnRole | null>();
 const MOST_KNOWN = 20_000;
 
@@ -163,8 +170,11 @@ export function roleOfHeading(heading: string): ColumnRole | null {
   if (kept !== undefined) return kept;
   if (KNOWN_HEADINGS.size > MOST_KNOWN) KNOWN_HEADINGS.clear();
   const bare = heading.replace(/[([{].*?[)\]}]/g, ' ');
+  const asked = plainWords(bare).replace(ASKING, '').replace(WHERE, '');
   const role =
-    roleOfParts(partsOf(heading)) ?? (bare === heading ? null : roleOfParts(partsOf(bare)));
+    roleOfParts(partsOf(heading)) ??
+    (bare === heading ? null : roleOfParts(partsOf(bare))) ??
+    (CALLED.test(asked) ? 'fullName' : roleOfParts(partsOf(asked)));
   KNOWN_HEADINGS.set(heading, role);
   return role;
 }

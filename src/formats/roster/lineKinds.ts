@@ -20,7 +20,8 @@ const TOTALS = new Set(
   summe|gesamt|insgesamt|zwischensumme|durchschnitt|mittelwert|klassenschnitt|anzahl|standardabweichung|
   totale|totali|somma|soma|totaal|gemiddelde|aantal|mediaan|moda|desvio padrao|deviazione standard|
   total general|media de la clase|media da turma|media della classe|media generale|n|
-  class total|overall total|students|pupils|number of students|number of pupils|headcount|effectif`),
+  present|absent|attendance|attended|anwesend|abwesend|presentes|ausentes|presents|absents|presenti|
+  assenti|aanwezig|afwezig|class total|overall total|students|pupils|number of students|number of pupils|headcount|effectif`),
 );
 /** Words that are names too: totals only where nothing speaks for a person. */
 const TOTALS_OR_NAMES = new Set(words('sum|max|min|media|mode|mediane|suma'));
@@ -61,7 +62,7 @@ export function isPointsLabel(name: string): boolean {
 }
 
 const LIST_TITLE =
-  /\b(class ?list|roster|students?|pupils?|attendance|register|lista (de|degli|dei|d) ?(la )?(clase|alumnos|estudiantes|alunos|alunni|studenti|turma|presenca)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste|kursliste|elenco|leerlingenlijst|klassenlijst|presentielijst|registro|chamada|course|kurs|survey|excursion|timetable|school|schule|ecole|escuela|escola|scuola|university|college|semester|term|autumn|spring|summer|winter|herbst|class|klasse|clase|classe|turma|klas|seating|plan)\b/;
+  /\b(class ?list|roster|students?|pupils?|attendance|register|lista (de|degli|dei|d) ?(la )?(clase|alumnos|estudiantes|alunos|alunni|studenti|turma|presenca)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste|kursliste|elenco|leerlingenlijst|klassenlijst|presentielijst|registro|chamada|acta de asistencia|asistencia|anwesenheit(?:sliste)?|fiche de presence|presenze|course|kurs|survey|excursion|timetable|school|schule|ecole|escuela|escola|scuola|university|college|semester|term|autumn|spring|summer|winter|herbst|class|klasse|clase|classe|turma|klas|seating|plan)\b/;
 
 /** Whether a line over a plain list tells what the list is: a word for it, and no bare name of two words. */
 export function isListTitle(line: string): boolean {
@@ -88,6 +89,9 @@ const SECTION_LABEL =
 const SECTION_LINE = new RegExp(
   `^(?:${SECTION_WORD} ${SECTION_LABEL}(?: ${SECTION_WORD} ${SECTION_LABEL})?|\\d{1,2} ?[a-z]|\\d{1,2} ?(?:st|nd|rd|th|e|a|o|º|ª) ?${SECTION_WORD}(?: [a-z])?|(?:team|crew) [a-z]+)$`,
 );
+/** "Red house", "Blue team": a name before a small word for a group. */
+const NAMED_GROUP =
+  /^\p{Lu}\p{L}+ (?:house|team|group|crew|squad|boat|table|bench|gruppe|haus|equipo|grupo|mesa|casa|equipe|équipe|groupe|maison|squadra|gruppo|turma|groep|huis)$/u;
 const COUNTED = new RegExp(`[\\s,;:–—-]*\\(?\\b\\d+ ?${PEOPLE}\\)?$`, 'i');
 
 /** The name of a class or group that a line heads ("Class 7B", "7B", "Otters:"); null where it heads none. */
@@ -99,6 +103,7 @@ export function sectionHeading(line: string): string | null {
   if (SECTION_LINE.test(plainWords(bare))) return bare;
   const unremarked = bare.replace(/\s*\([^()]*\)$/, '');
   if (unremarked !== bare && SECTION_LINE.test(plainWords(unremarked))) return unremarked;
+  if (NAMED_GROUP.test(bare)) return bare;
   // "Period 3 - Biology" says what the part is about as well.
   if (SECTION_LINE.test(plainWords(head)) && !/[,;]/.test(tail) && tail.split(' ').length <= 4)
     return bare;
@@ -163,7 +168,7 @@ export function isClosing(line: string): boolean {
 }
 
 const STAFF_LINE =
-  /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff)|(?:klassen|fach)?lehr(?:er|erin|kraft)|dozent(?:in)?|profesor(?:a|es)?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor)\s*[:–—]\s*(\S.*)$/i;
+  /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff|advis[eo]rs?|supervisors?|counsell?ors?)|(?:klassen|fach)?lehr(?:er|erin|kraft)|dozent(?:in)?|profesor(?:a|es)?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor)\s*[:–—]\s*(\S.*)$/i;
 
 const STAFF_WORD =
   '(?:(?:class |course |form |head |lead |teaching |classroom |subject )?(?:teacher|instructor|tutor|lecturer|coach|assistant|aide)|ta|klassenlehrer(?:in)?|lehrer(?:in)?|lehrkraft|dozent(?:in)?|profesor(?:a)?|docente|maestr[oa]|enseignante?|insegnante|leraar|docent)';

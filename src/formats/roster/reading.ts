@@ -1,6 +1,6 @@
 import { hasContent } from './delimited';
 import { isOfOthers, isSurelyHeading, roleOfColumn, settleRoles } from './headings';
-import { isPointsLabel, isTotal } from './lineKinds';
+import { isPointsLabel, isTotal, kindOfLine } from './lineKinds';
 import { isSchoolRole } from './names';
 import { cleanText, isMissing, plainWords } from './text';
 import type { ColumnReading, ColumnRole, Reading, Row, Table } from './types';
@@ -153,8 +153,10 @@ function holdsNoFigures({ cells }: Row): boolean {
 
 /** Some column holds figures or addresses in every row but the first. */
 function restHasFigures(first: Row, rest: readonly Row[]): boolean {
-  return first.cells.some((_, column) => {
+  return first.cells.some((head, column) => {
     const cells = rest.map((row) => row.cells[column] ?? '').filter((cell) => !isMissing(cell));
+    // A day over days is one of them.
+    if (isDate(head) && cells.every(isDate)) return false;
     return cells.length > 0 && cells.every((cell) => /^[\d.,%+-]+$|@/.test(cell.trim()));
   });
 }
@@ -270,10 +272,12 @@ function isRunning(cells: readonly string[]): boolean {
 
 /** What each column holds, when no heading says so. */
 function rolesByContent(width: number, rows: readonly Row[]): readonly ColumnRole[] {
-  const sample = rows.slice(0, SAMPLE_ROWS);
+  const sample = rows.slice(0, SAMPLE_ROWS).filter((row) => !isSaid(row));
   const columns = Array.from({ length: width }, (_, column) =>
     sample.map(({ cells }) => cells[column] ?? ''),
   );
+  // "absent" beside "Amira Haddad" is no name.
+  const capital = columns.some((cells) => looksLikeNames(cells) && cells.some(isCapital));
   const roles = columns.map((cells): ColumnRole => {
     const filled = cells.filter((cell) => !isMissing(cell)).map(cleanText);
     if (filled.length === 0 || isRunning(cells)) return 'leftOut';
@@ -283,9 +287,17 @@ function rolesByContent(width: number, rows: readonly Row[]): readonly ColumnRol
       return 'section';
     const differ = new Set(filled).size === filled.length;
     if (differ && filled.length > 1 && share(filled, isNumberLike) > 0.9) return 'externalId';
-    return looksLikeNames(cells) ? 'fullName' : 'detail';
+    return looksLikeNames(cells) && (!capital || filled.some(isCapital)) ? 'fullName' : 'detail';
   });
   return oneName(roles, columns);
+}
+
+const isCapital = (cell: string): boolean => /^[^\p{L}]*[\p{Lu}\p{Lo}]/u.test(cell);
+
+/** A row of one cell that is a remark, a title or a date by what it says. */
+function isSaid(row: Row): boolean {
+  const [sole = '', ...others] = row.cells.filter(isFilled);
+  return others.length === 0 && row.cells.length > 0 && kindOfLine(sole) !== null;
 }
 
 /** Two name columns side by side are given and family name; a third is a detail. */

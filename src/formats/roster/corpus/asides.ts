@@ -210,4 +210,62 @@ export const asides: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     leftOut: ['(new)', '(left in May)', '--- end ---'],
   },
+  {
+    name: 'ages after names',
+    given: lines(
+      'Amira HADDAD, 14 ans',
+      'Bram VISSER, 13 ans',
+      'Chipo DUBE (14 years old)',
+      'Dov Ash, aged 12',
+    ),
+    students: ['Amira HADDAD', 'Bram VISSER', 'Chipo DUBE', 'Dov Ash'],
+    leftOut: ['14 ans', '13 ans', '14 years old', 'aged 12'],
+    asked: [],
+  },
+  {
+    name: 'letters for girls and boys in brackets',
+    given: lines('Amira Haddad (F)', 'Bram Visser (M)', 'Chipo Dube (X)', 'Dov Ash (girl)'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    leftOut: ['F', 'M', 'X', 'girl'],
+  },
+  {
+    name: 'times with a break among them',
+    given: lines(
+      '09:00 Amira Haddad',
+      '09:10 Bram Visser',
+      '09:20 break',
+      '09:30 Chipo Dube',
+      '09:40 Lunch',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['break', 'Lunch'],
+  },
+  {
+    name: 'a sentence that names them, with its full stop',
+    given: 'My students this term are Amira Haddad, Bram Visser, Chipo Dube, and Dov Ash.',
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    leftOut: ['My students this term are'],
+  },
+  {
+    name: 'a sentence after a colon, in lines',
+    given: lines('En el grupo de los lunes están: Amira Haddad, Bram Visser', 'y Chipo Dube.'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'names that end in a stop keep it where it is theirs',
+    given: lines('Amira Haddad, Bram Visser Jr.'),
+    students: ['Amira Haddad', 'Bram Visser Jr.'],
+  },
+  {
+    name: 'advisors over the names they advise',
+    given: lines(
+      'Advisor: Ms. Tan',
+      'Amira Haddad',
+      'Bram Visser',
+      'Advisor: Mr. Okoye',
+      'Chipo Dube',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    staff: ['Ms. Tan', 'Mr. Okoye'],
+  },
 ];

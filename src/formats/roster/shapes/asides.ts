@@ -15,6 +15,14 @@ const FEWEST_FIGURES = 8;
 /** "12/03/2011", "(4.5.2010)", "2011-09-30" at the end of a line. */
 const DAY =
   /[\s,;:–—*([-]+(?:(?:born|dob|geb)\b\.?:?\s*)?((?:\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2}))|(?:\d{4}[./-]\d{1,2}[./-]\d{1,2}))[)\]]?$/i;
+/** "14 ans", "(14 years old)", "aged 12" at the end of a line. */
+const AGE =
+  /[\s,;:–—([-]+(aged?:? \d{1,2}|\d{1,2} ?(?:years?(?:[ -]olds?)?|yrs?(?: old)?|y\/?o|ans|años|anos|anni|jahre?|jaar|j\.))[)\]]?$/i;
+/** "(F)", "(girl)" at the end of a line. */
+const SEX = /\s*[([]([fmxwdvh]|female|male|girl|boy|non-?binary)[)\]]$/i;
+/** What stands among people in a plan of times. */
+const BREAK =
+  /^(?:(?:coffee|tea|lunch|short|long) )?(?:break|lunch|recess|interval|pause|mittagspause|pausa|recreo|descanso|almuerzo|déjeuner|pauze|intervallo|intervalo)s?$/i;
 /** "08:55", "[10:32, 3/11/2026]", "3/11/2026, 10:32 -" before a name. */
 const MOMENT =
   /^\s*\[?(?:\d{1,4}[-./]\d{1,2}[-./]\d{1,4},?\s+)?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?(?!\p{L}))?(?:,?\s*\d{1,4}[-./]\d{1,2}[-./]\d{1,4})?\]?\s*(?:[-–—]\s+)?(?=\p{L})/iu;
@@ -60,6 +68,10 @@ export function withoutAsides(all: readonly Line[]): {
       seen.add(plainWords(name));
       return [{ line, text: name }];
     }
+    if (timed && BREAK.test(cleanText(text))) {
+      skipped.push({ row: line, name: cleanText(text), reason: 'footer' });
+      return [];
+    }
     const [, named = '', remark = ''] = REMARK.exec(text) ?? [];
     if (isWholeName(named) && kindOfLine(text) === null) {
       skipped.push({ row: line, name: remark, reason: 'footer' });
@@ -82,10 +94,15 @@ function behind(line: string): { readonly text: string; readonly aside: string }
   const figures = telephone?.[1]?.replace(/\D/g, '').length ?? 0;
   const found =
     day ??
-    (figures >= FEWEST_FIGURES && /[+()\s./-]/.test(telephone?.[1] ?? '') ? telephone : null);
+    (figures >= FEWEST_FIGURES && /[+()\s./-]/.test(telephone?.[1] ?? '') ? telephone : null) ??
+    AGE.exec(text) ??
+    SEX.exec(text);
   const before = found ? text.slice(0, found.index) : '';
   if (!found || !/\p{L}{2}/u.test(before) || kindOfLine(text) !== null) return null;
-  const aside = found[0].replace(found === day ? /^[\s,;:–—*([-]+|[)\]]$/g : /^[\s,;:–—-]+/g, '');
+  const aside = found[0].replace(
+    found === telephone ? /^[\s,;:–—-]+/g : /^[\s,;:–—*([-]+|[)\]]$/g,
+    '',
+  );
   return { text: before, aside };
 }
 

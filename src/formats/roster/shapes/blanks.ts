@@ -1,3 +1,4 @@
+import { isSurelyHeading, roleOfColumn } from '../headings';
 import type { Row, Table } from '../types';
 
 /** Columns that hold for most lines are believed rather than a list. */
@@ -13,13 +14,30 @@ export function blanksTable(text: string): Table | null {
   const lines = text.split(/\r\n|\r|\n/).map((line) => line.trimEnd());
   const filled = lines.filter((line) => line !== '');
   const parted = filled.filter((line) => segments(line).length > 1);
-  if (parted.length < 2 || parted.length < filled.length * 0.5) return null;
+  if (parted.length < 2 || parted.length < filled.length * 0.5) return wordsTable(lines);
   const columns = columnsOf(parted);
   const rows = lines.map((line, index): Row => {
     const fitted = columns && fit(line, columns);
     return { line: index + 1, cells: fitted ?? segments(line).map(({ text: cell }) => cell) };
   });
   return { name: '', rows, commaIsDecimal: false, belief: EVEN };
+}
+
+/** Lines of as many words as known headings stand over them, one blank between any two; null for other lines. */
+function wordsTable(lines: readonly string[]): Table | null {
+  const rows = lines.map((line, index): Row => ({
+    line: index + 1,
+    cells: line.trim().split(/\s+/),
+  }));
+  const [head, ...others] = rows.filter(({ cells }) => cells.join('') !== '');
+  if (!head) return null;
+  const isTable =
+    new Set(head.cells.map(roleOfColumn)).size === head.cells.length &&
+    head.cells.length > 1 &&
+    others.length > 0 &&
+    head.cells.every((word) => isSurelyHeading(word)) &&
+    others.every(({ cells }) => cells.length === head.cells.length);
+  return isTable ? { name: '', rows, commaIsDecimal: false, belief: EVEN } : null;
 }
 
 interface Segment {

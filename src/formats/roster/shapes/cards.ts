@@ -9,7 +9,10 @@ const SURE = 0.3;
 
 /** Text with a line for each fact of a person, as one row a person; null for other text. */
 export function cardsTable(text: string): Table | null {
-  const lines = text.split(/\r\n|\r|\n/);
+  const pieces = text
+    .split(/\r\n|\r|\n/)
+    .flatMap((line, index) => factsOnOneLine(line).map((one) => ({ line: index + 1, text: one })));
+  const lines = pieces.map(({ text: one }) => one);
   const facts = namedFacts(lines);
   const filled = lines.filter((line) => line.trim() !== '').length;
   const known = facts.flatMap((fact) => (fact && roleOfColumn(fact.label) !== null ? [fact] : []));
@@ -19,7 +22,7 @@ export function cardsTable(text: string): Table | null {
   const rows: { line: number; cells: string[] }[] = [];
   const skipped: Skipped[] = [];
   facts.forEach((fact, index) => {
-    const line = index + 1;
+    const line = pieces[index]?.line ?? 0;
     if (fact === null) {
       const rest = cleanText(lines[index] ?? '');
       if (rest !== '')
@@ -45,6 +48,42 @@ export function cardsTable(text: string): Table | null {
     belief: SURE,
     skipped,
   };
+}
+
+/** What may stand before the word for a fact: "First name", "Class". */
+const WORDS_BEFORE =
+  /(?:^|[\s,;|/–—-])((?:\p{L}[\p{L}.'’]*[ -]){0,3}\p{L}[\p{L}.'’]*)\s*:(?!\/\/)/gu;
+
+/** "Name: Amira Haddad, Class: 7B" as two lines; others as they are. */
+function factsOnOneLine(line: string): readonly string[] {
+  const labels = [...line.matchAll(WORDS_BEFORE)].flatMap((found) => {
+    const [all, words = ''] = found;
+    const end = found.index + all.length - 1;
+    // Behind a sign even a word that is not known is one for a fact.
+    const whole = /[,;|]\s*$/.test(line.slice(0, end - words.length).trimEnd()) ? words : null;
+    const label = labelAtEnd(words) ?? whole;
+    return label === null ? [] : [{ from: line.lastIndexOf(label, end), to: end + 1, label }];
+  });
+  const [first] = labels;
+  const begins = first && /^\s*(?:\d{1,4}[.):]?|[-•*])?\s*$/.test(line.slice(0, first.from));
+  if (labels.length < 2 || !begins) return [line];
+  return labels.map(({ label, to }, i) => {
+    const value = line.slice(to, labels[i + 1]?.from ?? line.length);
+    return `${label}: ${value.replace(/[\s,;|/–—-]+$/, '').trim()}`;
+  });
+}
+
+/** The words at the end that are a known heading, as many as each by itself says something too; null where none are. */
+function labelAtEnd(words: string): string | null {
+  const all = words.split(' ');
+  let label: string | null = null;
+  for (let from = all.length - 1; from >= 0; from--) {
+    const longer = all.slice(from).join(' ');
+    const known = roleOfColumn(longer) !== null;
+    if (known) label = longer;
+    else if (label !== null) break;
+  }
+  return label;
 }
 
 interface Fact {

@@ -39,7 +39,10 @@ export const SHAPES = [
   { id: 'comma', read: (text) => (isAddressList(text) ? null : cells(',')(text)) },
   { id: 'bar', read: cells('|') },
   { id: 'blanks', read: blanksTable },
-  { id: 'dashes', read: dashesTable },
+  {
+    id: 'dashes',
+    read: (text) => dashesTable(isBulleted(text) ? withoutBullets(text) : text),
+  },
 ] as const satisfies readonly Shape[];
 
 /** Ways in which a table holds several students in one row. */

@@ -1,8 +1,8 @@
 import { looksLikeName } from '../names';
 import { cleanText } from '../text';
-import { isClosing, kindOfLine, sectionHeading } from '../lineKinds';
+import { isClosing, isPlace, kindOfLine, sectionHeading } from '../lineKinds';
 import { roleOfHeading } from '../headings';
-import type { RosterWarning, Row, Table } from '../types';
+import type { RosterWarning, Row, Skipped, Table } from '../types';
 import { withoutAsides, type Line } from './asides';
 
 /** Signs and numbers that stand before the entries of a list. */
@@ -17,7 +17,8 @@ const ID_BEFORE = /^\s*([A-Za-z]{0,3}\d[\d\-./]{2,})[\s:,–-]+(?=\p{L})/u;
 /** "7B Amira Haddad": a class before the name, where most lines have one. */
 const CLASS_BEFORE = /^\s*(\d{1,2}\s?[A-Za-z])[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
 /** "Amira Haddad (0041)", "Amira Haddad 7B". */
-const AFTER = /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?#?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
+const AFTER = /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?#?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12}%?)[)\]]?$/u;
+const MARK = /^(?:\d{1,3}(?:[.,]\d+)?%|[ABC][12][+-]?)$/;
 /** "Amira Haddad, 7B". */
 const CLASS_AFTER = /^(.*\p{L}.*?)\s*,\s*(\d{1,2}\s?[A-Za-z])$/u;
 /** "(ID: 0041)", "No. 0041": a number with its word. */
@@ -60,14 +61,17 @@ const SENDER = /^\s*(?:from|von|de|da|van|reply-to|expéditeur)\s*:\s*(.*)$/i;
 
 /** A list of people as a table of names and addresses: one a line, bulleted, numbered, or parted by signs. */
 export function namesTable(text: string): Table {
-  const all = headedBlocks(
-    text.split(/\r\n|\r|\n/).map((one, index): Line => ({ line: index + 1, text: one })),
-  );
+  const given = text
+    .split(/\r\n|\r|\n/)
+    .map((one, index): Line => ({ line: index + 1, text: one }));
+  const said = withoutSentence(given);
+  const all = headedBlocks(familyFirst(said.lines.flatMap(groupsOnOneLine).map(withoutCount)));
   const {
     lines,
-    skipped,
+    skipped: aside,
     warnings: remarked,
   } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
+  const skipped = [...said.skipped, ...aside];
   const joined = joinBroken(lines);
   const pairs = arePairs(joined.map(({ text: one }) => one));
   const filled = pairs
@@ -97,19 +101,23 @@ export function namesTable(text: string): Table {
     letter = header || (letter && /^\s/.test(raw));
     const group = groups?.(raw) ?? null;
     const list = (group?.members ?? (header ? raw.replace(HEADER, '') : raw)).trim();
-    const { text: stripped, id, section } = strip(group || header ? { whole: list } : list);
+    const { text: stripped, id, section, mark } = strip(group || header ? { whole: list } : list);
     const rawly = bulleted || alone || many || group || header || letter ? null : kindOfLine(raw);
     if (rawly !== null && rawly.kind !== 'section') {
       rows.push({ line, cells: [raw.trim()] });
       continue;
     }
     const several = alone || many || group !== null || header || letter;
-    const parts = entriesOf(stripped, several, group !== null);
+    const parts = withoutNumbers(entriesOf(stripped, several, many || group !== null));
     const surely =
       parts.length > 1 && parts.every((part) => looksLikeName(part) || /\S@\S/.test(part));
-    const said = group || header || letter || surely ? null : kindOfLine(stripped);
-    const entries = said !== null ? [stripped] : parts;
+    const other = group || header || letter || surely ? null : kindOfLine(stripped);
+    const entries = other !== null ? [stripped] : parts;
     for (const entry of entries) {
+      if (group !== null && entries.length > 1 && isPlace(entry)) {
+        skipped.push({ row: line, name: entry, reason: 'place' });
+        continue;
+      }
       const [name = '', address = ''] = nameAndAddress(entry);
       const last = rows.at(-1);
       if (name === '' && address !== '' && entries.length === 1 && last && last.line > 0) {
@@ -131,7 +139,8 @@ export function namesTable(text: string): Table {
       const tail = address !== '' ? numberAfter(name) : several ? CLASS_AFTER.exec(name) : null;
       const inClass =
         tail && /^\D{0,2}\d{1,2}\D{0,2}$/.test(tail[2] ?? '') ? (tail[2] ?? '') : section;
-      rows.push({ line, cells: [tail?.[1] ?? name, address, id, group?.label ?? inClass] });
+      const place = group?.label ?? inClass;
+      rows.push({ line, cells: [tail?.[1] ?? name, address, id, place, ...(mark ? [mark] : [])] });
     }
     if (entries.length === 0) rows.push({ line, cells: [stripped === '' ? raw.trim() : stripped] });
   }
@@ -188,6 +197,45 @@ function headedBlocks(all: readonly Line[]): readonly Line[] {
   return all.map((line) => (heads.has(line) ? { ...line, text: `${line.text.trim()}:` } : line));
 }
 
+/** "My students this term are Amira Haddad, …": words before the first of several names. */
+const SENTENCE =
+  /^\s*((?:[\p{L}\p{N}'’]+\s+){1,9}?(?:are|is|were|include|includes|sind|sont|son|están|estan|sono|são|sao|zijn|heißen))(?:\s*:)?\s+(?=\p{Lu})/u;
+
+/** The names of a sentence on one line, without the words before them and the stop behind them. */
+function withoutSentence(all: readonly Line[]): {
+  readonly lines: readonly Line[];
+  readonly skipped: readonly Skipped[];
+} {
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const [first] = filled;
+  const whole = filled.map(({ text }) => text.trim()).join(' ');
+  const begin = SENTENCE.exec(whole);
+  const told = begin !== null && /\p{Ll}{2,}\s/u.test(begin[1] ?? '') && filled.length < 8;
+  const names = (told ? whole.slice(begin[0].length) : whole).replace(/(\p{L}{3})\.$/u, '$1');
+  const several = names.includes(',') || LAST.test(names);
+  if (!first || !several || names.includes('.') || (filled.length > 1 && !told))
+    return { lines: all, skipped: [] };
+  return {
+    lines: [{ line: first.line, text: names }],
+    skipped: told ? [{ row: first.line, name: (begin[1] ?? '').trim(), reason: 'title' }] : [],
+  };
+}
+
+/** "A: Amira, Bram; B: Dov, Eva": each group as a line. */
+function groupsOnOneLine(one: Line): readonly Line[] {
+  const groups = one.text.split(';').filter((part) => part.trim() !== '');
+  const labelled = groups.every((part) => /^\s*[^:@<>,;]{1,40}:\s*\S/.test(part));
+  return groups.length > 1 && labelled ? groups.map((text) => ({ line: one.line, text })) : [one];
+}
+
+/** "HADDAD/Amira" on every line, as "HADDAD, Amira". */
+function familyFirst(all: readonly Line[]): readonly Line[] {
+  const STROKE = /^(\s*[\p{Lu}\p{M}'’ -]*\p{Lu}{2}[\p{Lu}\p{M}'’ -]*)\/\s*(\p{Lu}\p{Ll}.*)$/u;
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  if (filled.length < 2 || !filled.every(({ text }) => STROKE.test(text))) return all;
+  return all.map((one) => ({ ...one, text: one.text.replace(STROKE, '$1, $2') }));
+}
+
 /** "Haddad," on one line and "Amira" on the next are one name, where that happens again and again. */
 function joinBroken(all: readonly Line[]): readonly Line[] {
   const open = all.map(({ text }) => /^[^,;@:]*,\s*$/.test(text) && kindOfLine(text) === null);
@@ -211,6 +259,8 @@ interface Stripped {
   readonly text: string;
   readonly id: string;
   readonly section: string;
+  /** A result or level behind the name. */
+  readonly mark: string;
 }
 
 /** Takes numbers, bullets, student numbers and classes from lines of which most have them. */
@@ -235,14 +285,16 @@ function stripperFor(
     .filter((line) => kindOfLine(line) === null)
     .map((line) => endOf(cleanEnd(line))?.[2] ?? '');
   const after = ends.length > 1 && ends.filter((end) => end !== '').length > ends.length / 2;
+  // "85%", "B1" say how somebody does, and number nobody.
+  const marks = after && ends.every((end) => end === '' || MARK.test(end));
   const sections =
     after &&
     new Set(ends).size < ends.length * 0.7 &&
     ends.every((end) => /^$|^\D{0,2}\d{1,2}\D{0,2}$/.test(end));
   return (line) => {
-    if (typeof line !== 'string') return { text: line.whole, id: '', section: '' };
+    if (typeof line !== 'string') return { text: line.whole, id: '', section: '', mark: '' };
     let text = line.replace(BULLET, '');
-    let [id, section] = ['', ''];
+    let [id, section, mark] = ['', '', ''];
     if (letters) text = text.replace(LETTER_BULLET, '');
     const number = running || leading ? NUMBER_BEFORE.exec(text) : null;
     if (number) {
@@ -260,9 +312,10 @@ function stripperFor(
     if (end) {
       text = end[1] ?? '';
       if (sections) section = end[2] ?? '';
+      else if (marks) mark = end[2] ?? '';
       else if (id === '') id = end[2] ?? '';
     }
-    return { text: cleanEnd(text), id, section };
+    return { text: cleanEnd(text), id, section, mark };
   };
 }
 
@@ -315,7 +368,7 @@ function holdSeveral(all: readonly string[]): boolean {
 }
 
 /** What stands between two people on a line. */
-const BETWEEN_TWO = /\s+(?:and|&|und|y|et|e|en|\+)\s+|\s*\/\s*/u;
+const BETWEEN_TWO = /\s+(?:and|&|und|y|et|e|en|\+)\s+|\s*(?:\/|↔|⇔|⇄|<->|<=>)\s*/u;
 
 /** Whether each line names two people by their whole names, with "and" between them. */
 function arePairs(all: readonly string[]): boolean {
@@ -340,11 +393,12 @@ interface GroupLine {
 /** "Group 1: Amira, Bram and Chipo": how such lines are read, where most lines are of that kind. */
 function groupLines(all: readonly Line[]): ((line: string) => GroupLine | null) | null {
   const read = (line: string): GroupLine | null => {
-    const found = /^\s*(?:[-•*]\s*)?([^:@<>,;]{1,40}?)\s*(?::|\s[–—-]\s|\s?→)\s*(\S.*)$/u.exec(
-      line,
-    );
+    const found =
+      /^\s*(?:[-•*]\s*)?([^:@<>,;]{1,40}?)\s*(?::|\s[–—-]\s|\s?→|\s*\|)\s*(\S.*)$/u.exec(line);
     if (!found || HEADER.test(line) || SENDER.test(line)) return null;
     const [, label = '', members = ''] = found;
+    // "9:12:33" is a time.
+    if (/\d$/.test(label) && /^\d{2}\b/.test(members)) return null;
     const said = kindOfLine(line);
     if (said?.kind === 'staff' || said?.kind === 'total') return null;
     const named = sectionHeading(label) !== null;
@@ -385,6 +439,21 @@ function entriesOf(line: string, several: boolean, members: boolean): readonly s
       members && sign === undefined,
     ),
   );
+}
+
+/** "Amira, Bram, Chipo (3)" without how many there are. */
+function withoutCount(one: Line): Line {
+  const [count = '', number = ''] = /\s*\((\d{1,2})\)\s*$/.exec(one.text) ?? [];
+  const text = one.text.slice(0, one.text.length - count.length);
+  const isCount = count !== '' && text.includes(',') && text.split(',').length === Number(number);
+  return isCount ? { ...one, text } : one;
+}
+
+/** "2. Bram Visser" among several of one line without its number. */
+function withoutNumbers(entries: readonly string[]): readonly string[] {
+  const NUMBER = /^\d{1,3}[.)]\s*(?=\p{L})/u;
+  const numbered = entries.length > 1 && entries.slice(1).every((entry) => NUMBER.test(entry));
+  return numbered ? entries.map((entry) => entry.replace(NUMBER, '')) : entries;
 }
 
 /** A comma parts people where each has an address, or where a line holds several; else it parts a name. */
