@@ -80,7 +80,7 @@ export function isListTitle(line: string): boolean {
 }
 
 const REMARK_WORD =
-  '(?:key|legend|legende|note|notes|remark|remarks|nb|n b|ps|comment|comments|attention|nota|notas|observaciones|leyenda|remarque|remarques|hinweis|hinweise|bemerkung|bemerkungen|legenda|anmerkung|opmerking|osservazioni|observacoes|source|quelle|fuente|fonte|bron|room|raum|sala|salle|aula|lokaal|date|datum|fecha|data|subject|betreff|asunto|objet|oggetto|assunto|onderwerp|sent|gesendet|time|course|kurs|curso|cours|corso|cursus|school|schule|escuela|ecole|scuola|escola|class|klasse|clase|classe|turma|klas|term|semester|year|contact|status|version|page|stand|updated|printed|exported|total|from|location|ort|lugar|lieu|luogo|local|phone|tel|web|url|www)';
+  '(?:key|legend|legende|note|notes|remark|remarks|nb|n b|ps|comment|comments|attention|nota|notas|observaciones|leyenda|remarque|remarques|hinweis|hinweise|bemerkung|bemerkungen|legenda|anmerkung|opmerking|osservazioni|observacoes|source|quelle|fuente|fonte|bron|room|raum|sala|salle|aula|lokaal|date|datum|fecha|data|subject|betreff|asunto|objet|oggetto|assunto|onderwerp|sent|gesendet|time|course|kurs|curso|cours|corso|cursus|school|schule|escuela|ecole|scuola|escola|class|klasse|clase|classe|turma|klas|term|semester|year|contact|status|version|page|stand|updated|printed|exported|total|from|location|ort|lugar|lieu|luogo|local|phone|tel|web|url|www|(?:missing|fehlt|fehlen|fehlend|faltan?|manque(?:nt)?|mancano?|ontbreekt)(?: today| heute| hoy| aujourd hui| oggi| vandaag)?|(?:absent|away|late|sick) today)';
 const LABELLED = new RegExp(`^${REMARK_WORD}$`);
 const SECTION_WORD =
   '(?:class|klasse|classe|clase|turma|klas|period|periodo|periode|section|seccion|sezione|secao|sektion|group|gruppe|grupo|groupe|gruppo|groep|team|equipo|equipe|equipa|squadra|table|tisch|mesa|bench|form|homeroom|home room|year|grade|jahrgang|kurs|course|block|lab|set|stream|tutor group|crew|boat|reihe|row|cohort|cohorte|abteilung|zug)';
@@ -138,6 +138,7 @@ export function isRemark(line: string): boolean {
   return (
     text.length > LONGEST_NAME ||
     GREETING.test(text) ||
+    /^(?:please|bitte|por favor|veuillez|merci de|per favore|gelieve) \p{Ll}+ \p{L}/iu.test(text) ||
     /^\([^()]*\)$|^\[[^[\]]*\]$|^[-–—=*_]{2,}.*[-–—=*_]{2,}$/.test(text) ||
     isClosing(text) ||
     /^[*†‡§¹²³]+\s*\S*\s*[=:]/.test(text) ||

@@ -14,10 +14,16 @@ const PARTICLES = new Set(
     plainWords,
   ),
 );
-const SUFFIX = /^(jr|sr|ii|iii|iv|v|phd|md|junior|esq)\.?$/i;
+const SUFFIX =
+  /^(?:jr|sr|ii|iii|iv|v|phd|md|junior|esq|b\.?sc|m\.?sc|b\.?a|m\.?a|mba|b\.?eng|m\.?eng|b\.?ed|m\.?ed|pgce|rn|ll\.?[bm]|dipl\.?-?ing)\.?$/i;
 /** Titles; those that are given names as well ("Don", "Sig") only with a stop. */
 const TITLE =
   /^(?:(?:dr|prof|mr|mrs|ms|miss|mx|herr|frau|sra|srta|mme|mlle|dhr|mevr)\.?|(?:hr|fr|sr|sir|don|dona|m|mej|sig|sigra|ing|dott|rev)\.)$/i;
+
+/** Whether a word stands behind a name and is none: "Jr.", "III", "MSc". */
+export function isSuffix(word: string): boolean {
+  return SUFFIX.test(word);
+}
 
 /** Given and family name of a whole name: "Family, Given", "FAMILY Given", "Given van Family", or a single name. */
 export function splitName(whole: string): NameParts {
@@ -76,22 +82,29 @@ const QUOTED = /^(.*?)\s*["“”„«‚‘']([^"“”„«»’']{2,30})["“
 const BRACKETED = /^([^()[\]]*\S)\s+[([]([^()[\]]+)[)\]]\s*([^()[\]]*)$/;
 
 /** A name without what stands in brackets or quotes within or after it: "Amira (Miri) Haddad". */
-export function withoutRemark(name: string): { readonly plain: string; readonly remark: string } {
+export function withoutRemark(name: string): {
+  readonly plain: string;
+  readonly remark: string;
+  readonly quoted: boolean;
+} {
   const found = BRACKETED.exec(name) ?? QUOTED.exec(name);
   // Quotes around the whole name, and apostrophes within one, call nobody anything.
-  if (!found || (found[1] ?? '') === '') return { plain: name, remark: '' };
+  const quoted = !BRACKETED.test(name);
+  if (!found || (found[1] ?? '') === '') return { plain: name, remark: '', quoted };
   const [, before = '', remark = '', after = ''] = found;
-  if (!BRACKETED.test(name) && !/[\s,]/.test(name[before.length] ?? ''))
-    return { plain: name, remark: '' };
+  if (quoted && !/[\s,]/.test(name[before.length] ?? ''))
+    return { plain: name, remark: '', quoted };
   return {
     plain: `${before} ${after}`.replace(/\s+,/, ',').replace(/,\s*$/, '').trim(),
     remark: remark.trim(),
+    quoted,
   };
 }
 
-/** One capitalised word is what somebody is called; pronouns, figures and remarks are not. */
-export function isCallName(remark: string): boolean {
-  return /^\p{Lu}[\p{L}\p{M}'’-]+$/u.test(remark) && remark !== remark.toUpperCase();
+/** One capitalised word is what somebody is called, in quotes also capitals alone; pronouns, figures and remarks are not. */
+export function isCallName(remark: string, quoted = false): boolean {
+  const capitals = remark === remark.toUpperCase();
+  return /^\p{Lu}[\p{L}\p{M}'’-]+$/u.test(remark) && (!capitals || (quoted && remark.length < 4));
 }
 
 /** Whether a text could be one person's name: letters, at most seven words, at most one comma. */
@@ -100,7 +113,7 @@ export function looksLikeName(text: string): boolean {
     text.length <= 60 &&
     /^[\p{L}\p{M}"“«‘][\p{L}\p{M}\s.,'’‘ʼ\-()"“”«»·]*$/u.test(text) &&
     text.split(' ').length <= 7 &&
-    text.replace(/, *(jr|sr|ii|iii|phd|md)\b\.?/i, '').split(',').length <= 2
+    text.replace(/, *(?:jr|sr|ii|iii|phd|md|b\.?sc|m\.?sc|mba)\b\.?/i, '').split(',').length <= 2
   );
 }
 

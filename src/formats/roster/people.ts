@@ -18,6 +18,7 @@ import {
   roleOfPerson,
   splitName,
   withoutRemark,
+  isSuffix,
 } from './names';
 import { nameAndAddress } from './shapes/names';
 import { cleanText, holdsInvisible, isMissing, isMissingName, plainWords } from './text';
@@ -314,7 +315,8 @@ class RowReader implements People {
     const whole = nameless && /\S\s*</.test(emailCell) ? emailCell : nameCell;
     const [full = '', beside = ''] = /\S@\S/.test(whole) ? nameAndAddress(whole) : [whole];
     const address = addressIn(emailCell || beside);
-    const { plain: fullName, remark: said } = withoutRemark(unquoted(full).replace(/[*†‡]+$/, ''));
+    const fullCell = withoutRemark(unquoted(full).replace(/[*†‡]+$/, ''));
+    const { plain: fullName, remark: said } = fullCell;
     // "Amira Haddad (7B)", "Bram Visser (Group 2)" tells the class of somebody, and is no part of the name.
     const inClass = said.endsWith(':') ? '' : (sectionHeading(said) ?? '');
     const remark = inClass === '' ? said : '';
@@ -324,8 +326,9 @@ class RowReader implements People {
       givenCell.plain || (familyCell === '' ? fromFull.given : splitBefore(fullName, familyCell));
     const family = familyCell || fromFull.family;
     const calledBeside = remark || givenCell.remark;
+    const quoted = remark === '' ? givenCell.quoted : fullCell.quoted;
     const preferred =
-      this.cell(row, 'preferredName') || (isCallName(calledBeside) ? calledBeside : '');
+      this.cell(row, 'preferredName') || (isCallName(calledBeside, quoted) ? calledBeside : '');
     const role = this.cell(row, 'role');
     const called = preferred === '' ? given : preferred;
     const asWritten =
@@ -563,7 +566,8 @@ function isStaffRemark(remark: string): boolean {
 
 /** Whether the family name stands first, before a comma. */
 function isTurned(name: string): boolean {
-  return name.replace(/,\s*(jr|sr|ii|iii|iv|phd|md|esq)\.?$/i, '').includes(',');
+  const [last = '', ...before] = name.split(/\s*,\s*/).reverse();
+  return before.length > (isSuffix(last) ? 1 : 0);
 }
 
 /** "amira.haddad@…" tells a name by its parts; another address what stands before its sign. */

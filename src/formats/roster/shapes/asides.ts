@@ -20,6 +20,11 @@ const AGE =
   /[\s,;:–—([-]+(aged?:? \d{1,2}|\d{1,2} ?(?:years?(?:[ -]olds?)?|yrs?(?: old)?|y\/?o|ans|años|anos|anni|jahre?|jaar|j\.))[)\]]?$/i;
 /** "(F)", "(girl)" at the end of a line. */
 const SEX = /\s*[([]([fmxwdvh]|female|male|girl|boy|non-?binary)[)\]]$/i;
+/** "Bram Visser NEW": told of some, and part of nobody's name. */
+const NEW = /\s+[([]?(NEW|NEU|NUEVO|NUEVA|NOUVEAU|NOUVELLE|NUOVO|NUOVA|NIEUW|NOVO|NOVA)[)\]]?!?$/;
+/** "Captain: Amira Haddad": a part that somebody has in a group. */
+const PART =
+  /^\s*(?:[-•*]\s*)?((?:team |group )?(?:captain|leader|lead|recorder|speaker|secretary|timekeeper|kapitän|sprecher(?:in)?|leitung|capitán|capitana|líder|portavoz|capitaine|chef|rapporteur|capitano|kapitein))\s*:\s*(?=\p{Lu})/iu;
 /** What stands among people in a plan of times. */
 const BREAK =
   /^(?:(?:coffee|tea|lunch|short|long) )?(?:break|lunch|recess|interval|pause|mittagspause|pausa|recreo|descanso|almuerzo|déjeuner|pauze|intervallo|intervalo)s?$/i;
@@ -71,6 +76,13 @@ export function withoutAsides(all: readonly Line[]): {
     if (timed && BREAK.test(cleanText(text))) {
       skipped.push({ row: line, name: cleanText(text), reason: 'footer' });
       return [];
+    }
+    const part = PART.exec(text);
+    const told = part ?? NEW.exec(text);
+    if (told && kindOfLine(text)?.kind !== 'staff') {
+      skipped.push({ row: line, name: told[1] ?? '', reason: 'footer' });
+      const rest = part ? text.slice(part[0].length) : text.slice(0, told.index);
+      return [{ line, text: rest }];
     }
     const [, named = '', remark = ''] = REMARK.exec(text) ?? [];
     if (isWholeName(named) && kindOfLine(text) === null) {

@@ -35,7 +35,8 @@ function wordsTable(lines: readonly string[]): Table | null {
     new Set(head.cells.map(roleOfColumn)).size === head.cells.length &&
     head.cells.length > 1 &&
     others.length > 0 &&
-    head.cells.every((word) => isSurelyHeading(word)) &&
+    head.cells.every((word) => roleOfColumn(word) !== null) &&
+    head.cells.some((word) => isSurelyHeading(word)) &&
     others.every(({ cells }) => cells.length === head.cells.length);
   return isTable ? { name: '', rows, commaIsDecimal: false, belief: EVEN } : null;
 }

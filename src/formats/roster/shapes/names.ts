@@ -15,7 +15,12 @@ const NUMBER_BEFORE = /^\s*(\d{1,4})(?:\s+(?=\p{L})|(?=\p{L}{2})(?!(?:st|nd|rd|t
 /** "2026-0041 Amira Haddad". */
 const ID_BEFORE = /^\s*([A-Za-z]{0,3}\d[\d\-./]{2,})[\s:,–-]+(?=\p{L})/u;
 /** "7B Amira Haddad": a class before the name, where most lines have one. */
-const CLASS_BEFORE = /^\s*(\d{1,2}\s?[A-Za-z])[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
+const CLASS_BEFORE =
+  /^\s*(\d{1,2}\s?[A-Za-z](?:\/[A-Za-z]{0,3}\d{0,2})?)[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
+/** "A1 Amira Haddad": a seat before the name, where most lines have one. */
+const SEAT_BEFORE = /^\s*([A-Z]\d{1,2})[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
+/** "[10231] Amira Haddad". */
+const NUMBER_IN_BRACKETS = /^\s*[([](\d{3,12})[)\]]\s*(?=\p{L})/u;
 /** "Amira Haddad (0041)", "Amira Haddad 7B". */
 const AFTER = /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?#?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12}%?)[)\]]?$/u;
 const MARK = /^(?:\d{1,3}(?:[.,]\d+)?%|[ABC][12][+-]?)$/;
@@ -65,7 +70,9 @@ export function namesTable(text: string): Table {
     .split(/\r\n|\r|\n/)
     .map((one, index): Line => ({ line: index + 1, text: one }));
   const said = withoutSentence(given);
-  const all = headedBlocks(familyFirst(said.lines.flatMap(groupsOnOneLine).map(withoutCount)));
+  const all = headedBlocks(
+    familyFirst(said.lines.flatMap(groupsOnOneLine).map(withoutCount).map(headed)),
+  );
   const {
     lines,
     skipped: aside,
@@ -236,6 +243,12 @@ function familyFirst(all: readonly Line[]): readonly Line[] {
   return all.map((one) => ({ ...one, text: one.text.replace(STROKE, '$1, $2') }));
 }
 
+/** "## Otters", as text with marks for headings has it. */
+function headed(one: Line): Line {
+  const [, name] = /^\s*#{1,6}\s+(\p{L}[^:#]*?)\s*#*\s*$/u.exec(one.text) ?? [];
+  return name === undefined ? one : { ...one, text: `${name}:` };
+}
+
 /** "Haddad," on one line and "Amira" on the next are one name, where that happens again and again. */
 function joinBroken(all: readonly Line[]): readonly Line[] {
   const open = all.map(({ text }) => /^[^,;@:]*,\s*$/.test(text) && kindOfLine(text) === null);
@@ -279,6 +292,8 @@ function stripperFor(
   const leading = !running && !ids && numbers.length > all.length / 2;
   const again = new Set(numbers).size < numbers.length * 0.7;
   const classes = !running && !ids && most((line) => CLASS_BEFORE.test(line), bare);
+  const seats = !running && !ids && !classes && most((line) => SEAT_BEFORE.test(line), bare);
+  const bracketed = most((line) => NUMBER_IN_BRACKETS.test(line));
   const endOf = (line: string): RegExpExecArray | null =>
     TOUCHING.exec(line) ?? numberAfter(line.replace(LABELLED_NUMBER, ' $1'));
   const ends = bare
@@ -293,8 +308,15 @@ function stripperFor(
     ends.every((end) => /^$|^\D{0,2}\d{1,2}\D{0,2}$/.test(end));
   return (line) => {
     if (typeof line !== 'string') return { text: line.whole, id: '', section: '', mark: '' };
-    let text = line.replace(BULLET, '');
     let [id, section, mark] = ['', '', ''];
+    const held = bracketed ? NUMBER_IN_BRACKETS.exec(line) : null;
+    if (held) id = held[1] ?? '';
+    let text = line.replace(BULLET, '');
+    const seat = seats ? SEAT_BEFORE.exec(text) : null;
+    if (seat) {
+      mark = seat[1] ?? '';
+      text = text.slice(seat[0].length);
+    }
     if (letters) text = text.replace(LETTER_BULLET, '');
     const number = running || leading ? NUMBER_BEFORE.exec(text) : null;
     if (number) {
