@@ -42,8 +42,9 @@ const FAR_PARTS = { reopened: 2, recombined: 8 };
 const NEAR_PARTS = { reopened: 10, recombined: 4 };
 /** Exchanges by which all of this is measured at the most: a long search would take minutes. */
 const MOST_OPENED = 800_000;
-/** What opening at random takes where goals are no sums over groups. */
+/** What opening at random takes at the most where whole groups are not recombined; with more sections than so many they are not. */
 const REOPENED_PART = 4;
+const MOST_SECTIONS = 3;
 /** How far the work has come after each step. */
 const LISTED_AT = 0.1;
 const COOLED_AT = 0.3;
@@ -99,7 +100,7 @@ class Improving {
     const cooled = whole * (polishes ? COOLED_PART : 1);
     const cooling = anneal(problem, units, goals, this.groupOfStudent, cooled, rng);
     yield* this.keep(LISTED_AT, polishes || opens ? COOLED_AT : 1, cooling);
-    if (opens) yield* this.open(Math.min(1, FULL / room));
+    if (opens) yield* this.open(FULL / room);
     if (this.isProven() || !polishes) return;
     const recombines = this.ofGroups && units.unitCount <= MOST_UNITS;
     const part = recombines ? BESIDE_RECOMBINING : POLISHED_PART;
@@ -110,14 +111,23 @@ class Improving {
     if (recombines && !opens) yield* this.recombine(POLISHED_AT, 1, recombining / exchanges);
   }
 
+  /**
+   * Whether groups opened at once are likely to be all that matter to each other: in large courses they are few of many, and
+   * of many sections each is a class of its own, which leaves exchanges little room but no islands.
+   */
+  private reachesFar(): boolean {
+    const sections = new Set(this.problem.sectionOfGroup).size;
+    return this.ofGroups && this.units.unitCount <= MOST_UNITS && sections <= MOST_SECTIONS;
+  }
+
   private isProven(): boolean {
     return this.known !== null;
   }
 
-  /** Opens whole groups, in full or only in part. */
-  private *open(most: number): Search<void> {
-    const part = Math.min(most, (most * MOST_OPENED) / this.whole);
-    if (!this.ofGroups) return yield* this.reopen(part * REOPENED_PART);
+  /** Opens whole groups, the more the narrower it is: 1 and above where in full. */
+  private *open(narrow: number): Search<void> {
+    if (!this.reachesFar()) return yield* this.reopen(Math.min(REOPENED_PART, narrow));
+    const part = Math.min(1, narrow, (narrow * MOST_OPENED) / this.whole);
     const reach = yield* this.recombine(COOLED_AT, COOLED_AT, part * AT_ONCE);
     const far = reach > FAR;
     if (far && !this.isProven()) yield* this.recombine(COOLED_AT, OPENED_AT, part * GOING_ON);
