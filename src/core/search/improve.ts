@@ -127,7 +127,7 @@ class Improving {
   /** Opens whole groups, the more the narrower it is: 1 and above where in full. */
   private *open(narrow: number): Search<void> {
     if (!this.reachesFar()) return yield* this.reopen(Math.min(REOPENED_PART, narrow));
-    const part = Math.min(1, narrow, (narrow * MOST_OPENED) / this.whole);
+    const part = Math.min(1, narrow) * Math.min(1, MOST_OPENED / this.whole);
     const reach = yield* this.recombine(COOLED_AT, COOLED_AT, part * AT_ONCE);
     const far = reach > FAR;
     if (far && !this.isProven()) yield* this.recombine(COOLED_AT, OPENED_AT, part * GOING_ON);
