@@ -349,4 +349,14 @@ export const asides: readonly RosterCase[] = [
     given: lines('№ Фамилия Имя', '1 Иванова Анна', '2 Петров Борис', '3 Сидорова Вера'),
     students: ['Анна Иванова', 'Борис Петров', 'Вера Сидорова'],
   },
+  {
+    name: 'family names in capitals that mean new somewhere',
+    given: lines('Anna NEU', 'Bram VISSER', 'Carla Maria NOVA'),
+    students: ['Anna NEU', 'Bram VISSER', 'Carla Maria NOVA'],
+  },
+  {
+    name: 'a sign for headings before every name is a bullet',
+    given: lines('# Amira Haddad', '# Bram Visser', '# Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
 ];

@@ -21,7 +21,8 @@ const AGE =
 /** "(F)", "(girl)" at the end of a line. */
 const SEX = /\s*[([]([fmxwdvh]|female|male|girl|boy|non-?binary)[)\]]$/i;
 /** "Bram Visser NEW": told of some, and part of nobody's name. */
-const NEW = /\s+[([]?(NEW|NEU|NUEVO|NUEVA|NOUVEAU|NOUVELLE|NUOVO|NUOVA|NIEUW|NOVO|NOVA)[)\]]?!?$/;
+const NEW =
+  /(?<=\S\s+\S+)\s+[([]?(NEW|NEU|NUEVO|NUEVA|NOUVEAU|NOUVELLE|NUOVO|NUOVA|NIEUW|NOVO|NOVA)[)\]]?!?$/;
 /** "Captain: Amira Haddad": a part that somebody has in a group. */
 const PART =
   /^\s*(?:[-•*]\s*)?((?:team |group )?(?:captain|leader|lead|recorder|speaker|secretary|timekeeper|kapitän|sprecher(?:in)?|leitung|capitán|capitana|líder|portavoz|capitaine|chef|rapporteur|capitano|kapitein))\s*:\s*(?=\p{Lu})/iu;
@@ -60,6 +61,8 @@ export function withoutAsides(all: readonly Line[]): {
     ? plain.map(({ line, text }) => ({ line, text: text.replace(MOMENT, '') }))
     : plain;
   const chat = timed && bare.filter(({ text }) => SAID.test(text)).length > bare.length / 2;
+  // "Anna NEU" is called so where family names are in capitals.
+  const shouted = bare.some(({ text }) => /\s\p{Lu}{2,}$/u.test(text) && !NEW.test(text));
   const seen = new Set<string>();
   const lines = bare.flatMap(({ line, text }): readonly Line[] => {
     if (chat) {
@@ -78,7 +81,7 @@ export function withoutAsides(all: readonly Line[]): {
       return [];
     }
     const part = PART.exec(text);
-    const told = part ?? NEW.exec(text);
+    const told = part ?? (shouted ? null : NEW.exec(text));
     if (told && kindOfLine(text)?.kind !== 'staff') {
       skipped.push({ row: line, name: told[1] ?? '', reason: 'footer' });
       const rest = part ? text.slice(part[0].length) : text.slice(0, told.index);

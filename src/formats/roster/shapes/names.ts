@@ -71,7 +71,7 @@ export function namesTable(text: string): Table {
     .map((one, index): Line => ({ line: index + 1, text: one }));
   const said = withoutSentence(given);
   const all = headedBlocks(
-    familyFirst(said.lines.flatMap(groupsOnOneLine).map(withoutCount).map(headed)),
+    familyFirst(headed(said.lines.flatMap(groupsOnOneLine).map(withoutCount))),
   );
   const {
     lines,
@@ -243,10 +243,15 @@ function familyFirst(all: readonly Line[]): readonly Line[] {
   return all.map((one) => ({ ...one, text: one.text.replace(STROKE, '$1, $2') }));
 }
 
-/** "## Otters", as text with marks for headings has it. */
-function headed(one: Line): Line {
-  const [, name] = /^\s*#{1,6}\s+(\p{L}[^:#]*?)\s*#*\s*$/u.exec(one.text) ?? [];
-  return name === undefined ? one : { ...one, text: `${name}:` };
+/** "## Otters" over others, as text with marks for headings has it; where every line has the mark it is a bullet. */
+function headed(all: readonly Line[]): readonly Line[] {
+  const HEADED = /^\s*#{1,6}\s+(\p{L}[^:#]*?)\s*#*\s*$/u;
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const marked = filled.filter(({ text }) => HEADED.test(text));
+  if (marked.length > filled.length / 2) {
+    return all.map((one) => ({ ...one, text: one.text.replace(/^\s*#{1,6}\s+(?=\p{L})/u, '') }));
+  }
+  return all.map((one) => ({ ...one, text: one.text.replace(HEADED, '$1:') }));
 }
 
 /** "Haddad," on one line and "Amira" on the next are one name, where that happens again and again. */
