@@ -17,8 +17,6 @@ export interface Budget {
   readonly mixingPerStudent: number;
   /** Exchanges tried to bring the goals' costs down, in one long cooling. */
   readonly exchanges: number;
-  /** What dividing whole groups anew may take where the rules leave room, in evaluations as the exchanges are. */
-  readonly recombining: number;
 }
 
 const SHUFFLES = 300;
@@ -35,12 +33,6 @@ const LEAST_PART = 0.4;
 const CELLS = 24_000_000;
 const MOST_NODES = 150_000;
 
-/**
- * Part of the exchanges that whole groups are recombined for: a first answer is waited for, and comes from code that has
- * hardly run yet.
- */
-const RECOMBINED: Readonly<Record<Effort, number>> = { quick: 0.5, normal: 0.5, thorough: 0.6 };
-
 const FACTOR: Readonly<Record<Effort, number>> = { quick: 0.2, normal: 1, thorough: 10 };
 
 export function budgetFor(effort: Effort, { studentCount, groupCount }: Problem): Budget {
@@ -56,6 +48,5 @@ export function budgetFor(effort: Effort, { studentCount, groupCount }: Problem)
     packingMoves: Math.ceil(PACKING_MOVES * factor),
     mixingPerStudent: MIXING_PER_STUDENT,
     exchanges: Math.ceil(exchanges * factor),
-    recombining: Math.ceil(exchanges * factor * RECOMBINED[effort]),
   };
 }

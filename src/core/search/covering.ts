@@ -1,4 +1,5 @@
-import { BITS, MOST_UNITS, twiceAsLong, type Formable } from './formable';
+import { BITS } from './bits';
+import { MOST_UNITS, twiceAsLong, type Formable } from './formable';
 import { Prices } from './prices';
 
 /** What the cheapest covering must cost less than, as parts of what was given, one after the other. */
@@ -46,7 +47,7 @@ export class Covering {
   /** depth * MOST_UNITS + place → groups left that hold it. */
   private readonly holding = new Int32Array((MOST_UNITS + 1) * MOST_UNITS);
   private readonly prices: Prices;
-  /** What every covering costs that takes only groups worth their members' prices: less none does. */
+  /** What no covering costs less than: all prices, and for each group what the cheapest costs above its members'. */
   private paid = 0;
   private readonly slotsLeft = new Int32Array(MOST_UNITS);
   private readonly covered = new Int32Array(4);

@@ -1,11 +1,12 @@
 import type { Problem } from '../problem/problem';
 import type { Units } from '../problem/units';
-import { COUNTINGS } from '../rules/counting';
 import type { MarkedProblemRule } from '../problem/rule';
+import { COUNTINGS } from '../rules/counting';
+import { BITS, countBits, firstBits } from './bits';
+import { markedOfUnits, markedRules } from './marked';
 
 /** Units that can be free at once: each has a bit of four words. */
 export const MOST_UNITS = 128;
-export const BITS = 32;
 /** Groups listed at the most, and room for so many at first; all of them take some 15 MB. */
 export const MOST_FORMABLE = 200_000;
 const FIRST_ROOM = 8_192;
@@ -64,15 +65,9 @@ export class Formable {
     private readonly units: Units,
   ) {
     const { unitCount, unitOfStudent, pinsOfStudent } = units;
-    this.rules = problem.rules.filter((rule): rule is MarkedProblemRule => 'marked' in rule);
+    this.rules = markedRules(problem);
     this.counts = new Int32Array(this.rules.length);
-    this.markedOfUnit = new Int32Array(this.rules.length * unitCount);
-    this.rules.forEach(({ marked }, rule) => {
-      unitOfStudent.forEach((unit, student) => {
-        const cell = rule * unitCount + unit;
-        this.markedOfUnit[cell] = (this.markedOfUnit[cell] as number) + (marked[student] as number);
-      });
-    });
+    this.markedOfUnit = markedOfUnits(this.rules, units);
     const parted = problem.sectionOfGroup.some((section) => section !== -1);
     this.sectionOfUnit = new Int32Array(unitCount).fill(-1);
     this.pinOfUnit = new Int32Array(unitCount).fill(-1);
@@ -263,16 +258,4 @@ export function twiceAsLong<T extends Int32Array | Uint8Array | Float64Array>(ar
 
 function isFor(slot: Slot, size: number, section: number, pinned: number): boolean {
   return slot.size === size && slot.section === section && slot.pinned === pinned;
-}
-
-/** A word with so many bits set, from the lowest on; none for less than one. */
-export function firstBits(count: number): number {
-  return count >= BITS ? -1 : (1 << Math.max(0, count)) - 1;
-}
-
-/** Bits set in a word, counted side by side. */
-export function countBits(word: number): number {
-  let sums = word - ((word >>> 1) & 0x55555555);
-  sums = (sums & 0x33333333) + ((sums >>> 2) & 0x33333333);
-  return Math.imul((sums + (sums >>> 4)) & 0x0f0f0f0f, 0x01010101) >>> 24;
 }

@@ -30,6 +30,8 @@ const POLISHED_PART = 1;
 const LITTLE_POLISHED_PART = 0.1;
 /** The same where groups are recombined, which finds what polishing does. */
 const BESIDE_RECOMBINING = 0.2;
+/** What recombining takes then: a first answer is waited for. */
+const RECOMBINED_PART = 0.5;
 /** Where less than this part does, whole groups are opened: in full where no more than `FULL` does. */
 const LITTLE_ROOM = 0.3;
 const FULL = 0.04;
@@ -81,7 +83,7 @@ class Improving {
     private readonly units: Units,
     private readonly goals: readonly PreparedGoal[],
     public groupOfStudent: Int32Array,
-    private readonly budget: Budget,
+    budget: Budget,
     private readonly rng: Rng,
   ) {
     this.whole = budget.exchanges * Math.min(1, GOALS_AT_FULL_BUDGET / Math.max(1, goals.length));
@@ -107,8 +109,7 @@ class Improving {
     const most = whole * Math.min(part, room < LISTED_BELOW ? LITTLE_POLISHED_PART : 1);
     const polishing = polish(problem, units, goals, this.groupOfStudent, most, rng);
     yield* this.keep(opens ? OPENED_AT : COOLED_AT, POLISHED_AT, polishing);
-    const { recombining, exchanges } = this.budget;
-    if (recombines && !opens) yield* this.recombine(POLISHED_AT, 1, recombining / exchanges);
+    if (recombines && !opens) yield* this.recombine(POLISHED_AT, 1, RECOMBINED_PART);
   }
 
   /**

@@ -1,4 +1,5 @@
-import { BITS, MOST_UNITS, type Formable } from './formable';
+import { BITS } from './bits';
+import { MOST_UNITS, type Formable } from './formable';
 
 /** Rounds of raising and lowering, the length of the first step, and what it shrinks by where that has not helped for long. */
 const ROUNDS = 60;

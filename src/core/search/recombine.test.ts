@@ -4,15 +4,13 @@ import type { Problem } from '../problem/problem';
 import { unitsOf } from '../problem/units';
 import { rngFromSeed } from '../random/rng';
 import { uniformInt, uniformUnit } from '../random/uniform';
-import { problemFromRequest } from '../reading/problemFromRequest';
 import { fillsTheSizes, keepsEverything } from '../reference/check';
 import { Arrangement } from '../terms/arrangement';
 import { Covering } from './covering';
 import { Formable, type Slot } from './formable';
-import { Objective } from './objective';
 import { Prices } from './prices';
 import { isOfGroups, recombine, type Recombined } from './recombine';
-import type { Search } from './work';
+import { costOf, ended, planted, problemOf } from './testSearch';
 
 const id = (student: number): string => `s${student}`;
 
@@ -67,22 +65,6 @@ function requestOf(n: number, groups: number, seed: number, density = 0.2): Arra
   };
 }
 
-function problemOf(request: ArrangeRequest): Problem {
-  const read = problemFromRequest(request);
-  if (!read.ok) throw new Error(read.issue.code);
-  return read.problem;
-}
-
-const planted = ({ studentCount, groupCount }: Problem): Int32Array =>
-  Int32Array.from({ length: studentCount }, (_, student) => student % groupCount);
-
-function ended<T>(work: Search<T>): T {
-  for (;;) {
-    const step = work.next();
-    if (step.done) return step.value;
-  }
-}
-
 function recombined(problem: Problem, evaluations: number, seed = 1): Recombined {
   const [units, goals, start] = [unitsOf(problem), prepareGoals(problem), planted(problem)];
   return ended(recombine(problem, units, goals, start, evaluations, rngFromSeed(seed)));
@@ -95,12 +77,6 @@ function* valid(problem: Problem): Generator<Int32Array> {
     const all = Int32Array.from({ length: n }, (_, i) => Math.floor(code / groups ** i) % groups);
     if (fillsTheSizes(problem, all) && keepsEverything(problem, all)) yield all;
   }
-}
-
-function costOf(problem: Problem, groupOfStudent: Int32Array): number {
-  const objective = new Objective(prepareGoals(problem), []);
-  objective.reset(new Arrangement(problem, groupOfStudent));
-  return objective.cost();
 }
 
 const SEEDS = Array.from({ length: 17 }, (_, i) => i + 1);

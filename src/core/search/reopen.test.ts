@@ -1,11 +1,10 @@
 import { arrange, arrangeNow } from '../arrange';
 import type { ArrangeRequest, RequestRule } from '../format';
 import { prepareGoals } from '../goals/list';
-import { hasPlacesOfTheirOwn, type Problem } from '../problem/problem';
+import { hasPlacesOfTheirOwn } from '../problem/problem';
 import { unitsOf } from '../problem/units';
 import { rngFromSeed } from '../random/rng';
 import { uniformInt } from '../random/uniform';
-import { problemFromRequest } from '../reading/problemFromRequest';
 import { fillsTheSizes, keepsEverything } from '../reference/check';
 import { Arrangement } from '../terms/arrangement';
 import { areFew, isListable, listAll } from './listing';
@@ -15,7 +14,7 @@ import { Regrouping } from './regrouping';
 import { reopen } from './reopen';
 import { Reseating } from './reseating';
 import { roomLeft } from './room';
-import type { Search } from './work';
+import { costOf, ended, planted, problemOf } from './testSearch';
 
 /** Rules of every kind, which those who sit in i modulo the groups keep, and the more pairs apart the denser. */
 function requestOf(n: number, groups: number, density: number, seed: number): ArrangeRequest {
@@ -61,23 +60,6 @@ function requestOf(n: number, groups: number, density: number, seed: number): Ar
   };
 }
 
-function problemOf(request: ArrangeRequest): Problem {
-  const read = problemFromRequest(request);
-  if (!read.ok) throw new Error(read.issue.code);
-  return read.problem;
-}
-
-/** Where i sits in i modulo the groups: every rule of `requestOf` holds. */
-const planted = ({ studentCount, groupCount }: Problem): Int32Array =>
-  Int32Array.from({ length: studentCount }, (_, student) => student % groupCount);
-
-function ended<T>(work: Search<T>): T {
-  for (;;) {
-    const step = work.next();
-    if (step.done) return step.value;
-  }
-}
-
 /** Every assignment of the students to the groups. */
 function* assignments(n: number, groups: number): Generator<Int32Array> {
   for (let code = 0; code < groups ** n; code++) {
@@ -97,12 +79,6 @@ function nameless(groupOfStudent: Int32Array, named: readonly number[]): string 
 
 const sizesOf = (groupOfStudent: Int32Array, groups: number): string =>
   Array.from({ length: groups }, (_, g) => groupOfStudent.filter((of) => of === g).length).join();
-
-function costOf(problem: Problem, groupOfStudent: Int32Array): number {
-  const objective = new Objective(prepareGoals(problem), []);
-  objective.reset(new Arrangement(problem, groupOfStudent));
-  return objective.cost();
-}
 
 test.each([1, 2, 3, 4, 5, 6, 7, 8, 9])(
   'opened groups can be seated again in every way that keeps the rules and their sizes, each told once (seed %i)',

@@ -3,14 +3,14 @@ import type { Units } from '../problem/units';
 import { quickInt } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { COUNTINGS } from '../rules/counting';
+import { BITS, countBits, firstBits } from './bits';
+import { markedOfUnits, markedRules } from './marked';
 import { mayEverSit } from './placement';
 
 /** Units that can be free at once: each has a bit of two words. */
 export const MOST_FREE = 64;
 /** Groups that can be open at once: each has a bit of one word. */
 export const MOST_OPEN = 30;
-
-const BITS = 32;
 
 export type NextWay = 'found' | 'none' | 'paused';
 
@@ -88,14 +88,8 @@ export class Reseating {
   ) {
     const { unitCount, unitOfStudent } = units;
     this.placeOfUnit = new Int32Array(unitCount).fill(-1);
-    this.rules = problem.rules.filter((rule): rule is MarkedProblemRule => 'marked' in rule);
-    this.markedOfUnit = new Int32Array(this.rules.length * unitCount);
-    this.rules.forEach(({ marked }, rule) => {
-      unitOfStudent.forEach((unit, student) => {
-        const cell = rule * unitCount + unit;
-        this.markedOfUnit[cell] = (this.markedOfUnit[cell] as number) + (marked[student] as number);
-      });
-    });
+    this.rules = markedRules(problem);
+    this.markedOfUnit = markedOfUnits(this.rules, units);
     this.span = 2 + problem.sizeOfGroup.reduce((most, size) => Math.max(most, size), 0);
     this.wideLow = new Int32Array(this.span);
     this.wideHigh = new Int32Array(this.span);
@@ -403,18 +397,6 @@ export class Reseating {
 function mark(low: Int32Array, high: Int32Array, row: number, place: number): void {
   if (place < BITS) low[row] = (low[row] as number) | (1 << place);
   else high[row] = (high[row] as number) | (1 << (place - BITS));
-}
-
-/** A word with so many bits set, from the lowest on; none for less than one. */
-function firstBits(count: number): number {
-  return count >= BITS ? -1 : (1 << Math.max(0, count)) - 1;
-}
-
-/** Bits set in a word, counted side by side. */
-function countBits(word: number): number {
-  let sums = word - ((word >>> 1) & 0x55555555);
-  sums = (sums & 0x33333333) + ((sums >>> 2) & 0x33333333);
-  return Math.imul((sums + (sums >>> 4)) & 0x0f0f0f0f, 0x01010101) >>> 24;
 }
 
 /** The place of the nth bit that is set, from 0 on. */

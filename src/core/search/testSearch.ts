@@ -1,0 +1,32 @@
+import type { ArrangeRequest } from '../format';
+import { prepareGoals } from '../goals/list';
+import type { Problem } from '../problem/problem';
+import { problemFromRequest } from '../reading/problemFromRequest';
+import { Arrangement } from '../terms/arrangement';
+import { Objective } from './objective';
+import type { Search } from './work';
+
+export function problemOf(request: ArrangeRequest): Problem {
+  const read = problemFromRequest(request);
+  if (!read.ok) throw new Error(read.issue.code);
+  return read.problem;
+}
+
+/** Where i sits in i modulo the groups: requests of these tests are made so that every rule holds. */
+export const planted = ({ studentCount, groupCount }: Problem): Int32Array =>
+  Int32Array.from({ length: studentCount }, (_, student) => student % groupCount);
+
+/** What a search returns at its end. */
+export function ended<T>(work: Search<T>): T {
+  for (;;) {
+    const step = work.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The weighted cost of all goals. */
+export function costOf(problem: Problem, groupOfStudent: Int32Array): number {
+  const objective = new Objective(prepareGoals(problem), []);
+  objective.reset(new Arrangement(problem, groupOfStudent));
+  return objective.cost();
+}
