@@ -46,6 +46,38 @@ interface Bundler {
   ) => object;
 }
 
+interface Chunk {
+  readonly name?: string;
+}
+interface ChunkGraph {
+  readonly getModuleChunksIterable: (module: object) => Iterable<Chunk>;
+}
+
+/** Layouts around pages: with each of these pages they are loaded as well, which the bundler does not know. */
+const AROUND = {
+  inside: 'app/(inside)',
+  teacher: 'app/(inside)/(teacher)',
+  class: 'app/(inside)/(teacher)/c/[classId]',
+} as const;
+
+/** What a layout holds, in a chunk that its pages share: else they would bring a second copy of each small module. */
+function onceFor(name: string, folder: string): object {
+  return {
+    name,
+    enforce: true,
+    priority: 90 - folder.length,
+    chunks: (chunk: Chunk) => chunk.name?.startsWith(`${folder}/`) ?? false,
+    test: (
+      module: { readonly type: string },
+      { chunkGraph }: { readonly chunkGraph: ChunkGraph },
+    ) =>
+      module.type.startsWith('javascript') &&
+      [...chunkGraph.getModuleChunksIterable(module)].some(
+        (one) => one.name === `${folder}/layout`,
+      ),
+  };
+}
+
 const entryOf = (name: string): string => `alone/${name}`;
 
 /** Has each page that stands alone built beside the router's, of the same chunks, and writes down its files. */
@@ -102,6 +134,9 @@ const config: NextConfig = {
     if (!isServer) webpackConfig.output.hashDigestLength = 8;
     const { splitChunks } = webpackConfig.optimization;
     if (!isServer && !dev && splitChunks) {
+      for (const [name, folder] of Object.entries(AROUND)) {
+        splitChunks.cacheGroups[name] = onceFor(name, folder);
+      }
       // Else each part of the words would bring its own copy of what they are all made with.
       splitChunks.cacheGroups.words = {
         test: /[\\/]messages[\\/](localeWords|en[\\/]words)\.ts$/,

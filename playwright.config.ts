@@ -33,7 +33,7 @@ export default defineConfig({
     },
   },
   webServer: {
-    command: `node node_modules/next/dist/bin/next start -p ${PORT} -H localhost`,
+    command: `node scripts/serve.mjs --port ${PORT}`,
     url: address,
     env: { GRUPPETTO_DEMO: '1', NEXT_TELEMETRY_DISABLED: '1' },
   },

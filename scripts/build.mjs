@@ -7,6 +7,7 @@ const SOURCES = [
   'src',
   'public/icons',
   'scripts/offline.mjs',
+  'scripts/compress.mjs',
   'next.config.ts',
   'package-lock.json',
   'tsconfig.json',

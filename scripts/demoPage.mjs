@@ -18,15 +18,11 @@ export async function withDemoPage(port, run, options = {}) {
   ensureBuild();
   const { chromium } = await import('@playwright/test');
   const address = `http://localhost:${port}`;
-  const server = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', 'localhost'],
-    {
-      cwd: ROOT,
-      stdio: 'ignore',
-      env: { ...process.env, GRUPPETTO_DEMO: '1', NEXT_TELEMETRY_DISABLED: '1' },
-    },
-  );
+  const server = spawn(process.execPath, ['scripts/serve.mjs', '--port', String(port)], {
+    cwd: ROOT,
+    stdio: 'ignore',
+    env: { ...process.env, GRUPPETTO_DEMO: '1', NEXT_TELEMETRY_DISABLED: '1' },
+  });
   try {
     await answering(address);
     const browser = await chromium.launch({

@@ -10,7 +10,14 @@ const MAY = [
 ];
 /** Sent on; whatever else a request carries stays behind. */
 const HEADERS = [
-  ...['accept', 'accept-language', 'authorization', 'content-length', 'content-type'],
+  ...[
+    'accept',
+    'accept-encoding',
+    'accept-language',
+    'authorization',
+    'content-length',
+    'content-type',
+  ],
   ...['idempotency-key', 'last-event-id', 'rsc', 'next-router-state-tree', 'next-url'],
   ...['next-router-prefetch', 'if-none-match', 'user-agent'],
 ];

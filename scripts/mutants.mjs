@@ -6,13 +6,14 @@ import { ROOT } from './packages.mjs';
 /**
  * Runs the mutation tests of the named parts, one after another; without a name those of all.
  *
- * `--lines N` tries the mutants of N lines of each part alone, drawn with a fixed seed: a fair sample where the whole
- * takes hours (mutants of several lines, which are the easier ones to notice, are left out of it).
+ * `--lines N` tries the mutants of N lines of each part alone: a fair sample where the whole takes hours (mutants of
+ * several lines, which are the easier ones to notice, are left out of it). `--seed N` draws other lines: those that tests
+ * were written after are no fair sample any more.
  */
 const PARTS = ['store', 'encode', 'formats', 'core'];
 const words = process.argv.slice(2);
-const at = words.indexOf('--lines');
-const lines = at < 0 ? 0 : Number(words.splice(at, 2)[1]);
+const lines = numberAfter('--lines', 0);
+const seed = numberAfter('--seed', 2026);
 
 for (const part of words.length > 0 ? words : PARTS) {
   const done = spawnSync('npx', ['stryker', 'run'], {
@@ -25,6 +26,11 @@ for (const part of words.length > 0 ? words : PARTS) {
     },
   });
   if (done.status !== 0) process.exit(done.status ?? 1);
+}
+
+function numberAfter(option, otherwise) {
+  const at = words.indexOf(option);
+  return at < 0 ? otherwise : Number(words.splice(at, 2)[1]);
 }
 
 /** So many lines of a part that hold code, as ranges Stryker takes: `path:line-line`. */
@@ -42,7 +48,7 @@ function drawLines(part, count) {
             : [],
         ),
     );
-  const next = randomFrom(2026);
+  const next = randomFrom(seed);
   for (let index = all.length - 1; index > 0; index -= 1) {
     const other = Math.floor(next() * (index + 1));
     [all[index], all[other]] = [all[other], all[index]];

@@ -7,6 +7,8 @@ import { ROOT } from './packages.mjs';
 const OUT = 'public/offline.js';
 /** What stands beside the built scripts and belongs to every page. */
 const BESIDE = ['/icon.svg', '/manifest.webmanifest'];
+/** Maps of scripts, and what a server sends instead of a file. */
+const NOT_ASKED_FOR = /\.(map|br|gz)$/;
 /** Pages that need the network: the students’ page, and the services for practice; and what stands where nothing is. */
 const ONLINE = /^\/(seats\b|standins\b|_)/;
 
@@ -48,7 +50,7 @@ function filesIn(folder) {
   if (!existsSync(folder)) return [];
   return readdirSync(folder, { recursive: true })
     .map(String)
-    .filter((name) => statSync(join(folder, name)).isFile() && !name.endsWith('.map'))
+    .filter((name) => statSync(join(folder, name)).isFile() && !NOT_ASKED_FOR.test(name))
     .sort();
 }
 

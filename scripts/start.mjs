@@ -28,21 +28,17 @@ const address = `http://localhost:${port}`;
 const lanPort = lan ? await freePort(FIRST_LAN_PORT, '0.0.0.0') : null;
 const [lanHost] = lanAddresses();
 const students = lanPort !== null && lanHost ? `http://${lanHost}:${lanPort}` : '';
-const server = spawn(
-  process.execPath,
-  ['node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', 'localhost'],
-  {
-    cwd: ROOT,
-    stdio: ['ignore', 'ignore', 'inherit'],
-    env: {
-      ...process.env,
-      NEXT_TELEMETRY_DISABLED: '1',
-      GRUPPETTO_DEMO: demo ? '1' : '0',
-      GRUPPETTO_STUDENTS: students,
-      GRUPPETTO_SEATS_FILE: seatsFile && resolve(seatsFile),
-    },
+const server = spawn(process.execPath, ['scripts/serve.mjs', '--port', String(port)], {
+  cwd: ROOT,
+  stdio: ['ignore', 'ignore', 'inherit'],
+  env: {
+    ...process.env,
+    NEXT_TELEMETRY_DISABLED: '1',
+    GRUPPETTO_DEMO: demo ? '1' : '0',
+    GRUPPETTO_STUDENTS: students,
+    GRUPPETTO_SEATS_FILE: seatsFile && resolve(seatsFile),
   },
-);
+});
 server.on('exit', (code) => process.exit(code ?? 1));
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 await answering(address);

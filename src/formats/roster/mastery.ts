@@ -1,5 +1,5 @@
 import { plainWords } from './text';
-import { readNumber, readYesNo } from './values';
+import { readNumber, readYesNo } from './readValue';
 
 /** Words for what is mastered and what is not yet, beside yes and no in every way the reader knows. */
 const MASTERED = new Set(['mastered', 'secure', 'met', 'passed', 'pass', 'achieved', 'can do']);

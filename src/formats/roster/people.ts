@@ -33,7 +33,8 @@ import type {
   Skipped,
   Table,
 } from './types';
-import { guessKind, isOddWord, readNumber, readYesNo } from './values';
+import { readNumber, readYesNo } from './readValue';
+import { guessKind, isOddWord } from './values';
 import { readMastery, wholeOf } from './mastery';
 
 /** A person as a row gives them, before duplicates are looked for. */

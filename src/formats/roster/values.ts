@@ -1,16 +1,8 @@
 import { isNoAmount } from './headings';
+import { readNumber, readYesNo, yesNoWord } from './readValue';
 import { cleanText, isMissing, plainWords } from './text';
 import type { DetailKind } from './types';
 import { words } from './words';
-
-const YES = new Set(
-  words(`
-  yes|y|true|si|s|oui|o|vrai|ja|j|wahr|verdadero|sim|vero|verdadeiro|waar|x|✓|✔|☑|☒|✅|[✓]|done`),
-);
-const NO = new Set(
-  words(`
-  no|n|false|non|faux|nein|falsch|falso|nao|nee|onwaar|✗|✘|☐|❌|[ ]|[]`),
-);
 
 /** Orders of level words from low to high, as `plainWords` writes them. Words on one place mean the same. */
 const SCALES: readonly (readonly (readonly string[])[])[] = [
@@ -131,10 +123,7 @@ export function guessKind(
     return { kind: 'skill', ...plain };
   }
   const words = new Set(values.map(yesNoWord));
-  if (
-    [...words].every((word) => YES.has(word) || NO.has(word)) &&
-    ![...words].every(isLetterGrade)
-  ) {
+  if (values.every((value) => readYesNo(value) !== null) && ![...words].every(isLetterGrade)) {
     return { kind: 'yesNo', ...plain };
   }
   if (areNumbers(values, decimal) && !values.some(isCode) && !isNoAmount(heading)) {
@@ -200,34 +189,6 @@ function commaMeansDecimal(values: readonly string[]): boolean {
   const commas = values.filter((value) => /^[+-]?\d+,\d+\s*%?$/.test(value));
   if (commas.some((value) => !/,\d{3}\s*%?$/.test(value))) return true;
   return values.some((value) => /^[+-]?\d{1,3}(\.\d{3})+,\d+$/.test(value));
-}
-
-/** The number that a cell writes, or null; percent signs and separators of thousands are understood. */
-export function readNumber(cell: string, decimal: '.' | ','): number | null {
-  const text = cleanText(cell)
-    .replace(/[\s'’]/g, '')
-    .replace(/[%°]$/, '')
-    .replace(/^\u2212/, '-');
-  const thousands = decimal === ',' ? '.' : ',';
-  const grouped = new RegExp(`^[+-]?\\d{1,3}(\\${thousands}\\d{3})+(\\${decimal}\\d+)?$`);
-  const outOf = /^(\d+(?:[.,]\d+)?)\/(\d{1,3})$/.exec(text);
-  // 17/20 is a mark of twenty, 7/10 one of ten; 4/3 is a day of March as well.
-  const points = outOf && (Number(outOf[2]) > 12 || (outOf[2] === '10' && Number(outOf[1]) <= 10));
-  if (points) return readNumber(outOf[1] ?? '', decimal);
-  const bare = grouped.test(text) ? text.replaceAll(thousands, '') : text;
-  const written = decimal === ',' ? bare.replace(',', '.') : bare;
-  // A column with decimal commas may still hold "3.5" where no thousand can be meant.
-  return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(written) ? Number(written) : null;
-}
-
-/** 'yes', 'no' or null. */
-export function readYesNo(cell: string): 'yes' | 'no' | null {
-  const word = yesNoWord(cell);
-  return YES.has(word) ? 'yes' : NO.has(word) ? 'no' : null;
-}
-
-function yesNoWord(cell: string): string {
-  return plainWords(cell) || cleanText(cell);
 }
 
 /** Levels for a column that is said to hold some: in the order of a known scale, else as they first appear. */

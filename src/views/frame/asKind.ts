@@ -1,4 +1,4 @@
-import { readNumber, readYesNo } from '@/formats/roster/values';
+import { readNumber, readYesNo } from '@/formats/roster/readValue';
 import type { Detail } from '@/schema/classRecord';
 import type { DetailValue } from '@/schema/student';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { readNumber } from '@/formats/roster/values';
+import { readNumber } from '@/formats/roster/readValue';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord, Detail } from '@/schema/classRecord';
 import { valueKey } from '@/schema/presence';

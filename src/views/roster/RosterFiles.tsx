@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from '../primitives/Button';
-import { rosterCsv, rosterWorkbook, type RosterOut } from '@/formats/rosterOut';
+import type { RosterOut } from '@/formats/rosterOut';
 import { sayOut } from '@/messages/out';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -12,6 +12,9 @@ import { download } from '../frame/download';
 import { useRealNames } from '../frame/useRealNames';
 import { useNotices } from '../primitives/notices';
 import styles from './RosterPanel.module.css';
+
+/** Loaded with the first file that is saved. */
+const writers = () => import('@/formats/rosterOut');
 
 interface RosterFilesProps {
   readonly theClass: ClassRecord;
@@ -50,13 +53,15 @@ export function RosterFiles({ theClass, students }: RosterFilesProps) {
         size="small"
         variant="paper"
         onClick={() =>
-          leave(() =>
-            save(
-              'csv',
-              rosterCsv(rosterOut(theClass, students), sayRoster.rosterWords),
-              'text/csv',
-            ),
-          )
+          leave(() => {
+            void writers().then(({ rosterCsv }) =>
+              save(
+                'csv',
+                rosterCsv(rosterOut(theClass, students), sayRoster.rosterWords),
+                'text/csv',
+              ),
+            );
+          })
         }
       >
         {sayRoster.roster.csvFile}
@@ -66,11 +71,11 @@ export function RosterFiles({ theClass, students }: RosterFilesProps) {
         variant="paper"
         onClick={() =>
           leave(() => {
-            void rosterWorkbook(
-              rosterOut(theClass, students),
-              sayRoster.rosterWords,
-              theClass.name,
-            ).then((blob) => save('xlsx', blob, blob.type));
+            void writers()
+              .then(({ rosterWorkbook }) =>
+                rosterWorkbook(rosterOut(theClass, students), sayRoster.rosterWords, theClass.name),
+              )
+              .then((blob) => save('xlsx', blob, blob.type));
           })
         }
       >

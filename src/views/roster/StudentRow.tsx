@@ -20,7 +20,8 @@ import styles from './StudentTable.module.css';
 import { today } from '../frame/today';
 
 interface StudentRowProps {
-  readonly measure: (element: Element | null) => void;
+  /** Told of the drawn row, where its height matters. */
+  readonly measure?: ((element: Element | null) => void) | undefined;
   readonly index: number;
   readonly row: RosterRow;
   readonly columns: readonly string[];

@@ -2,8 +2,7 @@
 
 import ArrowDownwardRounded from '@mui/icons-material/ArrowDownwardRounded';
 import ArrowUpwardRounded from '@mui/icons-material/ArrowUpwardRounded';
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
+import { useRef, type ReactNode } from 'react';
 import type { RosterWarning } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -11,16 +10,19 @@ import type { StudentId } from '@/schema/ids';
 import { setTakesPart } from '@/store/actions/students';
 import { useStore } from '@/store/react';
 import { isKey } from '../frame/keyMap';
+import { lazily } from '../primitives/lazily';
 import { columnTitle } from './columnTitle';
 import { StudentRow } from './StudentRow';
 import styles from './StudentTable.module.css';
 import { useGridFocus } from './useGridFocus';
 import type { RosterTable } from './useRosterTable';
+import { useSameList } from './useSameList';
 import { today } from '../frame/today';
 
-/** Pixels; a row on a phone is measured when it is drawn. */
-const ROW_HEIGHT = 42;
-const ROWS_BEYOND = 6;
+/** From so many students on only the rows in view are drawn. */
+const WINDOWED_FROM = 60;
+/** Loaded for the first large class. */
+const RowsInView = lazily(() => import('./RowsInView').then((module) => module.RowsInView));
 
 interface StudentTableProps {
   readonly theClass: ClassRecord;
@@ -32,32 +34,20 @@ interface StudentTableProps {
   readonly readOnly: boolean;
 }
 
-/** Everybody in the class; only the rows in view are drawn. */
+/** Everybody in the class; of many only the rows in view are drawn. */
 export function StudentTable(props: StudentTableProps) {
   const { theClass, table, doubtsOf, opened, onOpen, readOnly } = props;
   const store = useStore();
   const scroll = useRef<HTMLDivElement>(null);
   const { rows } = table.getRowModel();
-  // First the rows in view alone, to be seen sooner; those beyond a moment later.
-  const [beyond, setBeyond] = useState(0);
-  const anyRows = rows.length > 0;
-  useEffect(() => {
-    if (anyRows) startTransition(() => setBeyond(ROWS_BEYOND));
-  }, [anyRows]);
   const columns = table.getVisibleLeafColumns();
-  // What it hands out is read while drawing and never handed on to a memoised child.
-  // eslint-disable-next-line react-hooks/incompatible-library -- see above
-  const virtual = useVirtualizer({
-    count: rows.length,
-    getScrollElement: () => scroll.current,
-    estimateSize: () => ROW_HEIGHT,
-    overscan: beyond,
-  });
+  // How a row out of view is brought into it; of few none is.
+  const show = useRef<(row: number) => void>(() => undefined);
   const grid = useGridFocus({
     table: scroll,
     rows: rows.map(({ id }) => id),
     columns: columns.map(({ id }) => id),
-    show: (row) => virtual.scrollToIndex(row),
+    show: (row) => show.current(row),
     onKey: (event, id) => {
       const student = table.getRow(id, true).original;
       if (isKey('hereOrNot', event))
@@ -67,13 +57,29 @@ export function StudentTable(props: StudentTableProps) {
       return true;
     },
   });
-  const visible = columns.map(({ id }) => id).join('\n');
-  // The same list while the same columns are shown, so that rows in view are not drawn anew while scrolling.
-  const columnIds = useMemo(() => visible.split('\n'), [visible]);
-  const drawn = virtual.getVirtualItems();
-  const before = drawn[0]?.start ?? 0;
-  const after = virtual.getTotalSize() - (drawn.at(-1)?.end ?? 0);
+  const columnIds = useSameList(columns.map(({ id }) => id));
   const width = columns.reduce((total, column) => total + column.getSize(), 52);
+
+  const draw = (index: number, measure?: (element: Element | null) => void): ReactNode => {
+    const row = rows[index];
+    if (!row) return null;
+    return (
+      <StudentRow
+        key={row.id}
+        measure={measure}
+        index={index}
+        row={row.original}
+        columns={columnIds}
+        theClass={theClass}
+        doubts={doubtsOf.get(row.original.student.id)}
+        opened={opened === row.id}
+        onOpen={onOpen}
+        stop={grid.stop.row === row.id ? grid.stop.column : null}
+        onFocusCell={grid.focused}
+        readOnly={readOnly}
+      />
+    );
+  };
 
   return (
     <div ref={scroll} className={styles.scroll} onKeyDown={grid.onKeyDown}>
@@ -121,28 +127,13 @@ export function StudentTable(props: StudentTableProps) {
           </tr>
         </thead>
         <tbody>
-          {before > 0 && <tr aria-hidden="true" style={{ height: before }} />}
-          {drawn.map(({ index }) => {
-            const row = rows[index];
-            if (!row) return null;
-            return (
-              <StudentRow
-                key={row.id}
-                measure={virtual.measureElement}
-                index={index}
-                row={row.original}
-                columns={columnIds}
-                theClass={theClass}
-                doubts={doubtsOf.get(row.original.student.id)}
-                opened={opened === row.id}
-                onOpen={onOpen}
-                stop={grid.stop.row === row.id ? grid.stop.column : null}
-                onFocusCell={grid.focused}
-                readOnly={readOnly}
-              />
-            );
-          })}
-          {after > 0 && <tr aria-hidden="true" style={{ height: after }} />}
+          {rows.length < WINDOWED_FROM ? (
+            rows.map((_, index) => draw(index))
+          ) : (
+            <RowsInView count={rows.length} scroll={scroll} show={show}>
+              {draw}
+            </RowsInView>
+          )}
         </tbody>
       </table>
       {rows.length === 0 && table.getCoreRowModel().rows.length > 0 && (

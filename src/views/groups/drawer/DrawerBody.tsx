@@ -1,42 +1,14 @@
 'use client';
 
-import { Button } from '../../primitives/Button';
-import { sayBench } from '@/messages/bench';
-import { KeyOf } from '../../frame/KeyOf';
-import styles from './Drawer.module.css';
-import { GroupFacts } from './GroupFacts';
-import { SeveralGroups } from './SeveralGroups';
-import { SeveralStudents } from './SeveralStudents';
-import { StudentFacts } from './StudentFacts';
+import { lazily } from '../../primitives/lazily';
 import { TakeFacts } from './TakeFacts';
 import { useWorkbench } from '../workbench/Workbench';
 
+/** Loaded with the first selection. */
+const Chosen = lazily(() => import('./Chosen').then((module) => module.Chosen));
+
 /** What the drawer says, by what is selected. */
 export function DrawerBody() {
-  const selection = useWorkbench('selection');
-  const { student, students, groups } = selection;
-  const [group] = groups;
-  if (students.length + groups.length === 0) return <TakeFacts />;
-  return (
-    <>
-      {student !== null && <StudentFacts id={student} />}
-      {students.length > 1 && <SeveralStudents />}
-      {groups.length === 1 && group !== undefined && <GroupFacts key={group} row={group} />}
-      {groups.length > 1 && <SeveralGroups />}
-      <div className={styles.doings}>
-        <Button
-          size="small"
-          variant="paper"
-          aria-pressed={selection.adding}
-          onClick={() => selection.setAdding(!selection.adding)}
-        >
-          {sayBench.drawer.selectMore}
-        </Button>
-        <Button size="small" onClick={selection.clear}>
-          {sayBench.drawer.done}
-          <KeyOf name="done" />
-        </Button>
-      </div>
-    </>
-  );
+  const { students, groups } = useWorkbench('selection');
+  return students.length + groups.length === 0 ? <TakeFacts /> : <Chosen />;
 }
