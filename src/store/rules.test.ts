@@ -30,26 +30,16 @@ import {
   adultsOf,
   allClasses,
   classById,
-  lineupsOf,
   planOf,
   rollOf,
   rollOfLineup,
   shownAs,
-  shownTake,
   studentsOf,
   takesOf,
 } from './queries';
 import { newGroup } from '../schema/take';
+import { crew, dealt } from './testCrew';
 import { storeWith } from './testStore';
-
-function crew(names: string) {
-  const store = storeWith([]);
-  const classId = createClass(store, 'Crew', 'Week 1');
-  const ids = names.split(' ').map((name) => addStudent(store, classId, { name, email: '' }));
-  const of = (id: (typeof ids)[number]) => store.records.get('student', id)!;
-  const nameOf = (id: string): string => of(id as (typeof ids)[number]).name;
-  return { store, classId, ids, of, nameOf };
-}
 
 /** How many steps to undo something makes. */
 function stepsOf(store: ReturnType<typeof storeWith>, run: () => void): number {
@@ -58,21 +48,6 @@ function stepsOf(store: ReturnType<typeof storeWith>, run: () => void): number {
   run();
   stop();
   return steps;
-}
-
-/** Six students in two groups of a first take. */
-function dealt() {
-  const made = crew('Ana Bo Caro Dov Eli Fay');
-  const { store, classId, ids, nameOf } = made;
-  const [lineup] = lineupsOf(store.records, classId);
-  addTake(store, lineup!.id, 1, [
-    newGroup('A', 0, ids.slice(0, 3)),
-    newGroup('B', 1, ids.slice(3)),
-  ]);
-  const take = () => shownTake(store.records, lineup!.id)!;
-  const rows = (): string[] =>
-    take().groups.map(({ studentIds }) => studentIds.map(nameOf).join(' '));
-  return { ...made, lineup: lineup!, take, rows };
 }
 
 test('made one, a student has what either knew, what the kept one knew first, and wishes for nobody of the two', () => {
