@@ -46,7 +46,7 @@ export function decode(bytes: Uint8Array, given?: Encoding): Decoded {
     encoding === 'utf-8'
       ? utf8(bytes)
       : new TextDecoder(encoding).decode(wholeUnits(bytes, encoding));
-  const plain = text.replace(/^\uFEFF/, '');
+  const plain = given ? text.replace(/^\uFEFF/, '') : unmixed(text.replace(/^\uFEFF/, ''));
   return { text: plain, encoding, doubtful: looksWrong(plain) };
 }
 
@@ -115,6 +115,29 @@ function utf8(bytes: Uint8Array): string {
     at += Math.max(1, length);
   }
   return [...parts, whole.decode(bytes.subarray(from))].join('');
+}
+
+/** Letters of Windows-1252 beyond those of ISO 8859-1 → their bytes (WHATWG Encoding). */
+const BYTES_1252: ReadonlyMap<string, number> = new Map(
+  Array.from({ length: 128 }, (_, at) => at + 128).map((byte) => [
+    new TextDecoder('windows-1252').decode(new Uint8Array([byte])),
+    byte,
+  ]),
+);
+
+/** UTF-8 that was read as Windows-1252 and written so, as "ZoÃ«", undone where all of the text can be; else as it is. */
+function unmixed(text: string): string {
+  if (!/[ÃÂÅÄ][\u0080-\u00bf\u0152-\u2122]/.test(text)) return text;
+  const bytes = Array.from(text, (letter) =>
+    letter <= '\u007f' ? letter.charCodeAt(0) : BYTES_1252.get(letter),
+  );
+  if (bytes.includes(undefined)) return text;
+  try {
+    const whole = Uint8Array.from(bytes.map((byte) => byte ?? 0));
+    return new TextDecoder('utf-8', { fatal: true }).decode(whole);
+  } catch {
+    return text;
+  }
 }
 
 /** Letters beyond ASCII of the languages that each encoding is used for. */

@@ -1,6 +1,6 @@
 import { hasContent } from './delimited';
 import { isSurelyHeading } from './headings';
-import { looksLikeName } from './names';
+import { isSuffix, looksLikeName } from './names';
 import { readPeople } from './people';
 import { proposeReading } from './reading';
 import type { Reading, Table } from './types';
@@ -31,12 +31,19 @@ export function fitOf(table: Table): number {
   const below = sample.rows.slice(reading.headingRow + 1).filter(hasContent);
   // "Haddad,Amira" without a blank is two cells rather than one name.
   const tight = isList ? below.filter(({ cells }) => /,\S/.test(cells[0] ?? '')).length : 0;
+  // Nor are three cells and more one name with two commas in it.
+  const cells = isList ? below.filter(({ cells: [name = ''] }) => isOfCells(name)).length : 0;
   return (
-    (named - (people.length - named) - nameless - tight / 2) /
+    (named - (people.length - named) - nameless - tight / 2 - cells) /
       Math.max(1, people.length + nameless) +
     HEADING_WORTH * Math.min(MOST_HEADINGS, knownHeadings(sample, reading)) +
     (table.belief ?? 0)
   );
+}
+
+function isOfCells(name: string): boolean {
+  const parts = name.split(',').map((part) => part.trim());
+  return parts.length > 2 && !parts.some(isSuffix);
 }
 
 /** Known headings that stand in the text itself. */

@@ -50,7 +50,8 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   schulerin|schulerinnen|schulers|teilnehmer|teilnehmerin|teilnehmende|teilnehmerinnen|
   studierende|studierender|studenten|studentin|aluno|aluna|alunos|estudantes|estudante|alunno|
   alunna|alunni|alunne|studente|studentessa|studenti|allievo|allieva|allievi|leerling|
-  leerlingen|deelnemer|deelnemers|cursist|sus|innen`),
+  leerlingen|deelnemer|deelnemers|cursist|sus|innen|stu|stud|candidate|candidates|candidato|candidata|kandidat|kandidatin|candidat|
+  athlete|athletes|player|players|trainee|trainees|apprentice|apprentices|attendee|attendees`),
   email: words(`
   email|e mail|mail|mails|emails|correo|courriel|mel|mailadresse|emailadresse|mailadres|emailadres|
   e mailadres|e mailadresse|posta elettronica|correio|posta`),
@@ -60,7 +61,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   ownNumber: words(`
   studentid|externalid|userid|sis|upn|uln|ine|matricula|matricule|matricola|matrikelnummer|
   matrikelnr|matrikel|schulernummer|schulernr|expediente|personalnummer|leerlingnummer|
-  studentnummer|stamnummer|admission|registration|enrolment number|enrollment number|rm|
+  studentnummer|stamnummer|stamnr|leerlingnr|studentnr|nia|admission|registration|enrolment number|enrollment number|rm|
   sourcedid|roll`),
   section: words(`
   section|sections|period|class|classes|group|homeroom|home room|form|tutor group|lab|block|stream|
@@ -74,7 +75,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   status|enrollment|enrolment|active|state|enabled|estado|activo|activa|situacion|statut|etat|actif|
   aktiv|einschreibestatus|situation|stato|situacao|attivo|ativo|actief`),
   counted: words(`
-  #|row|lfd|lfd nr|laufende|orden|ordre|rang|seq|sequence|s n|sr|rij|volgnummer|ordem|ordine|position`),
+  #|row|timestamp|zeitstempel|marca temporal|horodateur|carimbo de data|tijdstempel|lfd|lfd nr|laufende|orden|ordre|rang|seq|sequence|s n|sr|rij|volgnummer|ordem|ordine|position`),
   login: words(`
   login|username|user name|benutzername|usuario|utilisateur|utente|gebruikersnaam|password|passwort|
   contrasena|mot de passe|senha|wachtwoord`),
@@ -98,7 +99,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
 /** The commonest words of headings in other languages, as they are written there. */
 const PARTS_ELSEWHERE: Partial<Record<Part, readonly string[]>> = {
   given: words(
-    'الاسم الأول|名|имя|imię|imiona|förnamn|fornavn|etunimi|keresztnév|jméno|ad|adı|isim|prenume|ชื่อ',
+    'الاسم الأول|שם פרטי|名|имя|imię|imiona|förnamn|fornavn|etunimi|keresztnév|jméno|ad|adı|isim|prenume|ชื่อ',
   ),
   family: words(`
   اسم العائلة|اللقب|姓|фамилия|прізвище|nazwisko|efternamn|etternavn|efternavn|sukunimi|vezetéknév|
@@ -146,7 +147,12 @@ function partsOf(heading: string): readonly (Part | typeof UNKNOWN)[] {
     }
   }
   const single = rest.trim() === '' ? [] : rest.trim().split(' ');
-  return [...parts, ...single.map((word) => SINGLE.get(word) ?? UNKNOWN)];
+  // "Apellido1" is the first of two; "N1" is a mark.
+  const whole = (word: string): string => word.replace(/(?<=\p{L}{4})[12]$/u, '');
+  return [
+    ...parts,
+    ...single.map((word) => SINGLE.get(word) ?? SINGLE.get(whole(word)) ?? UNKNOWN),
+  ];
 }
 
 /** "What is your full name?", "Please enter your name here": what a form asks round a heading. */
@@ -169,14 +175,19 @@ export function roleOfHeading(heading: string): ColumnRole | null {
   const kept = KNOWN_HEADINGS.get(heading);
   if (kept !== undefined) return kept;
   if (KNOWN_HEADINGS.size > MOST_KNOWN) KNOWN_HEADINGS.clear();
+  // "Q1 Name", "2. Class": what a form numbers its questions with.
+  const unnumbered = heading.replace(/^\s*(?:Q(?:uestion)?\s*\d{1,3}[.:)]?|\d{1,3}[.)])\s+/i, '');
+  if (unnumbered !== heading) return roleOfHeading(unnumbered);
   const bare = heading.replace(/[([{].*?[)\]}]/g, ' ');
   const asked = plainWords(bare).replace(ASKING, '').replace(WHERE, '');
   const role =
     roleOfParts(partsOf(heading)) ??
     (bare === heading ? null : roleOfParts(partsOf(bare))) ??
     (CALLED.test(asked) ? 'fullName' : roleOfParts(partsOf(asked)));
-  KNOWN_HEADINGS.set(heading, role);
-  return role;
+  // "Lab (60%)" says what a mark counts.
+  const weighed = role === 'section' && /\d\s*%/.test(heading);
+  KNOWN_HEADINGS.set(heading, weighed ? null : role);
+  return weighed ? null : role;
 }
 
 /** Kinds of parts → what a column of them is; the first that fits counts. */

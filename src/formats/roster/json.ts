@@ -1,4 +1,4 @@
-import type { Row, Table } from './types';
+import type { Row, Skipped, Table } from './types';
 import type { Tables } from './workbook';
 
 type Json = Readonly<Record<string, unknown>>;
@@ -17,9 +17,10 @@ const STUDENT_KEYS = [
 
 /**
  * The students of a JSON file as a table: a list of objects, an object that holds one under `students`, a
- * Gruppetto class file, or a gruppetto.request. Rows are places in the list, counted from 1.
+ * Gruppetto class file, or a gruppetto.request. Rows are places in the list, counted from 1. What the list is `called` is named
+ * as left out.
  */
-export function jsonTables(text: string): Tables {
+export function jsonTables(text: string, called = ''): Tables {
   let data: unknown;
   try {
     data = JSON.parse(text);
@@ -43,11 +44,15 @@ export function jsonTables(text: string): Tables {
   ) {
     return { ok: false, error: { code: 'newerClassFile' } };
   }
+  const skipped: readonly Skipped[] =
+    called === '' ? [] : [{ row: 0, name: called, reason: 'title' }];
+  if (list.length > 0 && list.every(Array.isArray))
+    return { ok: true, tables: [{ ...plainTable(list), skipped }] };
   const students = list.map((one): Json => (isObject(one) ? one : { name: scalar(one) }));
   const known =
     format === 'gruppetto.class' ? students.map((one) => ofClassFile(one, file)) : students;
   const fields = format === 'gruppetto.request' ? known.map(ofRequest) : known.map(flat);
-  return { ok: true, tables: [tableOf(fields)] };
+  return { ok: true, tables: [{ ...tableOf(fields), skipped }] };
 }
 
 /** One object on each line; null where a line is none. */
@@ -74,6 +79,12 @@ function tableOf(students: readonly Json[]): Table {
     cells: keys.map((key) => scalar(one[key])),
   }));
   return { name: '', rows: [{ line: 0, cells: keys }, ...rows], commaIsDecimal: false };
+}
+
+/** Lists in a list as rows, the first of them the heading where it is one. */
+function plainTable(list: readonly (readonly unknown[])[]): Table {
+  const rows = list.map((one, index): Row => ({ line: index + 1, cells: one.map(scalar) }));
+  return { name: '', rows, commaIsDecimal: false };
 }
 
 /** What stands in `attributes`, `details` or `mastery` is lifted beside the rest; a display name is the name. */

@@ -40,6 +40,10 @@ const COUNT_BEGINS = new RegExp(
 export function isTotal(label: string, surely = true): boolean {
   if (/^n\s*[=:]\s*\d+/i.test(cleanText(label))) return true;
   const all = plainWords(label);
+  // "Boys: 12, Girls: 14, Total: 26".
+  const several = all.match(/\p{L}[^\d]*\d+/gu) ?? [];
+  if (several.length > 1 && several.join(' ') === all && several.every((one) => isTotal(one)))
+    return true;
   const bare = all
     .replace(/( \d+)+$/, '')
     .replace(/^(class|group|section|overall|record|student|row|course|klassen|kurs) (?=\S{2})/, '');
@@ -62,7 +66,7 @@ export function isPointsLabel(name: string): boolean {
 }
 
 const LIST_TITLE =
-  /\b(class ?list|roster|students?|pupils?|attendance|register|lista (de|degli|dei|d) ?(la )?(clase|alumnos|estudiantes|alunos|alunni|studenti|turma|presenca)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste|kursliste|elenco|leerlingenlijst|klassenlijst|presentielijst|registro|chamada|acta de asistencia|asistencia|anwesenheit(?:sliste)?|fiche de presence|presenze|course|kurs|survey|excursion|timetable|school|schule|ecole|escuela|escola|scuola|university|college|semester|term|autumn|spring|summer|winter|herbst|class|klasse|clase|classe|turma|klas|seating|plan)\b/;
+  /\b(class ?list|roster|students?|pupils?|attendance|register|lista (de|degli|dei|d) ?(la )?(clase|alumnos|estudiantes|alunos|alunni|studenti|turma|presenca)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste|kursliste|elenco|leerlingenlijst|klassenlijst|presentielijst|registro|chamada|acta de asistencia|asistencia|anwesenheit(?:sliste)?|fiche de presence|presenze|course|kurs|survey|excursion|trip|sign up|signup|rota|camp|timetable|school|schule|ecole|escuela|escola|scuola|university|college|semester|term|autumn|spring|summer|winter|herbst|class|klasse|clase|classe|turma|klas|seating|plan)\b/;
 
 /** Whether a line over a plain list tells what the list is: a word for it, and no bare name of two words. */
 export function isListTitle(line: string): boolean {
@@ -75,7 +79,11 @@ export function isListTitle(line: string): boolean {
     (count === 2 &&
       /list|roster|register|attendance|liste|lista|elenco|lijst|student(s)? (names?|list)|students$|pupils$/.test(
         all,
-      ))
+      )) ||
+    // "Brook School" is nobody.
+    /^\S+ (?:school|college|university|academy|schule|gymnasium|realschule|grundschule|instituto|colegio|lycee|college|liceo)$/.test(
+      all,
+    )
   );
 }
 
@@ -83,15 +91,15 @@ const REMARK_WORD =
   '(?:key|legend|legende|note|notes|remark|remarks|nb|n b|ps|comment|comments|attention|nota|notas|observaciones|leyenda|remarque|remarques|hinweis|hinweise|bemerkung|bemerkungen|legenda|anmerkung|opmerking|osservazioni|observacoes|source|quelle|fuente|fonte|bron|room|raum|sala|salle|aula|lokaal|date|datum|fecha|data|subject|betreff|asunto|objet|oggetto|assunto|onderwerp|sent|gesendet|time|course|kurs|curso|cours|corso|cursus|school|schule|escuela|ecole|scuola|escola|class|klasse|clase|classe|turma|klas|term|semester|year|contact|status|version|page|stand|updated|printed|exported|total|from|location|ort|lugar|lieu|luogo|local|phone|tel|web|url|www|(?:missing|fehlt|fehlen|fehlend|faltan?|manque(?:nt)?|mancano?|ontbreekt)(?: today| heute| hoy| aujourd hui| oggi| vandaag)?|(?:absent|away|late|sick) today)';
 const LABELLED = new RegExp(`^${REMARK_WORD}$`);
 const SECTION_WORD =
-  '(?:class|klasse|classe|clase|turma|klas|period|periodo|periode|section|seccion|sezione|secao|sektion|group|gruppe|grupo|groupe|gruppo|groep|team|equipo|equipe|equipa|squadra|table|tisch|mesa|bench|form|homeroom|home room|year|grade|jahrgang|kurs|course|block|lab|set|stream|tutor group|crew|boat|reihe|row|cohort|cohorte|abteilung|zug)';
+  '(?:class|klasse|classe|clase|turma|klas|period|periodo|periode|section|seccion|sezione|secao|sektion|group|gruppe|grupo|groupe|gruppo|groep|team|equipo|equipe|equipa|squadra|table|tisch|mesa|bench|form|homeroom|home room|year|grade|jahrgang|kurs|course|block|lab|set|stream|tutor group|crew|boat|reihe|row|cohort|cohorte|abteilung|zug|bus|minibus|van|canoe|kayak|tent|cabin|pod|shift|heat|wave|turno|slot|zelt|boot|bote|barco|tienda|carpa|cabana)';
 const SECTION_LABEL =
   '(?:\\d{1,4}(?: ?[a-z]{1,2})?|[a-z]|[a-z]{1,2} ?\\d{1,3}[a-z]?|[ivx]{1,4}|\\d{1,2} \\d{1,2})';
 const SECTION_LINE = new RegExp(
-  `^(?:${SECTION_WORD} ${SECTION_LABEL}(?: ${SECTION_WORD} ${SECTION_LABEL})?|\\d{1,2} ?[a-z]|\\d{1,2} ?(?:st|nd|rd|th|e|a|o|º|ª) ?${SECTION_WORD}(?: [a-z])?|(?:team|crew) [a-z]+)$`,
+  `^(?:${SECTION_WORD} ${SECTION_LABEL}(?: ${SECTION_WORD} ${SECTION_LABEL})?|\\d{1,2} ?[a-z]|\\d{1,2} ?(?:st|nd|rd|th|e|a|o|º|ª) ?${SECTION_WORD}(?: [a-z])?|(?:team|crew) [a-z]+|turno (?:de )?(?:manana|tarde|noche|manha|mattina|pomeriggio))$`,
 );
 /** "Red house", "Blue team": a name before a small word for a group. */
 const NAMED_GROUP =
-  /^\p{Lu}\p{L}+ (?:house|team|group|crew|squad|boat|table|bench|gruppe|haus|equipo|grupo|mesa|casa|equipe|équipe|groupe|maison|squadra|gruppo|turma|groep|huis)$/u;
+  /^\p{Lu}\p{L}+ (?:house|team|group|crew|squad|boat|table|bench|session|shift|gruppe|haus|equipo|grupo|mesa|casa|equipe|équipe|groupe|maison|squadra|gruppo|turma|groep|huis)$/u;
 const COUNTED = new RegExp(`[\\s,;:–—-]*\\(?\\b\\d+ ?${PEOPLE}\\)?$`, 'i');
 
 /** The name of a class or group that a line heads ("Class 7B", "7B", "Otters:"); null where it heads none. */

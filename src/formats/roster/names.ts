@@ -16,6 +16,8 @@ const PARTICLES = new Set(
 );
 const SUFFIX =
   /^(?:jr|sr|ii|iii|iv|v|phd|md|junior|esq|b\.?sc|m\.?sc|b\.?a|m\.?a|mba|b\.?eng|m\.?eng|b\.?ed|m\.?ed|pgce|rn|ll\.?[bm]|dipl\.?-?ing)\.?$/i;
+/** "O'Neil, Sean Jr.": the suffix of a family name behind the given one. */
+const GIVEN_AND_SUFFIX = /^(.*\S)\s+((?:jr|sr)\.?|ii|iii|iv)$/i;
 /** Titles; those that are given names as well ("Don", "Sig") only with a stop. */
 const TITLE =
   /^(?:(?:dr|prof|mr|mrs|ms|miss|mx|herr|frau|sra|srta|mme|mlle|dhr|mevr)\.?|(?:hr|fr|sr|sir|don|dona|m|mej|sig|sigra|ing|dott|rev)\.)$/i;
@@ -33,8 +35,10 @@ export function splitName(whole: string): NameParts {
   const [before = '', after] = parts;
   const withSuffix = (family: string): string => (suffix === '' ? family : `${family} ${suffix}`);
   if (after !== undefined) {
-    const given = withoutTitles(parts.slice(1).join(' '));
-    return given === '' ? wordsOf(before, suffix) : { given, family: withSuffix(before) };
+    const [, told = '', behind = ''] = GIVEN_AND_SUFFIX.exec(parts.slice(1).join(' ')) ?? [];
+    const given = withoutTitles(told || parts.slice(1).join(' '));
+    const family = behind === '' ? withSuffix(before) : `${before} ${behind}`;
+    return given === '' ? wordsOf(before, suffix) : { given, family };
   }
   return wordsOf(before, suffix);
 }
@@ -101,16 +105,29 @@ export function withoutRemark(name: string): {
   };
 }
 
+/** What a list of those in a call says behind names. */
+const PARTS_IN_A_CALL = new Set(
+  words(
+    'guest|host|co host|me|you|presenter|organizer|organiser|attendee|gast|invitado|invitada|invite|invitee|ospite|convidado|convidada',
+  ),
+);
+
+export function isPartInACall(remark: string): boolean {
+  return PARTS_IN_A_CALL.has(plainWords(remark));
+}
+
 /** One capitalised word is what somebody is called, in quotes also capitals alone; pronouns, figures and remarks are not. */
 export function isCallName(remark: string, quoted = false): boolean {
+  if (isPartInACall(remark)) return false;
   const capitals = remark === remark.toUpperCase();
   return /^\p{Lu}[\p{L}\p{M}'’-]+$/u.test(remark) && (!capitals || (quoted && remark.length < 4));
 }
 
-/** Whether a text could be one person's name: letters, at most seven words, at most one comma. */
+/** Whether a text could be one person's name: letters, more than one where they are Latin, at most seven words, at most one comma. */
 export function looksLikeName(text: string): boolean {
   return (
     text.length <= 60 &&
+    !/^\p{Script=Latin}$/u.test(text) &&
     /^[\p{L}\p{M}"“«‘][\p{L}\p{M}\s.,'’‘ʼ\-()"“”«»·]*$/u.test(text) &&
     text.split(' ').length <= 7 &&
     text.replace(/, *(?:jr|sr|ii|iii|phd|md|b\.?sc|m\.?sc|mba)\b\.?/i, '').split(',').length <= 2
@@ -153,10 +170,19 @@ export function roleOfPerson(cell: string): 'student' | 'staff' | 'other' {
   return STAFF.test(all) || all.includes('teach') ? 'staff' : 'other';
 }
 
+/** What others in a school's lists are. */
+const BESIDE_THEM = new Set(
+  words(
+    'parent|guardian|observer|carer|visitor|guest|eltern|madre|padre|tutor legal|parent eleve|genitore|ouder',
+  ),
+);
+
 /** Whether a cell says what somebody is in a school: a student, or one of the staff. */
 export function isSchoolRole(cell: string): boolean {
   const all = plainWords(cell);
-  return all.split(' ').length <= 3 && (LEARNER.test(all) || STAFF.test(all));
+  return (
+    all.split(' ').length <= 3 && (LEARNER.test(all) || STAFF.test(all) || BESIDE_THEM.has(all))
+  );
 }
 
 const INACTIVE = new Set(

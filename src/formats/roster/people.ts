@@ -12,6 +12,7 @@ import {
 } from './lineKinds';
 import {
   isCallName,
+  isPartInACall,
   isInactive,
   isTestAccount,
   looksLikeName,
@@ -242,6 +243,8 @@ class RowReader implements People {
     if (this.isHeadingAgain(row, this.persons.length === 0)) return 'heading';
     if (this.titles.size > 0 && this.titles.has(titleKey(row))) return 'title';
     if (isPointsLabel(label) || isPointsLabel(person.shown)) return 'points';
+    if (filled.length > 1 && filled.every((cell) => isTotal(cell))) return 'total';
+    if (filled.length > 1 && filled.every((cell) => KEY.test(cell))) return 'footer';
     const identified = person.email !== null || person.externalId !== null;
     const surely =
       identified ||
@@ -412,9 +415,12 @@ function isAside(remark: string): boolean {
   return (
     !isStaffRemark(remark) &&
     !remark.includes('/') &&
-    (/^\p{Ll}/u.test(remark) || remark.includes(' '))
+    (/^\p{Ll}/u.test(remark) || remark.includes(' ') || isPartInACall(remark))
   );
 }
+
+/** "P = present": what a sign in a table stands for. */
+const KEY = /^[^\s=]{1,12}\s*=\s*\S/;
 
 /** How the line that names who wrote a letter begins, as the list of names has it. */
 const SENDER = 'From: ';
@@ -571,14 +577,15 @@ function isTurned(name: string): boolean {
   return before.length > (isSuffix(last) ? 1 : 0);
 }
 
-/** "amira.haddad@…" tells a name by its parts; another address what stands before its sign. */
+/** "amira.haddad@…" and "amira@…" tell a name by their parts; another address what stands before its sign. */
 function nameOfAddress(address: string): string {
   const local = address.split('@')[0] ?? '';
   const parts = local
     .replace(/\d+$/, '')
     .split(/[._-]+/)
     .filter(Boolean);
-  const named = parts.length > 1 && parts.every((part) => /^\p{L}{2,}$/u.test(part));
+  const named =
+    parts.every((part) => /^\p{L}{2,}$/u.test(part)) && (parts.length > 1 || parts[0] === local);
   return named
     ? parts.map((part) => `${part[0]?.toUpperCase() ?? ''}${part.slice(1)}`).join(' ')
     : local;

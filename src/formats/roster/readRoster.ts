@@ -1,8 +1,10 @@
 import { unaccounted } from './account';
 import { partNames } from '../archiveIn';
 import { checkPeople } from './check';
+import { asCode, beginsAsCode } from './code';
 import { decode, looksBinary, type Encoding } from './decode';
 import { hasContent } from './delimited';
+import { withLetters } from './entities';
 import { otherArchive, otherKind, otherText } from './fileKinds';
 import { fitOf } from './fit';
 import { jsonTables } from './json';
@@ -139,8 +141,14 @@ function textTables(text: string, shape?: ShapeId): ShapedTables {
   const other = otherText(begin);
   if (other) return { ok: false, error: other };
   if (/^BEGIN:VCARD/i.test(begin)) return { ok: true, tables: [vcardTable(text)] };
-  if (/^(\{|\[\s*[[{"\]])/.test(begin)) return jsonTables(begin);
-  const shaped = bestShape(text, shape);
+  if (beginsAsCode(begin)) {
+    const tables = jsonTables(begin);
+    const code = tables.ok ? null : asCode(begin);
+    // What begins so and is neither may still be a list with brackets before names.
+    if (code) return jsonTables(code.json, code.called);
+    if (tables.ok || /^(\{|\[\s*[[{"\]])/.test(begin)) return tables;
+  }
+  const shaped = bestShape(withLetters(text), shape);
   return shaped ? { ok: true, ...shaped } : { ok: false, error: { code: 'nobody' } };
 }
 
@@ -216,7 +224,9 @@ function isOnlyAName(text: string, { id, table, from }: Shaped, found: readonly 
 function isFamilyCommaGiven({ rows }: Table): boolean {
   const filled = rows.filter(hasContent);
   const spaced = filled.filter(({ cells }) => cells.length === 2 && /^\s+\S/.test(cells[1] ?? ''));
-  const others = filled.filter((row) => !spaced.includes(row));
+  const others = filled.filter(
+    (row) => !spaced.includes(row) && !/^\p{Lu}$/u.test(row.cells.join('').trim()),
+  );
   // A line or two may be a title, a total, or a name written the other way round.
   return (
     spaced.length > others.length &&

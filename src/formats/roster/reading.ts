@@ -85,12 +85,13 @@ function findHeading(rows: readonly Row[], width: number): number {
   // A list's own heading is on no line of the text.
   if (rows[0]?.line === 0) return 0;
   const surely = ({ cells }: Row): boolean => cells.some(isSurelyHeading);
+  const beside = (index: number): readonly Row[] => rows.filter((_, at) => at !== index);
   const two = top.findIndex(
     (row, index) =>
       knownIn(row) >= 2 &&
       surely(row) &&
       row.cells.filter(isFilled).length > 1 &&
-      !isData(row, rows.slice(index + 1)),
+      !isData(row, beside(index)),
   );
   if (two >= 0) return two;
   const one = top.findIndex((row, index) => {
@@ -98,7 +99,7 @@ function findHeading(rows: readonly Row[], width: number): number {
     const rest = rows.slice(index + 1).filter(hasContent);
     const alone = filled.length === 1 && share(rest.map(countFilled), (count) => count === 1) > 0.6;
     if (!surely(row) || (filled.length < Math.min(width, 2) && !alone)) return false;
-    if (rest.length === 0 || isData(row, rest)) return false;
+    if (rest.length === 0 || isData(row, beside(index))) return false;
     return isUnlikeData(row) || countsOn(row) || (holdsNoFigures(row) && restHasFigures(row, rest));
   });
   if (one >= 0) return one;

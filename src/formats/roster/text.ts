@@ -2,6 +2,9 @@ import { words } from './words';
 /** Characters that no reader sees: zero widths, directional marks, soft hyphens, byte order marks. */
 const INVISIBLE = /[\u00ad\u180e\u200b-\u200f\u202a-\u202e\u2060-\u2064\u2066-\u2069\ufeff]/gu;
 
+/** Letters in the width of Chinese ones, and two letters cast as one (Unicode, Halfwidth and Fullwidth Forms, Latin ligatures). */
+const WIDE = /[\ufb00-\ufb06\uff01-\uff5e]+/gu;
+
 /** Visible ASCII with single spaces between: most cells, and nothing to clean. */
 const PLAIN = /^[!-~]+(?: [!-~]+)*$/;
 
@@ -10,6 +13,7 @@ export function cleanText(text: string): string {
   if (PLAIN.test(text)) return text;
   return text
     .normalize('NFC')
+    .replace(WIDE, (letters) => letters.normalize('NFKC'))
     .replace(INVISIBLE, '')
     .replace(/[\p{Cc}\s]+/gu, ' ')
     .trim();

@@ -69,6 +69,8 @@ export const roster = {
     halves: 'halves of a table side by side',
     ledRows: 'rows that begin with a group',
     seats: 'a seat plan',
+    pairRows: 'a pair in each row',
+    turned: 'a column for each student',
   },
   namesTitle: (number: number) => `${count(number, 'name')} in this list`,
   known: 'in the class already',

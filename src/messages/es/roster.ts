@@ -70,6 +70,8 @@ export const roster = {
     halves: 'mitades de una tabla, una junto a otra',
     ledRows: 'filas que empiezan por un grupo',
     seats: 'un plano de asientos',
+    pairRows: 'una pareja en cada fila',
+    turned: 'una columna para cada estudiante',
   },
   namesTitle: (number: number) => `${count(number, 'nombre')} en esta lista`,
   known: 'ya está en la clase',

@@ -359,4 +359,70 @@ export const asides: readonly RosterCase[] = [
     given: lines('# Amira Haddad', '# Bram Visser', '# Chipo Dube'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
   },
+  {
+    name: 'those said to be away below the others are of the class, and are asked about',
+    given: lines('Amira Haddad', 'Bram Visser', 'Chipo Dube', '', 'Absent: Dov Ash, Eva Lind'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
+    leftOut: ['Absent'],
+    asked: ['Dov Ash', 'Eva Lind'],
+  },
+  {
+    name: 'what somebody is in a call is no name to call them by',
+    given: lines(
+      'Participants (3)',
+      'Amira Haddad (Host, me)',
+      'Bram Visser',
+      'Chipo Dube (Guest)',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['Participants (3)', 'Host, me', 'Guest'],
+  },
+  {
+    name: 'points up to a hundred behind names number nobody',
+    given: lines('1st Amira Haddad 98', '2nd Bram Visser 91', '3rd Chipo Dube 88'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ externalId: null }, { externalId: null }, { externalId: null }],
+  },
+  {
+    name: 'a junior whose family name stands first',
+    given: lines("O'Neil, Sean Jr.", 'Haddad, Amira', 'Okoro, Tunde III'),
+    students: ["Sean O'Neil Jr.", 'Amira Haddad', 'Tunde Okoro III'],
+  },
+  {
+    name: 'rare bullets',
+    given: lines('⁃ Amira Haddad', '∙ Bram Visser', '⁃ Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'what people are called on the net, and a place for a picture, before names',
+    given: lines('@amira.h Amira Haddad', '[photo] Bram Visser', '@cdube Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['@amira.h', '[photo]', '@cdube'],
+  },
+  {
+    name: 'marks of twenty behind a dash',
+    given: lines('Amira Haddad - 17/20', 'Bram Visser - 12/20', 'Chipo Dube - 20/20'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'grades behind whole names, which initials are not',
+    given: lines('Amira Haddad A', 'Bram Visser B+', 'Chipo Dube C'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'initials of family names are no grades',
+    given: lines('Amira A.', 'Bram B', 'Chipo C'),
+    students: ['Amira A.', 'Bram B', 'Chipo C'],
+  },
+  {
+    name: 'parents in a list that says who is what, without headings',
+    given: lines(
+      'Amira Haddad,Student',
+      'Leila Haddad,Parent',
+      'Bram Visser,Student',
+      'Jan Visser,Parent',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['Leila Haddad', 'Jan Visser'],
+  },
 ];

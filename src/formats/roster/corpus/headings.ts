@@ -322,4 +322,60 @@ export const headings: readonly RosterCase[] = [
     given: lines('Amira Haddad,absent', 'Bram Visser,12', 'Chipo Dube,13', 'Dov Ash,14'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
   },
+  {
+    name: 'two family names whose headings have no blank before the figure, and a Spanish number',
+    given: lines(
+      '"Apellido1";"Apellido2";"Nombre";"NIA"',
+      '"García";"López";"Ana";"0012345"',
+      '"Ruiz";"";"Beto";"0012346"',
+    ),
+    students: ['Ana García López', 'Beto Ruiz'],
+    facts: [{ externalId: '0012345' }, { externalId: '0012346' }],
+  },
+  {
+    name: 'headings with a short word for students before each',
+    given: lines('STU_FIRST_NAME;STU_LAST_NAME;STU_ID', 'Amira;Haddad;10231', 'Bram;Visser;10232'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ externalId: '10231' }],
+  },
+  {
+    name: 'candidates with their numbers, and marks of a lab that are no sections',
+    given: lines(
+      'Candidate no.,Candidate,Exam (40%),Lab (60%)',
+      '0041,Amira Haddad,72%,65%',
+      '0042,Bram Visser,55%,80%',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [
+      { externalId: '0041', section: null, attributes: { 'Exam (40%)': 72, 'Lab (60%)': 65 } },
+    ],
+  },
+  {
+    name: 'questions that are numbered, over answers in words',
+    given: lines(
+      'Q1 Name,Q2 I like working outdoors,Q3 Prior field work',
+      'Amira Haddad,Strongly agree,Yes',
+      'Bram Visser,Disagree,No',
+      'Chipo Dube,Agree,Yes',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'given and family names in Hebrew',
+    given: lines('שם פרטי,שם משפחה', 'אמירה,חדד', 'דב,אש'),
+    students: ['אמירה חדד', 'דב אש'],
+  },
+  {
+    name: 'marks by letters with their key below',
+    given: lines(
+      'Name;Att',
+      'Amira Haddad;P',
+      'Bram Visser;A',
+      'Chipo Dube;L',
+      '',
+      'P = present; A = absent; L = late',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['P = present'],
+  },
 ];

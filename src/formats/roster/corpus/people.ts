@@ -259,4 +259,19 @@ export const people: readonly RosterCase[] = [
     students: ['Jörg Häußler', 'Anna Groß', 'Paul Heide'],
     facts: [{ section: '8b' }, { section: '8b' }, { section: '8c' }],
   },
+  {
+    name: 'letters of a page written out',
+    given: lines('Zo&eacute; Martin', 'Bj&#246;rn Haas', 'Ana Mu\\u00f1oz', 'Chipo &Oslash;stby'),
+    students: ['Zoé Martin', 'Björn Haas', 'Ana Muñoz', 'Chipo Østby'],
+  },
+  {
+    name: 'UTF-8 that was written once more as if it were another encoding',
+    given: lines('ZoÃ© Martin', 'Ana MuÃ±oz', 'JÃ¶rg Haas'),
+    students: ['Zoé Martin', 'Ana Muñoz', 'Jörg Haas'],
+  },
+  {
+    name: 'wide letters, and two cast as one',
+    given: lines('Ａｍｉｒａ Haddad', 'Soﬁa Visser'),
+    students: ['Amira Haddad', 'Sofia Visser'],
+  },
 ];

@@ -20,6 +20,8 @@ const AGE =
   /[\s,;:–—([-]+(aged?:? \d{1,2}|\d{1,2} ?(?:years?(?:[ -]olds?)?|yrs?(?: old)?|y\/?o|ans|años|anos|anni|jahre?|jaar|j\.))[)\]]?$/i;
 /** "(F)", "(girl)" at the end of a line. */
 const SEX = /\s*[([]([fmxwdvh]|female|male|girl|boy|non-?binary)[)\]]$/i;
+const WHOLE = /\p{L}{2}[\s,]+\p{L}{2}/u;
+const SEX_LETTER = /^(.*\p{L}{2}[\s,]+\p{L}{2}.*?)\s+([FMWH])\s*$/u;
 /** "Bram Visser NEW": told of some, and part of nobody's name. */
 const NEW =
   /(?<=\S\s+\S+)\s+[([]?(NEW|NEU|NUEVO|NUEVA|NOUVEAU|NOUVELLE|NUOVO|NUOVA|NIEUW|NOVO|NOVA)[)\]]?!?$/;
@@ -32,12 +34,15 @@ const BREAK =
 /** "08:55", "[10:32, 3/11/2026]", "3/11/2026, 10:32 -" before a name. */
 const MOMENT =
   /^\s*\[?(?:\d{1,4}[-./]\d{1,2}[-./]\d{1,4},?\s+)?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?(?!\p{L}))?(?:,?\s*\d{1,4}[-./]\d{1,2}[-./]\d{1,4})?\]?\s*(?:[-–—]\s+)?(?=\p{L})/iu;
+/** "@amira.h", "[photo]" before a name. */
+const BESIDE_NAME =
+  /^\s*(@[\p{L}\p{N}._-]+|\[(?:photo|image|picture|avatar|foto|bild|imagen|immagine)[^\]]*\])\s+(?=\p{Lu})/iu;
 /** Dots and strokes up to the next column, or to sign on. */
 const LEADER = /(?:[._…·]\s?){3,}|…+/gu;
 /** "**Amira Haddad**", "~~Amira Haddad~~". */
 const SET_OFF = /^\s*(\*\*|__|~~|[*_`])(?=\S)([^*_~`]+)\1\s*$/u;
 /** "Amira Haddad - absent", "Chipo Dube: needs the front seat": small words behind a dash or a colon. */
-const REMARK = /^([^:–—]{3,80}?)(?:\s[-–—]|:)\s+(\p{Ll}.*)$/u;
+const REMARK = /^([^:–—]{3,80}?)(?:\s[-–—]|:)\s+(?!\S+@)(\p{Ll}.*)$/u;
 const NAME_WORD = /^[\p{L}\p{M}.'’-]+$/u;
 const SAID = /^([^:]{1,60}?)\s*:\s/;
 
@@ -63,6 +68,7 @@ export function withoutAsides(all: readonly Line[]): {
   const chat = timed && bare.filter(({ text }) => SAID.test(text)).length > bare.length / 2;
   // "Anna NEU" is called so where family names are in capitals.
   const shouted = bare.some(({ text }) => /\s\p{Lu}{2,}$/u.test(text) && !NEW.test(text));
+  const sexes = haveSexes(bare.map(({ text }) => text));
   const seen = new Set<string>();
   const lines = bare.flatMap(({ line, text }): readonly Line[] => {
     if (chat) {
@@ -75,6 +81,11 @@ export function withoutAsides(all: readonly Line[]): {
       }
       seen.add(plainWords(name));
       return [{ line, text: name }];
+    }
+    const [before = '', said = ''] = BESIDE_NAME.exec(text) ?? [];
+    if (before !== '') {
+      skipped.push({ row: line, name: said, reason: 'footer' });
+      return [{ line, text: text.slice(before.length) }];
     }
     if (timed && BREAK.test(cleanText(text))) {
       skipped.push({ row: line, name: cleanText(text), reason: 'footer' });
@@ -93,12 +104,31 @@ export function withoutAsides(all: readonly Line[]): {
       warnings.push({ kind: 'doubtfulName', row: line, name: named, given: '', likely: '' });
       return [{ line, text: named }];
     }
-    const found = behind(text);
+    const found = behind(text) ?? (sexes ? sexBehind(text) : null);
     if (!found) return [{ line, text }];
     skipped.push({ row: line, name: found.aside, reason: 'private' });
     return [{ line, text: found.text }];
   });
   return { lines, skipped, warnings };
+}
+
+/** "Haddad, Amira F" on nearly every line: a letter for the sex behind whole names. */
+function haveSexes(all: readonly string[]): boolean {
+  const whole = all.filter((text) => WHOLE.test(text) && kindOfLine(text) === null);
+  const letters = whole.flatMap((text) => SEX_LETTER.exec(text)?.[2] ?? []);
+  const kinds = new Set(letters);
+  return (
+    letters.length > 2 &&
+    letters.length >= whole.length * 0.6 &&
+    kinds.size === 2 &&
+    (kinds.has('F') || kinds.has('W')) &&
+    (kinds.has('M') || kinds.has('H'))
+  );
+}
+
+function sexBehind(text: string): { readonly text: string; readonly aside: string } | null {
+  const [, name, letter = ''] = SEX_LETTER.exec(text) ?? [];
+  return name === undefined ? null : { text: name, aside: letter };
 }
 
 /** A line without the telephone number or day at its end; null where it has none, or is nobody's line. */

@@ -27,7 +27,7 @@ export function blanksTable(text: string): Table | null {
 function wordsTable(lines: readonly string[]): Table | null {
   const rows = lines.map((line, index): Row => ({
     line: index + 1,
-    cells: line.trim().split(/\s+/),
+    cells: line.trim().split(/[,;]?\s+/),
   }));
   const [head, ...others] = rows.filter(({ cells }) => cells.join('') !== '');
   if (!head) return null;

@@ -46,6 +46,25 @@ const aside = ({ line, text }: Cell, reason: SkipReason): Skipped => ({
   reason,
 });
 
+/** Whole names beside the word for them, and what is known of them in rows below; null for another table. */
+export function turnedTable(table: Table): Table | null {
+  const filled = table.rows.filter(hasContent);
+  const [head, ...below] = filled;
+  const [word = '', ...names] = (head?.cells ?? []).map(cleanText);
+  const fits =
+    names.length > 1 &&
+    below.length > 0 &&
+    NAME_ROLES.has(roleOfColumn(word)) &&
+    names.every((name) => looksLikeWholeName(name) && roleOfColumn(name) === null) &&
+    below.every(({ cells: [first = ''] }) => first.trim() !== '' && !looksLikeWholeName(first));
+  if (!fits || !head) return null;
+  const rows = head.cells.map((_, column): Row => ({
+    line: head.line,
+    cells: filled.map(({ cells }) => cells[column] ?? ''),
+  }));
+  return { ...table, belief: MUCH, rows };
+}
+
 /** Names in a grid as they sit in a room; null where a table does not look like one. */
 export function seatsTable(table: Table): Table | null {
   const filled = table.rows.filter(hasContent);
@@ -185,7 +204,8 @@ export function groupColumnsTable(table: Table): Table | null {
     ({ text }) => looksLikeName(text) && !text.includes(' ') && roleOfColumn(text) === null,
   );
   const whole = names.filter(({ text }) => text.includes(' ')).length > names.length * 0.7;
-  if (!groupWords && !(words && whole)) return null;
+  const first = counted.length === 0 && areFirstNames(headings, names);
+  if (!groupWords && !(words && (whole || first))) return null;
   const people = headings.flatMap(({ column, text: section }) =>
     members
       .filter((one) => one.column === column)
@@ -199,6 +219,16 @@ export function groupColumnsTable(table: Table): Table | null {
     ...headings.map((one) => aside(one, 'section')),
     ...counted.map((one) => aside(one, 'total')),
   ]);
+}
+
+/** "Otters", "Herons" over single words that are no parts of a name: words of several over words of one. */
+function areFirstNames(headings: readonly Cell[], names: readonly Cell[]): boolean {
+  const isPlural = ({ text }: Cell): boolean => /\p{Ll}s$/u.test(text);
+  return (
+    names.every(({ text }) => /^\p{Lu}[\p{L}\p{M}'’-]+$/u.test(text)) &&
+    headings.every(isPlural) &&
+    names.filter(isPlural).length < names.length * 0.3
+  );
 }
 
 const MEMBER =
@@ -270,6 +300,31 @@ export function groupRowsTable(table: Table): Table | null {
       .flatMap(cellsOf)
       .map((one) => aside(one, kindOfLine(one.text)?.kind === 'total' ? 'total' : 'noName')),
   ]);
+}
+
+const PARTNER =
+  /^(?:partner|buddy|pair|peer|partnerin|companero|companera|pareja|binome|compagno|compagna|parceiro|parceira|duo)(?: \d)?$/;
+
+/** A pair in each row, under a word for names and one for partners who stand in no other row; null for another table. */
+export function pairRowsTable(table: Table): Table | null {
+  const filled = table.rows.filter(hasContent);
+  const [head, ...below] = filled;
+  if (!head) return null;
+  const headings = cellsOf(head);
+  const [name, ...more] = headings.filter(({ text }) => NAME_ROLES.has(roleOfColumn(text)));
+  const partners = headings.filter(({ text }) => PARTNER.test(plainWords(text)));
+  if (!name || more.length > 0 || partners.length === 0) return null;
+  if (headings.length > 1 + partners.length) return null;
+  const cells = below.flatMap(cellsOf).filter(({ text }) => !isMissingName(text));
+  const distinct = new Set(cells.map(({ text }) => plainWords(text)));
+  // Whoever stands in both columns is wished for, and is no second student.
+  if (distinct.size < cells.length || !cells.every(({ text }) => looksLikeName(text))) return null;
+  const sectionOf = new Map(below.map(({ line }, at) => [line, String(at + 1)]));
+  return tableOf(
+    table,
+    cells.map((one) => ({ ...one, section: sectionOf.get(one.line) ?? '' })),
+    headings.map((one) => aside(one, 'heading')),
+  );
 }
 
 /** Rows that begin with the name of a group, whole names after it, and no headings; null where a table is not like that. */

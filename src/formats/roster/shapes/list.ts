@@ -4,7 +4,15 @@ import { blanksTable } from './blanks';
 import { cardsTable } from './cards';
 import { cellsTable } from './cells';
 import { dashesTable } from './dashes';
-import { groupColumnsTable, groupRowsTable, halvesTable, ledRowsTable, seatsTable } from './grids';
+import {
+  groupColumnsTable,
+  groupRowsTable,
+  halvesTable,
+  ledRowsTable,
+  pairRowsTable,
+  seatsTable,
+  turnedTable,
+} from './grids';
 import { isAddressList, isBulleted, namesTable, withoutBullets } from './names';
 
 /** How a text may be laid out. A new one is a line in one of the two lists below. */
@@ -52,4 +60,6 @@ export const GRIDS = [
   { id: 'halves', read: halvesTable },
   { id: 'ledRows', read: ledRowsTable },
   { id: 'seats', read: seatsTable },
+  { id: 'pairRows', read: pairRowsTable },
+  { id: 'turned', read: turnedTable },
 ] as const satisfies readonly Grid[];

@@ -5,21 +5,28 @@ import { roleOfHeading } from '../headings';
 import type { RosterWarning, Row, Table } from '../types';
 import { withoutAsides, type Line } from './asides';
 import {
+  countedHeads,
   familyFirst,
   groupsOnOneLine,
   headed,
   headedBlocks,
   joinBroken,
+  joinedFacts,
+  marginHeads,
+  shoutedHeads,
   LAST,
+  withAway,
+  withHours,
   withoutCount,
+  withoutLetters,
   withoutSentence,
 } from './tidying';
 
 /** Signs and numbers that stand before the entries of a list. */
 const BULLET =
-  /^\s*(?:[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
+  /^\s*(?:[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
 /** Letters and Roman numbers before entries; taken for bullets only where most lines have one. */
-const LETTER_BULLET = /^\s*\(?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)]\s+(?=\S)/;
+const LETTER_BULLET = /^\s*[([]?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)\]]\s+(?=\S)/;
 /** "1 Amira Haddad", "1Amira Haddad": a number alone, where most lines have one. */
 const NUMBER_BEFORE = /^\s*(\d{1,4})(?:\s+(?=\p{L})|(?=\p{L}{2})(?!(?:st|nd|rd|th|er)\b))/u;
 /** "2026-0041 Amira Haddad". */
@@ -33,12 +40,16 @@ const SEAT_BEFORE = /^\s*([A-Z]\d{1,2})[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])
 const NUMBER_IN_BRACKETS = /^\s*[([](\d{3,12})[)\]]\s*(?=\p{L})/u;
 /** "Amira Haddad (0041)", "Amira Haddad 7B". */
 const AFTER = /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?#?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12}%?)[)\]]?$/u;
-const MARK = /^(?:\d{1,3}(?:[.,]\d+)?%|[ABC][12][+-]?)$/;
+/** "Amira Haddad B+", where most lines have one. */
+const GRADE_AFTER = /^(.*\p{L}{2}[\s,]+.*\p{L}{2})\s+([A-F][+-]?)$/u;
+const MARK = /^(?:[A-F][+-]?|\d{1,3}(?:[.,]\d+)?%|[ABC][12][+-]?)$/;
 /** "Amira Haddad, 7B". */
 const CLASS_AFTER = /^(.*\p{L}.*?)\s*,\s*(\d{1,2}\s?[A-Za-z])$/u;
 /** "(ID: 0041)", "No. 0041": a number with its word. */
 const LABELLED_NUMBER =
   /[\s,;–-]+[([]?(?:ID|Id|id|No|Nr|nr|Nº|nº|N°)(?![\p{L}\d])[.:]*\s*#?((?=\S*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
+/** "*Amira" among the members of a group. */
+const CAPTAIN = /^[*★☆†]\s*(?=\p{Lu})/u;
 /** "Amira Haddad3": a number that touches the name, which is none of a student called "Haddad3". */
 const TOUCHING = /^(.*\p{L}\s.*\p{Lu}\p{Ll}+)(\d{1,4})$/u;
 
@@ -79,7 +90,10 @@ export function namesTable(text: string): Table {
   const given = text
     .split(/\r\n|\r|\n/)
     .map((one, index): Line => ({ line: index + 1, text: one }));
-  const said = withoutSentence(given);
+  const facts = joinedFacts(given);
+  const plain = withoutLetters(facts.lines);
+  const away = withAway(shoutedHeads(marginHeads(countedHeads(plain.lines.map(withHours)))));
+  const said = withoutSentence(away.lines);
   const all = headedBlocks(
     familyFirst(headed(said.lines.flatMap(groupsOnOneLine).map(withoutCount))),
   );
@@ -88,7 +102,7 @@ export function namesTable(text: string): Table {
     skipped: aside,
     warnings: remarked,
   } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
-  const skipped = [...said.skipped, ...aside];
+  const skipped = [...facts.skipped, ...plain.skipped, ...away.skipped, ...said.skipped, ...aside];
   const joined = joinBroken(lines);
   const pairs = arePairs(joined.map(({ text: one }) => one));
   const filled = pairs
@@ -97,7 +111,7 @@ export function namesTable(text: string): Table {
   const groups = groupLines(filled);
   const alone = filled.length === 1;
   const each = filled.map(({ text: one }) => one);
-  const many = pairs || holdSeveral(each);
+  const many = pairs || holdSeveral(each) || areParted(each);
   const strip = stripperFor(each);
   const bulleted = isBulleted(text);
   const rows: Row[] = [{ line: 0, cells: HEADINGS }];
@@ -135,7 +149,7 @@ export function namesTable(text: string): Table {
         skipped.push({ row: line, name: entry, reason: 'place' });
         continue;
       }
-      const [name = '', address = ''] = nameAndAddress(entry);
+      const [name = '', address = ''] = nameAndAddress(entry.replace(CAPTAIN, ''));
       const last = rows.at(-1);
       if (name === '' && address !== '' && entries.length === 1 && last && last.line > 0) {
         const [before = '', known = ''] = last.cells;
@@ -154,14 +168,17 @@ export function namesTable(text: string): Table {
         }
       }
       const tail = address !== '' ? numberAfter(name) : several ? CLASS_AFTER.exec(name) : null;
-      const inClass =
-        tail && /^\D{0,2}\d{1,2}\D{0,2}$/.test(tail[2] ?? '') ? (tail[2] ?? '') : section;
+      const classed = tail && /^\D{0,2}\d{1,2}\D{0,2}$/.test(tail[2] ?? '');
+      const inClass = classed ? (tail[2] ?? '') : section;
       const place = group?.label ?? inClass;
-      rows.push({ line, cells: [tail?.[1] ?? name, address, id, place, ...(mark ? [mark] : [])] });
+      rows.push({
+        line,
+        cells: [(classed && tail[1]) || name, address, id, place, ...(mark ? [mark] : [])],
+      });
     }
     if (entries.length === 0) rows.push({ line, cells: [stripped === '' ? raw.trim() : stripped] });
   }
-  const warnings = [...remarked, ...(many ? [] : pairsIn(rows))];
+  const warnings = [...away.warnings, ...remarked, ...(many ? [] : pairsIn(rows))];
   return {
     name: '',
     rows,
@@ -217,14 +234,18 @@ function stripperFor(
   const classes = !running && !ids && most((line) => CLASS_BEFORE.test(line), bare);
   const seats = !running && !ids && !classes && most((line) => SEAT_BEFORE.test(line), bare);
   const bracketed = most((line) => NUMBER_IN_BRACKETS.test(line));
+  const grades = most((line) => GRADE_AFTER.test(cleanEnd(line)), bare);
   const endOf = (line: string): RegExpExecArray | null =>
-    TOUCHING.exec(line) ?? numberAfter(line.replace(LABELLED_NUMBER, ' $1'));
+    TOUCHING.exec(line) ??
+    (grades ? GRADE_AFTER.exec(line) : null) ??
+    numberAfter(line.replace(LABELLED_NUMBER, ' $1'));
   const ends = bare
     .filter((line) => kindOfLine(line) === null)
     .map((line) => endOf(cleanEnd(line))?.[2] ?? '');
   const after = ends.length > 1 && ends.filter((end) => end !== '').length > ends.length / 2;
   // "85%", "B1" say how somebody does, and number nobody.
-  const marks = after && ends.every((end) => end === '' || MARK.test(end));
+  const marks =
+    after && (ends.every((end) => end === '' || MARK.test(end)) || arePoints(ends.filter(Boolean)));
   const sections =
     after &&
     new Set(ends).size < ends.length * 0.7 &&
@@ -264,23 +285,41 @@ function stripperFor(
   };
 }
 
+/** Figures that number a class end about here. */
+const MOST_IN_A_CLASS = 40;
+
+/** Figures up to a hundred that do not run on as numbers of students do. */
+function arePoints(ends: readonly string[]): boolean {
+  const figures = ends.map(Number);
+  const [least, most] = [Math.min(...figures), Math.max(...figures)];
+  return (
+    ends.length > 2 &&
+    ends.every((end) => /^(?:0|[1-9]\d?|100)$/.test(end)) &&
+    most > MOST_IN_A_CLASS &&
+    most - least >= ends.length * 1.5
+  );
+}
+
 /** A number behind a name; "Amira Haddad (Group 2)" has none, for it belongs to the word in the bracket. */
 function numberAfter(line: string): RegExpExecArray | null {
   const found = AFTER.exec(line);
   return found && /[([][^)\]]*$/.test(found[1] ?? '') ? null : found;
 }
 
+const follows = (letter: string, before = ''): boolean =>
+  letter.length === 1 && letter.charCodeAt(0) === (before.charCodeAt(0) || NaN) + 1;
+
 /** "a)", "b)", "c)": letters before names count only in their order, so that "A. Haddad" keeps its initial. */
 function areInOrder(all: readonly string[]): boolean {
   // "A. Haddad" has an initial, "A. Amira Haddad" a letter before it.
   if (all.some((line) => /^\s*[A-Z]\.\s+\S+$/.test(line))) return false;
   const found = all.flatMap(
-    (line) => /^\s*\(?([a-zA-Z]+)[.)]\s/.exec(line)?.[1]?.toLowerCase() ?? [],
+    (line) => /^\s*[([]?([a-zA-Z]+)[.)\]]\s/.exec(line)?.[1]?.toLowerCase() ?? [],
   );
   const roman = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x', 'xi', 'xii'];
   return (
     found.length > 1 &&
-    (found.every((one, i) => one === String.fromCharCode(97 + (i % 26))) ||
+    (found.every((one, i) => one === 'a' || follows(one, found[i - 1])) ||
       found.every((one, i) => i >= roman.length || one === roman[i]))
   );
 }
@@ -313,7 +352,7 @@ function holdSeveral(all: readonly string[]): boolean {
 }
 
 /** What stands between two people on a line. */
-const BETWEEN_TWO = /\s+(?:and|&|und|y|et|e|en|\+)\s+|\s*(?:\/|↔|⇔|⇄|<->|<=>)\s*/u;
+const BETWEEN_TWO = /\s+(?:and|&|und|y|et|e|en|\+|vs\.?|versus)\s+|\s*(?:\/|↔|⇔|⇄|<->|<=>)\s*/u;
 
 /** Whether each line names two people by their whole names, with "and" between them. */
 function arePairs(all: readonly string[]): boolean {
@@ -325,6 +364,16 @@ function arePairs(all: readonly string[]): boolean {
         parts.length === 2 && parts.every((part) => looksLikeName(part) && /\S\s+\S/.test(part))
       );
     })
+  );
+}
+
+/** "Amira / Bram / Chipo" on each line: three people and more, parted by a stroke. */
+function areParted(all: readonly string[]): boolean {
+  const parts = all.map((line) => cleanEnd(line.replace(BULLET, '')).split(' / '));
+  return (
+    all.length > 1 &&
+    parts.some(({ length }) => length > 2) &&
+    parts.every((some) => some.length > 1 && some.every((part) => looksLikeName(part.trim())))
   );
 }
 
@@ -342,6 +391,8 @@ function groupLines(all: readonly Line[]): ((line: string) => GroupLine | null) 
       /^\s*(?:[-•*]\s*)?([^:@<>,;]{1,40}?)\s*(?::|\s[–—-]\s|\s?→|\s*\|)\s*(\S.*)$/u.exec(line);
     if (!found || HEADER.test(line) || SENDER.test(line)) return null;
     const [, label = '', members = ''] = found;
+    // "17/20" is a mark, and no two members.
+    if (!/\p{L}/u.test(members)) return null;
     // "9:12:33" is a time.
     if (/\d$/.test(label) && /^\d{2}\b/.test(members)) return null;
     const said = kindOfLine(line);
@@ -358,7 +409,7 @@ function groupLines(all: readonly Line[]): ((line: string) => GroupLine | null) 
   const somebody = all.filter(({ text }) => kindOfLine(text) === null || read(text) !== null);
   const one = somebody.length === 1 && groups.length === 1;
   return (one || groups.length >= 2) &&
-    groups.length >= all.length * (one ? 0 : 0.6) &&
+    groups.length >= somebody.length * (one ? 0 : 0.6) &&
     several.length > 0 &&
     (several.length >= groups.length / 2 ||
       groups.every(({ label }) => sectionHeading(label) !== null))
@@ -396,13 +447,14 @@ function commaEntries(part: string, several: boolean, members: boolean): readonl
   const entries = splitOutside(part, ',');
   const addresses = entries.filter((entry) => /\S@\S/.test(entry)).length;
   if (addresses > 1) return joinNames(entries);
+  const quoted = entries.length > 1 && entries.every((entry) => IN_QUOTES.test(entry));
+  if (quoted) return entries;
   if (!several || addresses > 0) return [part];
   if (members)
     return entries
       .flatMap((entry) => entry.split(LAST))
       .map(withoutAnd)
       .filter(Boolean);
-  const quoted = entries.length > 1 && entries.every((entry) => /^["“].*["”]$/.test(entry));
   const last = LAST.exec(entries.at(-1) ?? '');
   const split =
     last && (entries.length > 1 || part.split(LAST).every((one) => looksLikeName(one.trim())))
@@ -410,8 +462,10 @@ function commaEntries(part: string, several: boolean, members: boolean): readonl
       : entries;
   const whole = split.map(withoutAnd).filter(Boolean);
   const two = whole.length === 2 && !last && !whole.every((entry) => entry.includes(' '));
-  return quoted || (whole.length > 1 && !two) ? whole : [part];
+  return whole.length > 1 && !two ? whole : [part];
 }
+
+const IN_QUOTES = /^(?:["“].*["”]|['‘].*['’])$/;
 
 const withoutAnd = (entry: string): string =>
   entry.replace(/^(?:and|und|et|y|e|en|&)\s+/u, '').trim();

@@ -1,6 +1,14 @@
 import { kindOfLine } from '../lineKinds';
-import type { Skipped } from '../types';
+import { looksLikeWholeName } from '../names';
+import { plainWords } from '../text';
+import type { RosterWarning, Skipped } from '../types';
 import type { Line } from './asides';
+
+/** Lines as they are read on, and what was taken from them. */
+interface Tidied {
+  readonly lines: readonly Line[];
+  readonly skipped: readonly Skipped[];
+}
 
 /** "and" before the last of several. */
 export const LAST = /\s+(?:and|&|und|y|et|e|en)\s+(?=\S)/u;
@@ -33,10 +41,7 @@ const SENTENCE =
   /^\s*((?:[\p{L}\p{N}'’]+\s+){1,9}?(?:are|is|were|include|includes|sind|sont|son|están|estan|sono|são|sao|zijn|heißen))(?:\s*:)?\s+(?=\p{Lu})/u;
 
 /** The names of a sentence on one line, without the words before them and the stop behind them. */
-export function withoutSentence(all: readonly Line[]): {
-  readonly lines: readonly Line[];
-  readonly skipped: readonly Skipped[];
-} {
+export function withoutSentence(all: readonly Line[]): Tidied {
   const filled = all.filter(({ text }) => /\S/.test(text));
   const [first] = filled;
   const whole = filled.map(({ text }) => text.trim()).join(' ');
@@ -103,4 +108,157 @@ export function withoutCount(one: Line): Line {
   const text = one.text.slice(0, one.text.length - count.length);
   const isCount = count !== '' && text.includes(',') && text.split(',').length === Number(number);
   return isCount ? { ...one, text } : one;
+}
+
+/** "Absent: Dov Ash, Eva Lind" below the others. */
+const AWAY =
+  /^\s*((?:absent|absents|absentes?|away|missing|sick|ill|late|excused|fehlt|fehlend|krank|entschuldigt|abwesend|ausentes?|faltan|assenti|afwezig|ziek)(?: (?:today|heute|hoy|aujourd[’']hui|oggi|vandaag|hoje))?)\s*:\s*(\p{L}.*)$/iu;
+
+/** Those who are said to be away, each on a line; they are of the class all the same, and are asked about. */
+export function withAway(all: readonly Line[]): {
+  readonly lines: readonly Line[];
+  readonly skipped: readonly Skipped[];
+  readonly warnings: readonly RosterWarning[];
+} {
+  const skipped: Skipped[] = [];
+  const warnings: RosterWarning[] = [];
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const found = filled.filter(({ text }) => AWAY.test(text));
+  const others = new Set(
+    filled.flatMap((one) => (found.includes(one) ? [] : plainWords(one.text).split(' '))),
+  );
+  if (found.length > filled.length / 3) return { lines: all, skipped, warnings };
+  const lines = all.flatMap((one) => {
+    const [, said = '', names = ''] = AWAY.exec(one.text) ?? [];
+    // Who stands in the list already is only told of.
+    const listed = plainWords(names)
+      .split(' ')
+      .every((word) => others.has(word));
+    if (names === '' || listed) return [one];
+    skipped.push({ row: one.line, name: said, reason: 'footer' });
+    return names.split(/[,;]/).flatMap((part) =>
+      part.split(LAST).flatMap((name) => {
+        const text = name.trim();
+        if (text === '') return [];
+        warnings.push({ kind: 'doubtfulName', row: one.line, name: text, given: '', likely: '' });
+        return [{ ...one, text }];
+      }),
+    );
+  });
+  return { lines, skipped, warnings };
+}
+
+const GROUP_FACT =
+  /^\s*(?:team|group|crew|table|gruppe|grupo|equipo|groupe|équipe|equipe|gruppo|squadra|groep)(?: name)?\s*:\s*(\S.*?)\s*$/iu;
+const MEMBERS_FACT =
+  /^\s*(?:members?|students?|pupils?|names?|mitglieder|miembros|integrantes|alumnos|membres|élèves|membri|membros|alunos|leden)\s*:\s*(\S.*)$/iu;
+
+/** "Team: Otters" over "Members: Amira, Bram", as one line "Otters: Amira, Bram". */
+export function joinedFacts(all: readonly Line[]): Tidied {
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const paired =
+    filled.length > 1 &&
+    filled.length % 2 === 0 &&
+    filled.every(({ text }, at) => (at % 2 === 0 ? GROUP_FACT : MEMBERS_FACT).test(text));
+  if (!paired) return { lines: all, skipped: [] };
+  const lines = filled.flatMap(({ text }, at) => {
+    const members = filled[at + 1];
+    if (at % 2 === 1 || !members) return [];
+    const [, name = ''] = GROUP_FACT.exec(text) ?? [];
+    const [, of = ''] = MEMBERS_FACT.exec(members.text) ?? [];
+    return [{ line: members.line, text: `${name}: ${of}` }];
+  });
+  return {
+    lines,
+    skipped: filled.map(({ line, text }) => ({
+      ...{ row: line, name: text.slice(0, text.indexOf(':')).trim(), reason: 'heading' },
+    })),
+  };
+}
+
+/** "D" over "Dube, Chipo": a letter of the alphabet over those who begin with it. */
+export function withoutLetters(all: readonly Line[]): Tidied {
+  const LETTER = /^\s*(\p{Lu})\s*[.:]?\s*$/u;
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const letters = filled.filter(({ text }) => LETTER.test(text));
+  let letter = '';
+  const fits = filled.every(({ text }) => {
+    const found = LETTER.exec(text)?.[1];
+    if (found !== undefined) letter = plainWords(found);
+    return found !== undefined || plainWords(text).startsWith(letter);
+  });
+  if (
+    letters.length < 2 ||
+    letters.length >= filled.length ||
+    !fits ||
+    !LETTER.test(filled[0]?.text ?? '')
+  )
+    return { lines: all, skipped: [] };
+  return {
+    lines: all.filter((one) => !letters.includes(one)),
+    skipped: letters.map(({ line, text }) => ({ row: line, name: text.trim(), reason: 'heading' })),
+  };
+}
+
+/** "Otters (3)" over three lines, again and again: heads of groups that tell how many follow. */
+export function countedHeads(all: readonly Line[]): readonly Line[] {
+  const COUNTED_HEAD = /^\s*([^\d:;,@()]{2,40}?)\s*(?:\((\d{1,2})\)|[–—-]\s*(\d{1,2}))\s*$/u;
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const heads = filled.flatMap(({ text }, at) => {
+    const [, name = '', bracketed, dashed] = COUNTED_HEAD.exec(text) ?? [];
+    return name === '' ? [] : [{ at, name, count: Number(bracketed ?? dashed) }];
+  });
+  const fits = heads.every(
+    ({ at, count }, i) => (heads[i + 1]?.at ?? filled.length) - at - 1 === count,
+  );
+  if (heads.length < 2 || heads[0]?.at !== 0 || !fits) return all;
+  const nameOf = new Map(heads.map(({ at, name }) => [filled[at], name]));
+  return all.map((one) => {
+    const name = nameOf.get(one);
+    return name === undefined ? one : { ...one, text: `${name}:` };
+  });
+}
+
+/** Lines at the margin over lines that are set in, again and again, head those. */
+export function marginHeads(all: readonly Line[]): readonly Line[] {
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const isSetIn = ({ text }: Line): boolean => /^[ \t]/.test(text);
+  const heads = filled.filter((one) => !isSetIn(one));
+  const fits = filled.every(
+    (one, at) => isSetIn(one) || ((filled[at + 1] && isSetIn(filled[at + 1] ?? one)) ?? false),
+  );
+  const plain = filled.every(({ text }) => !/[@:;,<]/.test(text));
+  // A name and what is said of it below are no group and its one member.
+  if (heads.length < 2 || heads[0] !== filled[0] || !fits || !plain) return all;
+  if (filled.length - heads.length < heads.length * 1.5) return all;
+  return all.map((one) => (heads.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
+}
+
+/** "OTTERS" over whole names that are not in capitals, again and again. */
+export function shoutedHeads(all: readonly Line[]): readonly Line[] {
+  const SHOUTED = /^\s*\p{Lu}[\p{Lu}\p{M}\d '’&-]*\p{Lu}[\p{Lu}\p{M}\d '’&-]*\s*$/u;
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const heads = filled.filter(({ text }) => SHOUTED.test(text));
+  const others = filled.filter((one) => !heads.includes(one));
+  const fits =
+    heads.length > 1 &&
+    heads[0] === filled[0] &&
+    others.length > heads.length &&
+    others.every(({ text }) => looksLikeWholeName(text.trim()) && /\p{Ll}/u.test(text)) &&
+    !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one));
+  return fits
+    ? all.map((one) => (heads.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one))
+    : all;
+}
+
+/** "Slot 1 (9:00): Amira, Bram" with its time as "9h00": a colon parts a group from its members. */
+export function withHours(one: Line): Line {
+  return {
+    ...one,
+    text: one.text.replace(
+      /^([^:()]{1,30}\(\s*)(\d{1,2}):(\d{2}[^():]*)(?:(\d{1,2}):(\d{2}[^():]*))?\)(?=\s*:)/,
+      (_, before: string, from: string, rest: string, to = '', end = '') =>
+        `${before}${from}h${rest}${to === '' ? '' : `${to}h${end as string}`})`,
+    ),
+  };
 }
