@@ -158,9 +158,9 @@ export function isTestAccount(name: string): boolean {
 }
 
 const STAFF =
-  /\b(teacher|instructor|ta|assistant|aide|professor|lecturer|tutor|staff|admin|administrator|designer|coach|faculty|co teacher|coteacher|docente|docent|profesor|profesora|maestro|maestra|ayudante|professeur|professeure|enseignant|enseignante|assistante?|lehrer|lehrerin|lehrkraft|klassenlehrer|klassenlehrerin|dozent|dozentin|betreuer|betreuerin|referendar|referendarin|leiter|leiterin|insegnante|professore|professoressa|professora|leraar|mentor|begeleider|owner)\b/;
+  /\b(teacher|instructor|ta|assistant|aide|professor|lecturer|tutor|staff|admin|administrator|designer|coach|faculty|co teacher|coteacher|docente|docent|profesor|profesora|maestro|maestra|ayudante|professeur|professeure|enseignant|enseignante|assistante?|lehrer|lehrerin|lehrkraft|klassenlehrer|klassenlehrerin|dozent|dozentin|betreuer|betreuerin|referendar|referendarin|leiter|leiterin|insegnante|professore|professoressa|professora|leraar|mentor|begeleider|owner|organi[sz]er|presenter|host)\b/;
 const LEARNER =
-  /\b(student|learner|pupil|member|alumno|alumna|estudiante|eleve|etudiant|etudiante|schuler|schulerin|studierende|studierender|teilnehmer|teilnehmerin|participant|aluno|aluna|estudante|alunno|alunna|studente|studentessa|leerling|cursist|deelnemer)\b/;
+  /\b(student|learner|pupil|member|alumno|alumna|estudiante|eleve|etudiant|etudiante|schuler|schulerin|studierende|studierender|teilnehmer|teilnehmerin|participant|aluno|aluna|estudante|alunno|alunna|studente|studentessa|leerling|cursist|deelnemer|attendee)\b/;
 
 /** What a cell of the role column says somebody is. */
 export function roleOfPerson(cell: string): 'student' | 'staff' | 'other' {

@@ -425,4 +425,15 @@ export const asides: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     leftOut: ['Leila Haddad', 'Jan Visser'],
   },
+  {
+    name: 'a number between the name and the address',
+    given: lines('Haddad, Amira 10231 amira@example.org', 'Visser, Bram 10232 bram@example.org'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ externalId: '10231', email: 'amira@example.org' }],
+  },
+  {
+    name: 'a family name with a figure in it is not lost before an address',
+    given: lines('Amira Haddad - amira@example.org', 'Bram 0Visser – bram@example.org'),
+    students: ['Amira Haddad', 'Bram 0Visser'],
+  },
 ];

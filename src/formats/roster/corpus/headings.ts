@@ -378,4 +378,20 @@ export const headings: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     leftOut: ['P = present'],
   },
+  {
+    name: 'who was in a meeting, and who called it',
+    given: lines(
+      'Full Name\tJoin Time\tEmail\tRole',
+      'Oda Lind\t9:00\toda@example.org\tOrganizer',
+      'Amira Haddad\t9:01\tamira@example.org\tAttendee',
+    ),
+    students: ['Amira Haddad'],
+    staff: ['Oda Lind'],
+  },
+  {
+    name: 'recipients with their addresses',
+    given: lines('Recipient', 'Amira Haddad <amira@example.org>', 'Bram Visser <bram@example.org>'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['Recipient'],
+  },
 ];

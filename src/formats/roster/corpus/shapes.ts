@@ -623,4 +623,14 @@ export const shapes: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     facts: [{ attributes: { Level: 'new', Score: 4 } }],
   },
+  {
+    name: 'more words on the only line than one name has',
+    given: 'Amira Bram Chipo Dov Eva',
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eva'],
+  },
+  {
+    name: 'a long name on the only line is one',
+    given: 'Juan Carlos García López',
+    students: ['Juan Carlos García López'],
+  },
 ];

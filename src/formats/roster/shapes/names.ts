@@ -50,6 +50,8 @@ const LABELLED_NUMBER =
   /[\s,;–-]+[([]?(?:ID|Id|id|No|Nr|nr|Nº|nº|N°)(?![\p{L}\d])[.:]*\s*#?((?=\S*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
 /** "*Amira" among the members of a group. */
 const CAPTAIN = /^[*★☆†]\s*(?=\p{Lu})/u;
+/** "Amira Bram Chipo Dov Eva" and nothing else: more words than one name has. */
+const MANY_WORDS = /^(?:\p{Lu}[\p{Ll}\p{M}'’-]+\s+){4,}\p{Lu}[\p{Ll}\p{M}'’-]+$/u;
 /** "Amira Haddad3": a number that touches the name, which is none of a student called "Haddad3". */
 const TOUCHING = /^(.*\p{L}\s.*\p{Lu}\p{Ll}+)(\d{1,4})$/u;
 
@@ -105,11 +107,14 @@ export function namesTable(text: string): Table {
   const skipped = [...facts.skipped, ...plain.skipped, ...away.skipped, ...said.skipped, ...aside];
   const joined = joinBroken(lines);
   const pairs = arePairs(joined.map(({ text: one }) => one));
-  const filled = pairs
+  let filled = pairs
     ? joined.map((one) => ({ ...one, text: one.text.replace(BETWEEN_TWO, ' / ') }))
     : joined;
   const groups = groupLines(filled);
   const alone = filled.length === 1;
+  const [only] = filled;
+  if (alone && only && MANY_WORDS.test(only.text.trim()))
+    filled = [{ ...only, text: only.text.trim().replace(/\s+/g, ', ') }];
   const each = filled.map(({ text: one }) => one);
   const many = pairs || holdSeveral(each) || areParted(each);
   const strip = stripperFor(each);
@@ -170,10 +175,12 @@ export function namesTable(text: string): Table {
       const tail = address !== '' ? numberAfter(name) : several ? CLASS_AFTER.exec(name) : null;
       const classed = tail && /^\D{0,2}\d{1,2}\D{0,2}$/.test(tail[2] ?? '');
       const inClass = classed ? (tail[2] ?? '') : section;
+      const numbered = tail !== null && id === '' && /^\d{3,}$/.test(tail[2] ?? '');
+      const bare = classed || numbered ? (tail[1] ?? name) : name;
       const place = group?.label ?? inClass;
       rows.push({
         line,
-        cells: [(classed && tail[1]) || name, address, id, place, ...(mark ? [mark] : [])],
+        cells: [bare, address, numbered ? (tail[2] ?? '') : id, place, ...(mark ? [mark] : [])],
       });
     }
     if (entries.length === 0) rows.push({ line, cells: [stripped === '' ? raw.trim() : stripped] });
