@@ -117,19 +117,23 @@ function utf8(bytes: Uint8Array): string {
   return [...parts, whole.decode(bytes.subarray(from))].join('');
 }
 
-/** Letters of Windows-1252 beyond those of ISO 8859-1 → their bytes (WHATWG Encoding). */
-const BYTES_1252: ReadonlyMap<string, number> = new Map(
-  Array.from({ length: 128 }, (_, at) => at + 128).map((byte) => [
-    new TextDecoder('windows-1252').decode(new Uint8Array([byte])),
-    byte,
-  ]),
-);
+/** Letters of Windows-1252 beyond ASCII → their bytes (WHATWG Encoding). */
+function bytes1252(): ReadonlyMap<string, number> {
+  const single = new TextDecoder('windows-1252');
+  return new Map(
+    Array.from({ length: 128 }, (_, at) => at + 128).map((byte) => [
+      single.decode(new Uint8Array([byte])),
+      byte,
+    ]),
+  );
+}
 
 /** UTF-8 that was read as Windows-1252 and written so, as "ZoÃ«", undone where all of the text can be; else as it is. */
-function unmixed(text: string): string {
+export function unmixed(text: string): string {
   if (!/[ÃÂÅÄ][\u0080-\u00bf\u0152-\u2122]/.test(text)) return text;
+  const known = bytes1252();
   const bytes = Array.from(text, (letter) =>
-    letter <= '\u007f' ? letter.charCodeAt(0) : BYTES_1252.get(letter),
+    letter <= '\u007f' ? letter.charCodeAt(0) : known.get(letter),
   );
   if (bytes.includes(undefined)) return text;
   try {

@@ -2,7 +2,7 @@ import { unaccounted } from './account';
 import { partNames } from '../archiveIn';
 import { checkPeople } from './check';
 import { asCode, beginsAsCode } from './code';
-import { decode, looksBinary, type Encoding } from './decode';
+import { decode, looksBinary, unmixed, type Encoding } from './decode';
 import { hasContent } from './delimited';
 import { withLetters } from './entities';
 import { otherArchive, otherKind, otherText } from './fileKinds';
@@ -69,7 +69,7 @@ export function readRosterText(
   text: string,
   options: Pick<ReadOptions, 'columnName' | 'shape'> = {},
 ): ReadRoster {
-  const tables = textTables(text, options.shape);
+  const tables = textTables(unmixed(text), options.shape);
   return tables.ok ? readTables(tables, options) : tables;
 }
 

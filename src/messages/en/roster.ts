@@ -112,7 +112,12 @@ export const roster = {
   perhapsNobody: (number: number) =>
     number === 1 ? 'One name may be none:' : `${number} names may be none:`,
   leftOut: (number: number) =>
-    number === 1 ? 'One row is left out:' : `${number} rows are left out:`,
+    number === 1
+      ? 'One part of the list is left out:'
+      : `${number} parts of the list are left out:`,
+  leftOutMany: (number: number, reason: string, names: readonly string[]) =>
+    `${number} times ${reason}: ${names.slice(0, 3).join(', ')}${names.length > 3 ? ' …' : ''}`,
+  leftOutEach: 'Show each',
   leftOutCase: (name: string, reason: string) => `${name === '' ? 'No name' : name}: ${reason}`,
   gone: (number: number) =>
     number === 1

@@ -71,7 +71,7 @@ export const skipReasons: Readonly<Record<SkipReason, string>> = {
   otherClass: 'in a class that was not chosen',
   noRecord: 'enrolled, but without a record of a person',
   notAName: 'unlike the names around it',
-  private: 'a telephone number or a date, which groups do not need',
+  private: 'a telephone number, a date, an age or the like, which groups do not need',
   unread: 'not understood',
 };
 

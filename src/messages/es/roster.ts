@@ -114,7 +114,12 @@ export const roster = {
   perhapsNobody: (number: number) =>
     number === 1 ? 'Un nombre quizá no lo sea:' : `${number} nombres quizá no lo sean:`,
   leftOut: (number: number) =>
-    number === 1 ? 'Una fila queda fuera:' : `${number} filas quedan fuera:`,
+    number === 1
+      ? 'Una parte de la lista queda fuera:'
+      : `${number} partes de la lista quedan fuera:`,
+  leftOutMany: (number: number, reason: string, names: readonly string[]) =>
+    `${number} veces ${reason}: ${names.slice(0, 3).join(', ')}${names.length > 3 ? ' …' : ''}`,
+  leftOutEach: 'Ver cada una',
   leftOutCase: (name: string, reason: string) => `${name === '' ? 'Sin nombre' : name}: ${reason}`,
   gone: (number: number) =>
     number === 1

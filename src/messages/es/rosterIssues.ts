@@ -76,7 +76,7 @@ export const skipReasons: Readonly<Record<SkipReason, string>> = {
   otherClass: 'en una clase que no se eligió',
   noRecord: 'con matrícula, pero sin ficha de persona',
   notAName: 'distinto de los nombres que lo rodean',
-  private: 'un teléfono o una fecha, que los grupos no necesitan',
+  private: 'un teléfono, una fecha, una edad o algo así, que los grupos no necesitan',
   unread: 'no se ha entendido',
 };
 

@@ -2,9 +2,10 @@
 
 import { Button } from '../primitives/Button';
 import { Children, type ReactNode } from 'react';
-import type { RosterWarning, SkipReason, WarningKind } from '@/formats/roster/types';
+import type { RosterWarning, WarningKind } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';
 import { Choice } from '../primitives/Choice';
+import { LeftOut } from './LeftOut';
 import styles from './PasteBox.module.css';
 import type { PastedListState } from './usePastedList';
 
@@ -15,22 +16,9 @@ const PERHAPS_NOBODY: readonly WarningKind[] = ['headingLikeName', 'doubtfulName
 /** A slip that loses mail: told before the others. */
 const ADDRESS: readonly WarningKind[] = ['malformedAddress', 'otherDomain'];
 
-/** Rows without anybody on them: there is no one to take in. */
-const NEVER_TAKEN: readonly SkipReason[] = [
-  'heading',
-  'noName',
-  'rule',
-  'hiddenSheet',
-  'noRecord',
-  'otherClass',
-  'notEnrolled',
-  'private',
-];
-
 /** What only the teacher can tell, what looks wrong, who was left out and who is missing. */
 export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
   const { roster, draft, plan } = pasted;
-  const skipped = [...roster.skipped, ...pasted.leftInFile];
   const perhaps = roster.warnings.filter(
     ({ kind, row, name }) => PERHAPS_NOBODY.includes(kind) && studentOn(pasted, row, name),
   );
@@ -110,51 +98,7 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
           )}
         </Box>
       )}
-      {skipped.length + pasted.leftByHand.length > 0 && (
-        <div className={styles.doubt}>
-          <p className={styles.question}>
-            {sayRoster.roster.leftOut(skipped.length + pasted.leftByHand.length)}
-          </p>
-          <ul className={styles.cases}>
-            {pasted.leftByHand.map((student) => (
-              <li key={`${student.row} ${student.displayName}`} className={styles.skipped}>
-                <span>
-                  {sayRoster.roster.onRow(
-                    sayRoster.roster.leftOutCase(student.displayName, sayRoster.roster.leftByHand),
-                    student.row,
-                  )}
-                </span>
-                <button
-                  type="button"
-                  className={styles.take}
-                  onClick={() => pasted.takeBack(student)}
-                >
-                  {sayRoster.roster.takeBack}
-                </button>
-              </li>
-            ))}
-            {skipped.map(({ name, reason, row }, i) => (
-              <li key={i} className={styles.skipped}>
-                <span>
-                  {sayRoster.roster.onRow(
-                    sayRoster.roster.leftOutCase(name, sayRoster.skipReasons[reason]),
-                    row,
-                  )}
-                </span>
-                {NEVER_TAKEN.includes(reason) || !roster.skipped.some((one) => one.row === row) || (
-                  <button
-                    type="button"
-                    className={styles.take}
-                    onClick={() => pasted.takeInRow(row)}
-                  >
-                    {sayRoster.roster.takeInRow}
-                  </button>
-                )}
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
+      <LeftOut pasted={pasted} />
       {plan.changes.length > 0 && (
         <Box title={sayRoster.roster.changes(plan.changes.length)}>
           {plan.changes.map(({ name, back, changes }) =>

@@ -368,14 +368,10 @@ export const asides: readonly RosterCase[] = [
   },
   {
     name: 'what somebody is in a call is no name to call them by',
-    given: lines(
-      'Participants (3)',
-      'Amira Haddad (Host, me)',
-      'Bram Visser',
-      'Chipo Dube (Guest)',
-    ),
-    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
-    leftOut: ['Participants (3)', 'Host, me', 'Guest'],
+    given: lines('Participants (3)', 'Oda Lind (Host, me)', 'Bram Visser', 'Chipo Dube (Guest)'),
+    students: ['Bram Visser', 'Chipo Dube'],
+    staff: ['Oda Lind (Host, me)'],
+    leftOut: ['Participants (3)', 'Guest'],
   },
   {
     name: 'points up to a hundred behind names number nobody',
