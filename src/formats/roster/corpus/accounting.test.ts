@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { unmixed } from '../decode';
 import { withLetters } from '../entities';
 import { readRosterFile, readRosterText, type ReadRoster } from '../readRoster';
 import { CORPUS } from './all';
@@ -84,7 +85,7 @@ function expectAccounted(read: ReadRoster): void {
 }
 
 const lettersOf = (text: string): string =>
-  withLetters(text)
+  withLetters(unmixed(text))
     .normalize('NFKC')
     .replace(/[^\p{L}]+/gu, ' ')
     .toLowerCase();
