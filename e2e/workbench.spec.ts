@@ -30,6 +30,10 @@ async function openBench(page: Page): Promise<void> {
   await expect(page.getByText(/^means /).first()).toBeVisible();
 }
 
+/** A picture of one dot. */
+const ONE_DOT =
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+
 test('each part of the recipe is changed in place, and nothing is dealt until it is asked', async ({
   page,
 }) => {
@@ -350,6 +354,44 @@ test('groups are added, split, merged and removed, and undo brings all of it bac
   await expect(page.getByText(/^means /).first()).toBeVisible();
   for (let step = 0; step < 4; step++) await page.keyboard.press('Control+z');
   await expect.poll(() => rows(page)).toEqual(before);
+});
+
+test('a group has another sign, words and a picture for the class, on the stage as well; undo takes the sign back', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/groups`);
+  const [alder, sedge] = [rowOf(page, 'Alder'), rowOf(page, 'Sedge')];
+  const shapeIn = (row: typeof alder) =>
+    row.locator('[data-shape]').first().getAttribute('data-shape');
+  const [before, other] = [await shapeIn(alder), await shapeIn(sedge)];
+  await page.getByText('Alder', { exact: true }).first().click();
+  const press = page.getByRole('button', { name: 'Choose another sign' });
+  await press.click();
+  await page.getByRole('button', { name: /of Sedge: the two change signs/ }).click();
+  await expect(press).toBeFocused();
+  expect([await shapeIn(alder), await shapeIn(sedge)]).toEqual([other, before]);
+  await page.getByRole('button', { name: 'What Alder is about' }).click();
+  await page.keyboard.type('Width and depth');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Add a picture').setInputFiles({
+    ...{ name: 'reeds.txt', mimeType: 'image/png', buffer: Buffer.from('no picture') },
+  });
+  await expect(page.getByText(/reeds.txt could not be read as a picture/)).toBeVisible();
+  await page.getByLabel('Add a picture').setInputFiles({
+    ...{ name: 'reeds.png', mimeType: 'image/png', buffer: Buffer.from(ONE_DOT, 'base64') },
+  });
+  await expect(page.getByRole('img', { name: 'reeds' })).toBeVisible();
+  await expectAccessible(page);
+  await page.goto(`${CREW}/stage`);
+  await expect(page.getByText('Width and depth')).toBeVisible();
+  await expect(page.getByRole('img', { name: 'reeds' })).toBeVisible();
+  await page.goto(`${CREW}/groups`);
+  await expect(alder).toBeVisible();
+  // The picture, the words, the sign.
+  for (let step = 0; step < 3; step++) await page.keyboard.press('Control+z');
+  await expect
+    .poll(async () => [await shapeIn(alder), await shapeIn(sedge)])
+    .toEqual([before, other]);
 });
 
 test('roles are given in every group at once and after a reshuffle, and the lead can be written to', async ({

@@ -98,7 +98,7 @@ describe('a reveal', () => {
     groups: ['abc', 'de', 'f', ''].map((names, sign) => ({
       name: `Group ${sign}`,
       sign,
-      place: '',
+      ...{ place: '', text: '', picture: null },
       members: names.split('').map((name) => ({ name, roles: [] })),
     })),
   };

@@ -27,15 +27,26 @@ shown.groups[0]!.about = 'QUIET-about';
 shown.groups[1]!.roles.scribe = idOf('Bo');
 const plan = {
   ...emptyPlan('QUIET-plan' as never, 'QUIET-class' as never, 'QUIET-lineup' as never),
-  ...{ instructions: 'Wear boots.', places: { '1': 'Ford' }, expertsId: 'QUIET-experts' as never },
+  ...{
+    instructions: 'Wear boots.',
+    places: { '1': 'Ford' },
+    cards: { '1': { text: 'Stay dry.', picture: null } },
+    expertsId: 'QUIET-experts' as never,
+  },
 };
 
 test('of everything known only names, roles, groups, signs and places are shown', () => {
   const lineup = publicLineup(shown, students, (id) => `${id} R.`, plan);
   expect(lineup).toEqual({
     groups: [
-      { name: 'Group 1', sign: 0, place: '', members: [{ name: 'Ana R.', roles: [] }] },
-      { name: 'Group 2', sign: 1, place: 'Ford', members: [{ name: 'Bo R.', roles: ['scribe'] }] },
+      {
+        ...{ name: 'Group 1', sign: 0, place: '', text: '', picture: null },
+        members: [{ name: 'Ana R.', roles: [] }],
+      },
+      {
+        ...{ name: 'Group 2', sign: 1, place: 'Ford', text: 'Stay dry.', picture: null },
+        members: [{ name: 'Bo R.', roles: ['scribe'] }],
+      },
     ],
   });
   expect(JSON.stringify(lineup)).not.toContain('QUIET');
@@ -106,7 +117,7 @@ test('a field added to students one day is private until somebody says otherwise
 test('by name everybody stands once beside their group, sorted as readers sort', () => {
   const called = ['Émile', 'Zoë', 'eddy', 'Ana 10', 'Ana 9'];
   const group = (name: string, sign: number, names: readonly string[]) => ({
-    ...{ name, sign, place: '' },
+    ...{ name, sign, place: '', text: '', picture: null },
     members: names.map((one) => ({ name: one, roles: [] })),
   });
   const lineup = {

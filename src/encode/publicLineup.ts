@@ -1,7 +1,8 @@
 import type { AdultRecord } from '../schema/adult';
 import type { ClassRecord } from '../schema/classRecord';
 import type { LineupRecord } from '../schema/lineup';
-import type { PlanRecord, Station } from '../schema/plan';
+import type { Picture } from '../schema/picture';
+import { NO_CARD, type PlanRecord, type Station } from '../schema/plan';
 import type { RollStudent, StudentRecord } from '../schema/student';
 import { groupKeys, type TakeGroup } from '../schema/takeGroup';
 
@@ -15,6 +16,9 @@ export interface PublicGroup {
   readonly sign: number;
   /** Where it works, words or a link; '' for nowhere in particular. */
   readonly place: string;
+  /** What it is about, in words and as a picture; '' and null where nothing is said. */
+  readonly text: string;
+  readonly picture: Picture | null;
   readonly members: readonly PublicMember[];
 }
 
@@ -110,6 +114,7 @@ export function publicLineup(
       const where = group.place === '' ? (adult?.room ?? '') : group.place;
       return {
         ...group,
+        ...(plan?.cards[String(group.sign)] ?? NO_CARD),
         // A link is a link only while nothing stands behind it.
         place: /^https?:/i.test(where)
           ? where

@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { ActivityId, ClassId, LineupId, newId, StudentId } from './ids';
 import type { Renaming } from './renaming';
 import { renamedIds } from './renaming';
+import { Picture } from './picture';
 import { groupKeys, type TakeGroup } from './takeGroup';
 import type { RecordType } from './versions';
 
@@ -70,10 +71,8 @@ export const ActivityRecord = z.object({
   name: z.string(),
   /** Markdown, for the class. */
   instructions: z.string(),
-  /** Beside the instructions: a picture within the record, since nothing is fetched. */
-  picture: z.nullable(
-    z.object({ data: z.string().check(z.startsWith('data:image/')), text: z.string() }),
-  ),
+  /** Beside the instructions. */
+  picture: z.nullable(Picture),
   /** A hand-out for each group, with placeholders. */
   handout: z.string(),
   /** In whose groups it is worked; null for everybody alone, or where that lineup is gone. */

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { AdultId, ClassId, LineupId, newId, PeriodId, PlanId } from './ids';
+import { Picture } from './picture';
 import type { RecordType } from './versions';
 
 /** A place of work that groups come to in turn. */
@@ -34,6 +35,12 @@ export const Lead = z.object({
 });
 export type Lead = z.infer<typeof Lead>;
 
+/** What a group is about, for the class; '' and null where nothing is said. */
+export const GroupCard = z.object({ text: z.string(), picture: z.nullable(Picture) });
+export type GroupCard = z.infer<typeof GroupCard>;
+
+export const NO_CARD: GroupCard = { text: '', picture: null };
+
 /** What the class does in a lineup: all of it may be shown to them. */
 export const PlanRecord = z.object({
   record: z.literal('plan'),
@@ -44,6 +51,8 @@ export const PlanRecord = z.object({
   instructions: z.string(),
   /** Sign of a group → where it works: words or a link. */
   places: z.record(z.string(), z.string()),
+  /** Sign of a group → what it is about, in words and as a picture. */
+  cards: z.record(z.string(), GroupCard),
   turns: z.nullable(Turns),
   /** Key of a group, its sign (`encode/publicLineup` groupKeys) → its adult and time. */
   leads: z.record(z.string(), Lead),
@@ -61,6 +70,10 @@ export const planType: RecordType<PlanRecord> = {
     {
       name: 'plan/1 give groups an adult and a time',
       up: (data) => ({ ...data, leads: {}, meetAt: null }),
+    },
+    {
+      name: 'plan/2 say in words and a picture what a group is about',
+      up: (data) => ({ ...data, cards: {} }),
     },
   ],
   freshId: () => newId(PlanId, 'p'),
@@ -84,7 +97,7 @@ export const planType: RecordType<PlanRecord> = {
       expertsId: plan.expertsId && to.lineup(plan.expertsId),
     };
   },
-  merging: { places: { each: 'whole' }, leads: { each: 'whole' } },
+  merging: { places: { each: 'whole' }, cards: { each: 'whole' }, leads: { each: 'whole' } },
 };
 
 /** The plan of a lineup for which nothing was planned yet. */
@@ -96,6 +109,7 @@ export function emptyPlan(id: PlanId, classId: ClassId, lineupId: LineupId): Pla
     lineupId,
     instructions: '',
     places: {},
+    cards: {},
     turns: null,
     leads: {},
     meetAt: null,

@@ -102,6 +102,15 @@ export const sceneType: RecordType<SceneRecord> = {
         return held ? { ...data, held: { ...held, as: null } } : data;
       },
     },
+    {
+      name: 'scene/3 say in words and a picture what a group is about',
+      up: (data) => {
+        const held = data.held as { readonly plan?: object | null } | null;
+        return held?.plan
+          ? { ...data, held: { ...held, plan: { ...held.plan, cards: {} } } }
+          : data;
+      },
+    },
   ],
   freshId: null,
   owner: ({ classId }) => classId,

@@ -217,6 +217,13 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
     },
     became: { leads: {}, meetAt: null },
   },
+  'plan/2 say in words and a picture what a group is about': {
+    given: {
+      ...emptyPlan('p_1' as never, 'c_1' as never, 'l_1' as never),
+      ...{ cards: undefined },
+    },
+    became: { cards: {} },
+  },
   'series/1 give roles in turn, and mix what is chosen for it': {
     given: {
       ...{ record: 'series', id: 'se_1', classId: 'c_1', name: 'Autumn' },
@@ -247,6 +254,19 @@ const PAST: Readonly<Record<string, { given: object; became: object }>> = {
       held: { lineupId: 'l_1', on: '2026-10-15', groups: [], plan: null, experts: null },
     },
     became: { held: { on: '2026-10-15', as: null } },
+  },
+  'scene/3 say in words and a picture what a group is about': {
+    given: {
+      ...emptyScene('c_1' as never),
+      held: {
+        ...{ lineupId: 'l_1', on: '2026-10-15', groups: [], experts: null, as: null },
+        plan: {
+          ...emptyPlan('p_1' as never, 'c_1' as never, 'l_1' as never),
+          ...{ cards: undefined },
+        },
+      },
+    },
+    became: { held: { plan: { cards: {} } } },
   },
   'draft/1 say whose it is': {
     given: { record: 'draft', id: 'draft:note:s_1', text: '=quiet' },

@@ -6,6 +6,7 @@ import {
   keepOpened,
   openActivity,
   removeActivity,
+  setActivityGroups,
   setAnswerAside,
   setOwn,
   setWork,
@@ -48,6 +49,7 @@ import {
 } from './actions/lineups';
 import { dropReceipt, keepReceipt } from './actions/receipts';
 import { addRule, editRule, setPairRule } from './actions/rules';
+import { chooseSign } from './actions/signs';
 import {
   editResults,
   removeResults,
@@ -595,4 +597,82 @@ test('students are placed in the groups that are named for them, and a locked gr
   );
   expect(rows()).toEqual(['Bo Caro Fay', 'Dov Eli Ana']);
   expect(take().groups.map(({ locked }) => locked)).toEqual([false, true]);
+});
+
+describe('a sign that is chosen for a group', () => {
+  function given() {
+    const made = dealt();
+    const { store, classId, lineup, ids } = made;
+    addTake(store, lineup.id, 2, there(store.records.all('take')[0]).groups);
+    const activity = createActivity(store, classId, lineup.id, { name: 'Report' });
+    setWork(store, activity, ['0'], 'mark', () => ({ points: 7 }));
+    setActivityGroups(store, activity, {
+      groups: there(activityById(store.records, activity)).groups,
+      splits: { [there(ids[0])]: { key: '1', first: 0.5 } },
+      settled: { [there(ids[1])]: '0', [there(ids[2])]: '' },
+    });
+    changePlan(store, lineup.id, () => ({
+      places: { '0': 'Ford', '1': 'Weir' },
+      cards: { '0': { text: 'Width and depth', picture: null } },
+      leads: { '1': { adultId: null, periodId: null, locked: true } },
+    }));
+    const signs = () =>
+      store.records
+        .all('take')
+        .map(({ groups }) => groups.map(({ name, sign }) => `${name}${String(sign)}`));
+    const plan = () => there(planOf(store.records, lineup.id));
+    return { ...made, activity, signs, plan };
+  }
+
+  test('brings along what is kept by it: place, card, lead and marks, in every take', () => {
+    const { store, classId, lineup, ids, activity, signs, plan } = given();
+    const before = [...store.records.every()];
+    chooseSign(store, lineup.id, 0, 5);
+    expect(signs()).toEqual([
+      ['A5', 'B1'],
+      ['A5', 'B1'],
+    ]);
+    expect(plan()).toMatchObject({
+      places: { '5': 'Ford', '1': 'Weir' },
+      cards: { '5': { text: 'Width and depth' } },
+    });
+    const now = there(activityById(store.records, activity));
+    expect(now.groups?.map(({ key, sign }) => `${key} ${String(sign)}`)).toEqual(['5 5', '1 1']);
+    expect(Object.keys(now.work)).toEqual(['5']);
+    expect(now.splits).toEqual({ [there(ids[0])]: { key: '1', first: 0.5 } });
+    expect(now.settled).toEqual({ [there(ids[1])]: '5', [there(ids[2])]: '' });
+    expect(store.history.undo(classId)).toBe('chooseSign');
+    expect([...store.records.every()]).toEqual(before);
+  });
+
+  test('is changed for that of the group that had it', () => {
+    const { store, lineup, signs, plan } = given();
+    chooseSign(store, lineup.id, 0, 1);
+    expect(signs()[0]).toEqual(['A1', 'B0']);
+    expect(plan().places).toEqual({ '1': 'Ford', '0': 'Weir' });
+    expect(Object.keys(plan().leads)).toEqual(['0']);
+  });
+
+  test('stays where a service knows the groups by it, and touches no other lineup', () => {
+    const { store, classId, lineup, signs, take } = given();
+    const other = createLineup(store, classId, 'Week 2', null);
+    addTake(store, other, 3, take().groups);
+    chooseSign(store, lineup.id, 0, 4);
+    expect(signs()).toEqual([
+      ...[
+        ['A4', 'B1'],
+        ['A4', 'B1'],
+      ],
+      ['A0', 'B1'],
+    ]);
+    const service = { address: 'x', arrived: 6, refused: [], session: null };
+    keepReceipt(
+      store,
+      lineup.id,
+      { to: 'rooms', did: 'sent', file: '', addresses: true, service },
+      DAY,
+    );
+    chooseSign(store, lineup.id, 4, 0);
+    expect(signs()[0]).toEqual(['A4', 'B1']);
+  });
 });

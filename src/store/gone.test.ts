@@ -24,6 +24,7 @@ import { renameClass } from './actions/renameClass';
 import { editRule, removeRule } from './actions/rules';
 import * as seats from './actions/seats';
 import { dropAhead, replanSeries, setDays } from './actions/series';
+import { chooseSign } from './actions/signs';
 import * as skills from './actions/skills';
 import * as stage from './actions/stage';
 import * as students from './actions/students';
@@ -160,6 +161,7 @@ const ON_WHAT_IS_GONE: Readonly<Record<string, (store: AppStore) => unknown>> = 
   nameGroups: (store) => takes.nameGroups(store, gone.lineup, {} as never, String),
   lockGroup: (store) => takes.lockGroup(store, gone.take, 0, true),
   giveRole: (store) => takes.giveRole(store, gone.take, 'x', new Map()),
+  chooseSign: (store) => chooseSign(store, gone.lineup, 0, 1),
   undealTake: (store) => takes.undealTake(store, gone.take),
 };
 

@@ -51,6 +51,7 @@ export type ActionLabel =
   | 'editGroups'
   | 'renameGroup'
   | 'lockGroup'
+  | 'chooseSign'
   | 'giveRoles'
   | 'pin'
   | 'nameGroups'

@@ -94,6 +94,22 @@ const drawer = {
   keep: { apart: 'Keep these apart', together: 'Keep these together' },
   ruleAdded: (sentence: string) => `Quiet rule added: ${sentence}.`,
   nameOfGroup: 'Name of the group',
+  chooseSign: 'Choose another sign',
+  signOf: (number: number, group: string) =>
+    group === '' ? `Sign ${number}` : `Sign ${number}, of ${group}: the two change signs`,
+  signsStay: 'Rooms or channels know these groups by their signs, so signs stay as they are.',
+  card: {
+    title: 'For the class',
+    hint: 'On the stage and on the pages of groups, with the name.',
+    text: (group: string) => `What ${group} is about`,
+    none: 'add what this group is about',
+    picture: 'Add a picture',
+    another: 'Another picture',
+    remove: 'Remove the picture',
+    shows: 'What the picture shows',
+    bad: (file: string) =>
+      `${file} could not be read as a picture. Nothing was changed; try a PNG or JPEG.`,
+  },
   lock: 'Lock this group',
   unlock: 'Unlock this group',
   lockHint: 'A reshuffle leaves a locked group as it is.',

@@ -36,6 +36,7 @@ const actions = {
   editGroups: 'change the groups',
   renameGroup: 'rename a group',
   lockGroup: 'lock a group',
+  chooseSign: 'choose a sign',
   giveRoles: 'give roles',
   pin: 'pin students',
   nameGroups: 'name the groups',

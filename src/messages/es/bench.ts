@@ -99,6 +99,23 @@ const drawer = {
   keep: { apart: 'Mantenerlos separados', together: 'Mantenerlos juntos' },
   ruleAdded: (sentence: string) => `Regla discreta añadida: ${sentence}.`,
   nameOfGroup: 'Nombre del grupo',
+  chooseSign: 'Elegir otro signo',
+  signOf: (number: number, group: string) =>
+    group === '' ? `Signo ${number}` : `Signo ${number}, de ${group}: los dos cambian de signo`,
+  signsStay:
+    'Las salas o los canales conocen estos grupos por sus signos: los signos se quedan como están.',
+  card: {
+    title: 'Para la clase',
+    hint: 'En la pantalla y en las páginas de los grupos, con el nombre.',
+    text: (group: string) => `De qué trata ${group}`,
+    none: 'añadir de qué trata este grupo',
+    picture: 'Añadir una imagen',
+    another: 'Otra imagen',
+    remove: 'Quitar la imagen',
+    shows: 'Qué muestra la imagen',
+    bad: (file: string) =>
+      `${file} no se pudo leer como imagen. No se cambió nada; prueba con un PNG o JPEG.`,
+  },
   lock: 'Bloquear este grupo',
   unlock: 'Desbloquear este grupo',
   lockHint: 'Al volver a barajar, un grupo bloqueado se queda como está.',

@@ -36,6 +36,7 @@ const actions = {
   editGroups: 'cambiar los grupos',
   renameGroup: 'cambiar el nombre de un grupo',
   lockGroup: 'bloquear un grupo',
+  chooseSign: 'elegir un signo',
   giveRoles: 'dar funciones',
   pin: 'fijar estudiantes',
   nameGroups: 'poner nombre a los grupos',

@@ -14,7 +14,7 @@ import { FileButton } from '../primitives/FileButton';
 import { InPlaceText } from '../primitives/InPlaceText';
 import styles from './Activities.module.css';
 import type { BesideProps } from './besideProps';
-import { pictureFrom } from './pictureFrom';
+import { pictureFrom } from '../frame/pictureFrom';
 
 const Markdown = lazily(() => import('../frame/Markdown').then((module) => module.Markdown));
 

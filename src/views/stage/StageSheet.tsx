@@ -2,7 +2,7 @@
 
 import { Fragment, useRef, type CSSProperties } from 'react';
 import type { PublicGroup } from '@/encode/publicLineup';
-import { Sign } from '../primitives/Sign';
+import { GroupPicture } from '../primitives/GroupPicture';
 import { PlaceLine } from './PlaceLine';
 import { roleWords } from './roleWords';
 import styles from './StageView.module.css';
@@ -21,14 +21,15 @@ export function StageSheet({ groups, seen }: StageSheetProps) {
   useLargestType(sheet, groups);
   return (
     <ul ref={sheet} className={styles.sheet} style={{ '--seats': seats } as CSSProperties}>
-      {groups.map(({ name, sign, place, members }, row) => (
+      {groups.map(({ name, sign, place, text, picture, members }, row) => (
         <li key={row} className={styles.row}>
           <div className={styles.groupName}>
             <h2 className={styles.group}>
-              <Sign index={sign} size="1.05em" />
+              <GroupPicture sign={sign} picture={picture} size="1.05em" />
               <bdi data-word>{name}</bdi>
             </h2>
             {place !== '' && <PlaceLine className={styles.place} place={place} />}
+            {text !== '' && <p className={styles.place}>{text}</p>}
           </div>
           <ul className={styles.names}>
             {members.map((member, seat) => (

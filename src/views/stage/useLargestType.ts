@@ -82,8 +82,12 @@ function measured(sheet: HTMLElement, groups: readonly PublicGroup[]): readonly 
   const inName = widthIn('h2');
   const inMember = widthIn('h2 + ul');
   const small = (of: (word: string) => number, scale: number) => (word: string) => of(word) * scale;
-  return groups.map(({ name, place, members }) => ({
-    name: [...name.split(' ').map(inName), ...wordsOf(placeWords(place)).map(small(inName, SMALL))],
+  return groups.map(({ name, place, text, members }) => ({
+    name: [
+      ...name.split(' ').map(inName),
+      ...wordsOf(placeWords(place)).map(small(inName, SMALL)),
+      ...wordsOf(text).map(small(inName, SMALL)),
+    ],
     members: members.map((member) => [
       ...member.name.split(' ').map(inMember),
       ...wordsOf(roleWords(member.roles)).map(small(inMember, SMALL)),

@@ -20,9 +20,11 @@ import { InPlaceText } from '../../primitives/InPlaceText';
 import styles from './Drawer.module.css';
 import { FactList } from './FactList';
 import { Ladder } from './Ladder';
+import { GroupCard } from './GroupCard';
 import { GroupNeeds } from './GroupNeeds';
 import { GroupRoles } from './GroupRoles';
 import { Offers } from './Offers';
+import { SignChoice } from './SignChoice';
 import { useShownTake, useWorkbench } from '../workbench/Workbench';
 
 /** Charts are loaded when one is first looked at. */
@@ -77,18 +79,21 @@ export function GroupFacts({ row }: GroupFactsProps) {
   };
   return (
     <>
-      <h2 className={styles.title}>
-        <Sign index={group.sign} size={24} />
-        <InPlaceText
-          value={group.name}
-          label={drawer.nameOfGroup}
-          onChange={(name) => renameGroup(store, take.id, row, name)}
-        />
-      </h2>
+      <div className={styles.title} data-wraps>
+        <SignChoice row={row} />
+        <h2>
+          <InPlaceText
+            value={group.name}
+            label={drawer.nameOfGroup}
+            onChange={(name) => renameGroup(store, take.id, row, name)}
+          />
+        </h2>
+      </div>
       {insight && <FactList facts={insight.whyGroup(row)} about="group" />}
       <GroupNeeds row={row} />
       {bench.lineup.recipe.needs && <Ladder row={row} />}
       <GroupRoles group={group} />
+      <GroupCard group={group} />
       {insight && <GroupChart insight={insight} group={group} />}
       <Offers group={row} />
       <div className={styles.doings}>

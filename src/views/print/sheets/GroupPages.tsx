@@ -1,6 +1,6 @@
 import { sayShown } from '@/messages/shown';
 import { Markdown } from '../../frame/Markdown';
-import { Sign } from '../../primitives/Sign';
+import { GroupPicture } from '../../primitives/GroupPicture';
 import { fitting } from '../paging';
 import styles from '../print.module.css';
 import { Names } from './GroupBlock';
@@ -13,10 +13,15 @@ export function GroupPages(props: SheetProps) {
   return people.groups.map((group, row) => (
     <Page key={row} {...props}>
       <h3 className={styles.groupTitle}>
-        <Sign index={group.sign} size="16mm" />
+        <GroupPicture
+          sign={group.sign}
+          picture={group.picture}
+          size={group.picture ? '30mm' : '16mm'}
+        />
         <span data-fit={fitting(group.name, 20)}>{group.name}</span>
       </h3>
       {group.place !== '' && <p className={styles.groupPlace}>{group.place}</p>}
+      {group.text !== '' && <p>{group.text}</p>}
       <div className={styles.groupBody} data-many={group.members.length > 12 || undefined}>
         <Names members={group.members} />
         {plan.instructions.trim() !== '' && <Markdown text={plan.instructions} />}
