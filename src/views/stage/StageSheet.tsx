@@ -2,7 +2,7 @@
 
 import { Fragment, useRef, type CSSProperties } from 'react';
 import type { PublicGroup } from '@/encode/publicLineup';
-import { GroupPicture } from '../primitives/GroupPicture';
+import { GroupPicture } from '../frame/GroupPicture';
 import { PlaceLine } from './PlaceLine';
 import { roleWords } from './roleWords';
 import styles from './StageView.module.css';

@@ -1,6 +1,6 @@
 import { sayShown } from '@/messages/shown';
 import { Markdown } from '../../frame/Markdown';
-import { GroupPicture } from '../../primitives/GroupPicture';
+import { GroupPicture } from '../../frame/GroupPicture';
 import { fitting } from '../paging';
 import styles from '../print.module.css';
 import { Names } from './GroupBlock';

@@ -1,6 +1,6 @@
 import type { Picture } from '@/schema/picture';
 import styles from './GroupPicture.module.css';
-import { Sign } from './Sign';
+import { Sign } from '../primitives/Sign';
 
 interface GroupPictureProps {
   readonly sign: number;
