@@ -480,6 +480,8 @@ test('rows are sorted by a measure, tiles show a detail, columns are the teacher
   page,
 }) => {
   await openBench(page);
+  // Of one student the experience is not known: no dot, but a sign that says so.
+  await expect(page.getByRole('img', { name: /; 1 not known$/ })).toHaveCount(1);
   await page.getByRole('button', { name: 'Sort the rows by partners' }).click();
   const again = page.locator('[data-row]').filter({ hasText: / again|all new/ });
   const counts = (await again.allInnerTexts()).map((text) =>

@@ -52,6 +52,18 @@ describe('short names', () => {
     );
   });
 
+  test('of namesakes say what tells them apart, and a number only where nothing does', () => {
+    const twins = people('Ana Ruiz', 'Ana Ruiz', 'Ana Ruiz', 'Bo Li');
+    const named = (...apart: string[]) => shortNames(twins, 'always', apart);
+    expect(named('North', 'South', '', 'North')).toEqual([
+      ...['Ana Ruiz (North)', 'Ana Ruiz (South)', 'Ana Ruiz (3)', 'Bo L.'],
+    ]);
+    expect(named('North', 'North', 'South', '')).toEqual([
+      ...['Ana Ruiz (1)', 'Ana Ruiz (2)', 'Ana Ruiz (South)', 'Bo L.'],
+    ]);
+    expect(named()).toEqual(['Ana Ruiz (1)', 'Ana Ruiz (2)', 'Ana Ruiz (3)', 'Bo L.']);
+  });
+
   test('are all different, also for students of one name', () => {
     fc.assert(
       fc.property(

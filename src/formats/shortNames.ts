@@ -7,11 +7,13 @@ export interface FullName {
 
 /**
  * A short form for each name, all different: the given name with as much of the family name as it takes.
- * `initial` says whether the family name's first letter always stands, or only where two would be alike.
+ * `initial` says whether the family name's first letter always stands, or only where two would be alike; `apart` what
+ * tells namesakes apart, each student's section for instance, '' where there is none.
  */
 export function shortNames(
   names: readonly FullName[],
   initial: 'always' | 'whenNeeded',
+  apart: readonly string[] = [],
 ): readonly string[] {
   const parts = names.map(partsOf);
   const shortest = initial === 'always' ? 1 : 0;
@@ -25,7 +27,7 @@ export function shortNames(
     shorts = parts.map((part, i) => write(part, lengths[i] ?? 0));
     growing = clashes(shorts);
   }
-  return numberTwins(shorts);
+  return toldApart(shorts, apart);
 }
 
 interface Parts {
@@ -90,14 +92,21 @@ function clashes(shorts: readonly string[]): ReadonlySet<number> {
   return new Set(read.flatMap((short, i) => ((counts.get(short) ?? 0) > 1 ? [i] : [])));
 }
 
-/** Two students of one name are told apart by a number, in the order of the list. */
-function numberTwins(shorts: readonly string[]): readonly string[] {
-  const clashing = clashes(shorts);
-  const seen = new Map<string, number>();
-  return shorts.map((short, i) => {
-    if (!clashing.has(i)) return short;
-    const number = (seen.get(short) ?? 0) + 1;
-    seen.set(short, number);
-    return `${short} (${number})`;
+/**
+ * Names, those of namesakes with what tells them apart behind them; where that is the same or nothing, with a number in the
+ * order of the list, which tells at least that they are two.
+ */
+export function toldApart(names: readonly string[], apart: readonly string[]): readonly string[] {
+  const clashing = clashes(names);
+  const placesOf = new Map<string, number[]>();
+  names.forEach((name, i) => {
+    if (clashing.has(i)) placesOf.set(name, [...(placesOf.get(name) ?? []), i]);
+  });
+  return names.map((name, i) => {
+    const twins = placesOf.get(name) ?? [];
+    if (twins.length < 2) return name;
+    const own = apart[i] ?? '';
+    const alone = own !== '' && twins.filter((twin) => (apart[twin] ?? '') === own).length === 1;
+    return `${name} (${alone ? own : String(twins.indexOf(i) + 1)})`;
   });
 }

@@ -108,6 +108,7 @@ const measures = {
   partners: 'partners',
   wishes: 'wishes',
   topics: 'ranked groups',
+  unknown: (number: number) => `${number} not known`,
   firstRank: (met: number, of: number) => `${met} of ${of} in their first`,
   ranksLeft: (ranks: number) => `${count(ranks, 'rank')} from the best`,
   ranksExplained: (cost: number, best: number) =>

@@ -113,6 +113,7 @@ const measures = {
   partners: 'compañeros',
   wishes: 'deseos',
   topics: 'grupos preferidos',
+  unknown: (number: number) => `${number} sin saber`,
   firstRank: (met: number, of: number) => `${met} de ${of} en su primera opción`,
   ranksLeft: (ranks: number) => `a ${count(ranks, 'puesto')} de lo mejor`,
   ranksExplained: (cost: number, best: number) =>

@@ -2,12 +2,16 @@
 
 import { useMemo } from 'react';
 import type { PublicLineup } from '@/encode/publicLineup';
-import { shortNames } from '@/formats/shortNames';
+import { shortNames, toldApart } from '@/formats/shortNames';
 import type { ClassId } from '@/schema/ids';
 import { NAMES_SHOWN, ROLES_SHOWN, type NamesShown } from '@/schema/shownNames';
 import type { StudentRecord } from '@/schema/student';
 import { say } from '@/messages';
+import { classById } from '@/store/queries';
+import { useQuery } from '@/store/react';
 import { useSetting } from './useDraft';
+
+const NO_CLASS = '' as ClassId;
 
 /** student id → how the student is called. */
 export type NameOf = (id: string) => string;
@@ -54,15 +58,27 @@ export function useStageNames(
 }
 
 function useNames(students: readonly StudentRecord[], shown: NamesShown): NameOf {
+  const [one] = students;
+  const sections = useQuery(classById, one?.classId ?? NO_CLASS)?.sections;
   return useMemo(() => {
+    const nameOfSection = new Map<string, string>(
+      (sections ?? []).map(({ id, name }) => [id, name]),
+    );
+    const apart = students.map(({ sectionId }) => nameOfSection.get(sectionId ?? '') ?? '');
     const names =
       shown === 'whole'
-        ? students.map(({ name }) => name)
-        : shortNames(students.map(asCalled), shown === 'initial' ? 'always' : 'whenNeeded');
+        ? toldApart(
+            students.map(({ name }) => withoutNumber(name)),
+            apart,
+          )
+        : shortNames(students.map(asCalled), shown === 'initial' ? 'always' : 'whenNeeded', apart);
     const nameOfId = new Map<string, string>(students.map(({ id }, i) => [id, names[i] ?? '']));
     return (id) => nameOfId.get(id) ?? say.frame.goneStudent;
-  }, [students, shown]);
+  }, [students, shown, sections]);
 }
+
+/** "Amira Haddad (2)" was the second of two in a list: what tells them apart now is looked for anew. */
+const withoutNumber = (name: string): string => name.replace(/ \(\d+\)$/, '');
 
 /** The preferred name stands for the given one. */
 function asCalled(student: StudentRecord): StudentRecord {

@@ -13,12 +13,14 @@ import { shortValues } from './shortValues';
 interface MeasureProps {
   readonly column: ColumnKey;
   readonly row: number;
+  /** How many are in the group. */
+  readonly size: number;
   readonly theClass: ClassRecord;
   readonly insight: Insight | null;
 }
 
 /** One measure of one group: a small plot against the class, or a count in words. */
-export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
+export function Measure({ column: key, row, size, theClass, insight }: MeasureProps) {
   if (!insight) return <div className={styles.measure} />;
   if (key === PARTNERS) {
     const { groups, figure } = insight.partners();
@@ -60,9 +62,9 @@ export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
   if (!column) return <div className={styles.measure} />;
   const name = columnName(theClass, key);
   return column.kind === 'number' ? (
-    <NumberPlot column={column} row={row} name={name} />
+    <NumberPlot column={column} row={row} size={size} name={name} />
   ) : (
-    <ValueMarks column={column} row={row} name={name} theClass={theClass} />
+    <ValueMarks column={column} row={row} size={size} name={name} theClass={theClass} />
   );
 }
 
@@ -89,23 +91,28 @@ const MARGIN = 5;
 interface NumberPlotProps {
   readonly column: DetailColumn & { kind: 'number' };
   readonly row: number;
+  readonly size: number;
   readonly name: string;
 }
 
 /** A dot for each member on the scale of the class, the group's mean as a bar beside the class's dotted line. */
-function NumberPlot({ column, row, name }: NumberPlotProps) {
+function NumberPlot({ column, row, size, name }: NumberPlotProps) {
   const { least, most, mean } = column;
   const values = column.groups[row] ?? [];
   const at = (value: number): number =>
     MARGIN + ((WIDTH - 2 * MARGIN) * (value - least)) / Math.max(1e-9, most - least);
   const own = values.reduce((sum, one) => sum + one, 0) / Math.max(1, values.length);
-  const label = sayGroups.measures.number(
-    name,
-    sayGroups.measures.figure(own),
-    values.map(sayGroups.measures.figure).join(', '),
+  const unknown = size - values.length;
+  const label = withUnknown(
+    sayGroups.measures.number(
+      name,
+      sayGroups.measures.figure(own),
+      values.map(sayGroups.measures.figure).join(', '),
+    ),
+    unknown,
   );
   return (
-    <div className={styles.measure}>
+    <div className={styles.measure} data-unknown={unknown > 0 || undefined}>
       <svg className={styles.plot} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={label}>
         <title>{label}</title>
         <path className={styles.axis} d={`M0 ${HEIGHT / 2}H${WIDTH}`} />
@@ -117,8 +124,23 @@ function NumberPlot({ column, row, name }: NumberPlotProps) {
           <circle key={i} className={styles.dot} cx={at(value)} cy={HEIGHT / 2} r={3.4} />
         ))}
       </svg>
+      <Unknown count={unknown} />
     </div>
   );
+}
+
+/** Those of a group of whom nothing is known: they weigh nothing, and are seen all the same. */
+function Unknown({ count }: { readonly count: number }) {
+  if (count <= 0) return null;
+  return (
+    <span className={styles.unknown} aria-hidden="true" title={sayGroups.measures.unknown(count)}>
+      {count === 1 ? '?' : `${count}?`}
+    </span>
+  );
+}
+
+function withUnknown(label: string, count: number): string {
+  return count > 0 ? `${label}; ${sayGroups.measures.unknown(count)}` : label;
 }
 
 /** More marks than this are told as counts. */
@@ -127,20 +149,24 @@ const MOST_MARKS = 8;
 interface ValueMarksProps {
   readonly column: DetailColumn & { kind: 'category' };
   readonly row: number;
+  readonly size: number;
   readonly name: string;
   readonly theClass: ClassRecord;
 }
 
 /** A stone for each member with the first letters of its value, in the order of the values. */
-function ValueMarks({ column, row, name, theClass }: ValueMarksProps) {
+function ValueMarks({ column, row, size, name, theClass }: ValueMarksProps) {
   const counts = column.groups[row] ?? [];
   const names = column.values.map((value) => valueName(theClass, column.detail, value));
   const short = shortValues(names);
-  const label = sayGroups.measures.shares(
-    name,
-    counts.flatMap((have, place) => (have > 0 ? [`${have} ${names[place]}`] : [])),
-  );
   const total = counts.reduce((sum, have) => sum + have, 0);
+  const label = withUnknown(
+    sayGroups.measures.shares(
+      name,
+      counts.flatMap((have, place) => (have > 0 ? [`${have} ${names[place]}`] : [])),
+    ),
+    size - total,
+  );
   return (
     <div className={styles.marks} role="img" aria-label={label} title={label}>
       {counts.flatMap((have, place) => {
@@ -152,6 +178,7 @@ function ValueMarks({ column, row, name, theClass }: ValueMarksProps) {
           </span>
         ));
       })}
+      <Unknown count={size - total} />
     </div>
   );
 }
