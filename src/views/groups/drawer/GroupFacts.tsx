@@ -93,9 +93,9 @@ export function GroupFacts({ row }: GroupFactsProps) {
       <GroupNeeds row={row} />
       {bench.lineup.recipe.needs && <Ladder row={row} />}
       <GroupRoles group={group} />
-      <GroupCard group={group} />
       {insight && <GroupChart insight={insight} group={group} />}
       <Offers group={row} />
+      <GroupCard group={group} />
       <div className={styles.doings}>
         <Button
           size="small"
