@@ -3,6 +3,7 @@ import { uniformInt } from '../core/random/uniform';
 import type { StudentId } from '../schema/ids';
 import type { RollStudent } from '../schema/student';
 import type { Bench } from './bench';
+import type { Target } from './insightTypes';
 import { Insight } from './insight';
 import { brokenRules } from './ruleState';
 import { idOf, idsOf, rule, student, take, testBench, detail } from './testBench';
@@ -118,6 +119,33 @@ test('targets say which group breaks a rule, and mark at most three, never one t
   const targets = insight.targets(idOf('a'));
   expect(targets.find(({ group }) => group === 1)).toMatchObject({ effect: 'breaks', place: null });
   expect(targets.filter(({ place }) => place !== null).map(({ group }) => group)).toEqual([2]);
+});
+
+test('what a row says that a move of several would do is of rules what comes of it, and of one what is said of one alone', () => {
+  const rng = rngFromSeed(9);
+  const effects = (all: readonly Target[]) =>
+    Object.fromEntries(all.map(({ group, effect }) => [group, effect]));
+  for (let turn = 0; turn < 40; turn++) {
+    const groups: StudentId[][] = [[], [], []];
+    idsOf('a b c d e f').forEach((id) => groups[uniformInt(rng, 3)]!.push(id));
+    const now = insightOf(asNames(groups));
+    const several = idsOf('a b c d e f').filter(() => uniformInt(rng, 2) === 0);
+    for (const { group, effect, isHome, place } of now.targetsOfSeveral(several)) {
+      const moved = groups.map((row, to) => [
+        ...row.filter((id) => !several.includes(id)),
+        ...(to === group ? several : []),
+      ]);
+      const pairs = brokenPairs(moved, base) - brokenPairs(groups, base);
+      expect({ breaks: effect === 'breaks', mends: effect === 'mends' }).toEqual({
+        ...{ breaks: pairs > 0, mends: pairs < 0 },
+      });
+      expect(isHome).toBe(several.every((id) => groups[group]!.includes(id)));
+      if (place !== null) expect([effect, isHome]).not.toEqual(['breaks', isHome]);
+    }
+    for (const id of several)
+      expect(effects(now.targetsOfSeveral([id]))).toEqual(effects(now.targets(id)));
+  }
+  expect(insightOf(['a c', 'b d']).targetsOfSeveral(idsOf('a e'))).toEqual([]);
 });
 
 test.each([1, 2, 3, 4])(

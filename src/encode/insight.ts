@@ -318,6 +318,32 @@ export class Insight {
     });
   }
 
+  /** What moving several students to each group together would do; nothing where one of them stands aside. */
+  targetsOfSeveral(ids: readonly StudentId[]): readonly Target[] {
+    const indexes = ids.map((id) => this.indexOf(id));
+    if (indexes.length === 0 || indexes.some((index) => index < 0)) return [];
+    const now = this.total();
+    const changes = this.groups.map((members, group) => {
+      const moved = this.groupOfStudent.slice();
+      for (const index of indexes) moved[index] = group;
+      const then = totalOf(this.problem, moved);
+      const coming = ids.filter((id) => !members.includes(id)).length;
+      const [penalty, cost] = [then.penalty - now.penalty, then.cost - now.cost];
+      return { group, penalty, cost, isHome: coming === 0, size: members.length + coming };
+    });
+    const ranked = changes
+      .filter(({ isHome, penalty }) => !isHome && penalty <= 0)
+      .sort((a, b) => a.penalty - b.penalty || a.size - b.size || a.cost - b.cost);
+    return changes.map((change): Target => {
+      const place = ranked.indexOf(change);
+      const { group, isHome, penalty, cost } = change;
+      return {
+        ...{ group, isHome, effect: effectOf(penalty, cost) },
+        place: place >= 0 && place < 3 ? place : null,
+      };
+    });
+  }
+
   /** The same groups with one who stands aside put into the first, so that every group can be compared. */
   private with(id: StudentId): Insight | null {
     const [first = [], ...others] = this.groups;

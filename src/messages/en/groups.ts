@@ -100,6 +100,12 @@ const groups = {
       ? `${listNames(names)} ${are ? 'stands' : 'stand'} aside now.`
       : `${listNames(names)} ${are ? 'is' : 'are'} in ${group} now.`;
   },
+  partLost: (name: string, role: string, group: string) =>
+    `${name} was ${role} of ${group}, which has none now.`,
+  addedGone: (names: readonly string[]) =>
+    names.length === 1
+      ? `${names.join('')}, added by hand, is not among them: the sentence above says how many there are.`
+      : `${listNames(names)}, added by hand, are not among them: the sentence above says how many there are.`,
   notKept: (broken: readonly string[]) => `Not kept: ${listNames(broken)}.`,
 };
 

@@ -105,6 +105,12 @@ const groups = {
       ? `${listNames(names)} ${are} ahora aparte.`
       : `${listNames(names)} ${are} ahora en ${group}.`;
   },
+  partLost: (name: string, role: string, group: string) =>
+    `${name} era ${role} de ${group}, que ahora no tiene a nadie.`,
+  addedGone: (names: readonly string[]) =>
+    names.length === 1
+      ? `${names.join('')}, añadido a mano, no está entre ellos: la frase de arriba dice cuántos hay.`
+      : `${listNames(names)}, añadidos a mano, no están entre ellos: la frase de arriba dice cuántos hay.`,
   notKept: (broken: readonly string[]) => `No se cumple: ${listNames(broken)}.`,
 };
 

@@ -25,6 +25,7 @@ import { groupsFrom } from './groupsFrom';
 import { useFurther } from './useFurther';
 import { useRehearsal } from './useRehearsal';
 import { useStable } from './useStable';
+import { useTold } from './useTold';
 import { valueName } from './detailWords';
 
 export type ShuffleState =
@@ -54,6 +55,18 @@ export interface Others {
   readonly losses: readonly Gain[] | null;
 }
 
+/** Groups that were added by hand to a take and are none of those made after it. */
+export function addedAndGone(
+  take: TakeRecord | undefined,
+  made: readonly TakeGroup[],
+): readonly string[] {
+  if (!take?.dealt || made.length >= take.groups.length) return [];
+  const [dealt, now] = [take.dealt, made].map((groups) => new Set(groups.map(({ sign }) => sign)));
+  return take.groups.flatMap(({ sign, name }) =>
+    dealt?.has(sign) === true || now?.has(sign) === true ? [] : [name],
+  );
+}
+
 /** A shuffle quicker than this needs no word about how far it is. */
 const WORTH_TELLING_MS = 200;
 
@@ -71,6 +84,7 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
   const store = useStore();
   const client = useArrangeClient();
   const { announce } = useNotices();
+  const inform = useTold();
   const [state, setState] = useState<ShuffleState>({ state: 'idle' });
   const running = useRef<AbortController | null>(null);
   const stopRehearsal = useRehearsal(bench);
@@ -105,7 +119,10 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
       const whole = (scope?.rows ?? null) === null;
       const by = whole ? sentenceKey(of.lineup.recipe) : (of.take?.madeBy ?? null);
       addTake(store, of.lineup.id, seed, groups, by);
-      announce(sayGroups.made(groups.length));
+      const gone = whole ? addedAndGone(of.take, groups) : [];
+      const told = sayGroups.made(groups.length);
+      if (gone.length > 0) inform(`${told} ${sayGroups.addedGone(gone)}`);
+      else announce(told);
       onKept(groups, true);
     });
     return undefined;

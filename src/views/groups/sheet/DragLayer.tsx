@@ -29,7 +29,7 @@ export const ASIDE_TARGET = 'aside';
 interface DragLayerProps {
   /** Where tiles (`data-student`) and rows (`data-row`) stand. */
   readonly area: RefObject<HTMLElement | null>;
-  readonly onDrag: (id: StudentId | null) => void;
+  readonly onDrag: (ids: readonly StudentId[]) => void;
   readonly onOver: (row: string | null) => void;
 }
 
@@ -80,7 +80,7 @@ export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
     const other = swapWith(over);
     const effect = other
       ? (insight?.swapEffect(one, other) ?? null)
-      : lifted.length === 1 && row !== null
+      : row !== null
         ? (targets.get(row)?.effect ?? null)
         : null;
     const word = effect && sayGroups.effect[effect];
@@ -121,7 +121,7 @@ export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
   const end = (): void => {
     target.current = null;
     setLifted([]);
-    onDrag(null);
+    onDrag([]);
     onOver(null);
   };
   /** On a person of another group one student changes places with them; anywhere else in a row all go there. */
@@ -150,7 +150,7 @@ export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
         // A tile that is selected with others takes them along.
         const along = selection.students.includes(id) ? selection.students : [id];
         setLifted(along);
-        onDrag(along.length === 1 ? id : null);
+        onDrag(along);
         announce(sayGroups.drag.lifted(along.map((each) => nameOf(each))));
       }}
       onDragCancel={() => {

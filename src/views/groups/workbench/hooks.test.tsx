@@ -8,7 +8,7 @@ import type { RuleRecord } from '@/schema/rule';
 import { LEAD } from '@/schema/take';
 import { changeRecipe, setLineupState, wishRole } from '@/store/actions/lineups';
 import { addRule } from '@/store/actions/rules';
-import { lockGroup } from '@/store/actions/takes';
+import { addGroup, giveRole, lockGroup } from '@/store/actions/takes';
 import type { AppStore } from '@/store/appStore';
 import { lineupsOf, rollOf, takesOf } from '@/store/queries';
 import { StoreProvider, useQuery } from '@/store/react';
@@ -117,6 +117,16 @@ describe('a shuffle', () => {
     expect(spoken()).toBe('2 groups made.');
     act(() => void store.history.undo());
     expect(rows(store)).toEqual(['Ana Bo Caro | Dov Eli Fay']);
+  });
+
+  test('without a group that was added by hand says so', async () => {
+    const { store, result } = workbench([rule('apart', 'Ana Bo')]);
+    const take = takesOf(store.records, base.lineup.id)[0]!;
+    act(() => addGroup(store, take.id, 'Otters', 7));
+    await settled(() => void result.current.shuffle.make());
+    await answerLast();
+    const words = /^2 groups made\. Otters, added by hand, is not among them/;
+    expect(await screen.findByText(words)).toBeTruthy();
   });
 
   test('that cannot keep the rules waits; kept anyway it is a take all the same', async () => {
@@ -440,6 +450,19 @@ describe('a selection', () => {
     act(() => result.current.selection.move(idsOf('Ana Bo'), null));
     expect(rows(store)).toEqual(['Caro | Dov Eli Fay']);
     expect(spoken()).toBe('Ana and Bo stand aside now.');
+  });
+
+  test('that had a part in the group it left is told as well, with the way back', () => {
+    const { store, result } = workbench();
+    const take = takesOf(store.records, base.lineup.id)[0]!;
+    act(() => giveRole(store, take.id, LEAD, new Map([[0, idOf('Ana')]])));
+    act(() => result.current.selection.move(idsOf('Bo'), 1));
+    expect(spoken()).toBe('Bo is in Group 2 now.');
+    act(() => result.current.selection.move(idsOf('Ana'), 1));
+    const words = 'Ana is in Group 2 now. Ana was lead of Group 1, which has none now.';
+    expect(screen.getByText(words)).toBeTruthy();
+    act(() => screen.getByRole('button', { name: 'Undo' }).click());
+    expect(takesOf(store.records, base.lineup.id)[0]!.groups[0]!.roles).toEqual({ lead: 'Ana' });
   });
 
   test('swapped, two change places; of one group nothing happens', () => {

@@ -5,12 +5,14 @@ import { flushSync } from 'react-dom';
 import type { Bench } from '@/encode/bench';
 import type { StudentId } from '@/schema/ids';
 import { sayGroups } from '@/messages/groups';
+import { LEAD, type TakeRecord } from '@/schema/take';
 import { moveStudents, swapStudents } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
 import { useNotices } from '../../primitives/notices';
 import type { NameOf } from '../../frame/names';
 import { ruleSentence } from '../../frame/ruleSources';
 import { useStable } from '../../frame/useStable';
+import { useTold } from '../../frame/useTold';
 import type { Guard } from './useGuard';
 import { sheetOf, type Sheet } from './useSheet';
 
@@ -33,6 +35,7 @@ interface SelectionInput {
 export function useSelection({ bench, sheet, nameOf, guard }: SelectionInput) {
   const store = useStore();
   const { announce } = useNotices();
+  const inform = useTold();
   const [chosen, setChosen] = useState<Selected>(NOTHING);
   /** Whether presses add to the selection: what Shift does, for who has no such key. */
   const [adding, setAdding] = useState(false);
@@ -59,9 +62,13 @@ export function useSelection({ bench, sheet, nameOf, guard }: SelectionInput) {
     // Of many rows the one they go to may not be drawn: then the focus stays where they were.
     const home = sheet.groups.find(({ students }) => students.some(({ id }) => id === focused));
     following.current = focused ? [focused, ...nearby(home, concerned)] : [];
+    const before = partsHeld(take, concerned);
     // Drawn at once, so that the focus is on the tile again before the next key comes.
     flushSync(run);
-    const after = sheetOf({ ...bench, take: store.records.get('take', take.id) });
+    const taken = store.records.get('take', take.id);
+    const kept = new Set(partsHeld(taken, concerned).map(({ role, sign }) => `${sign} ${role}`));
+    const lost = before.filter(({ role, sign }) => !kept.has(`${sign} ${role}`));
+    const after = sheetOf({ ...bench, take: taken });
     const broken = after.groups
       .flatMap((group) => group.broken)
       .filter(({ studentIds, source }) =>
@@ -70,9 +77,16 @@ export function useSelection({ bench, sheet, nameOf, guard }: SelectionInput) {
         ),
       )
       .map(({ source }) => ruleSentence(source, bench.theClass, nameOf));
-    announce(
-      [told, ...(broken.length > 0 ? [sayGroups.notKept([...new Set(broken)])] : [])].join(' '),
-    );
+    const said = [
+      told,
+      ...(broken.length > 0 ? [sayGroups.notKept([...new Set(broken)])] : []),
+      ...lost.map(({ id, role, group }) =>
+        sayGroups.partLost(nameOf(id), role === LEAD ? sayGroups.lead : role, group),
+      ),
+    ].join(' ');
+    // A part that goes with a move is nothing to be seen on the tile that went.
+    if (lost.length > 0) inform(said);
+    else announce(said);
   };
 
   /** To the group of a row, or aside for null. */
@@ -145,6 +159,15 @@ export type Selection = ReturnType<typeof useSelection>;
 function toggled<T>(chosen: readonly T[], one: T, more: boolean): readonly T[] {
   if (chosen.includes(one)) return more ? chosen.filter((other) => other !== one) : [];
   return more ? [...chosen, one] : [one];
+}
+
+/** The parts that some students have in their groups: lead, or another role. */
+function partsHeld(take: TakeRecord | undefined, ids: readonly StudentId[]) {
+  return (take?.groups ?? []).flatMap(({ name, sign, roles }) =>
+    Object.entries(roles).flatMap(([role, id]) =>
+      ids.includes(id) ? [{ id, role, sign, group: name }] : [],
+    ),
+  );
 }
 
 /** What was selected and is still on the sheet. */

@@ -20,9 +20,12 @@ import type { Workbench } from './Workbench';
 /** The workbench of a lineup, and what tells it of dragging. */
 export interface OpenWorkbench {
   readonly workbench: Workbench;
-  readonly setDragged: (id: StudentId | null) => void;
+  /** Those under the hand, nobody while nothing is dragged. */
+  readonly setDragged: (ids: readonly StudentId[]) => void;
   readonly setOver: (row: string | null) => void;
 }
+
+const NOBODY: readonly StudentId[] = [];
 
 /** Puts together what the parts of the page share; each part stays the same object until it has changed. */
 export function useWorkbenchOf(
@@ -47,10 +50,11 @@ export function useWorkbenchOf(
   const { bests } = shuffle;
   const insight = useMemo(() => (read && bests ? read.beside(bests) : read), [read, bests]);
   const selection = useSelection({ bench, sheet, nameOf, guard });
-  const [student, setDragged] = useState<StudentId | null>(null);
+  const [dragged, setDragged] = useState<readonly StudentId[]>(NOBODY);
   const [over, setOver] = useState<string | null>(null);
-  const targets = useTargets(insight, student ?? selection.student);
-  const dragging = useMemo(() => ({ student, over }), [student, over]);
+  const targets = useTargets(insight, dragged.length > 0 ? dragged : selection.students);
+  const [one = null] = dragged.length === 1 ? dragged : NOBODY;
+  const dragging = useMemo(() => ({ student: one, over }), [one, over]);
   return {
     workbench: {
       bench,
