@@ -432,4 +432,9 @@ export const asides: readonly RosterCase[] = [
     given: lines('Amira Haddad - amira@example.org', 'Bram 0Visser – bram@example.org'),
     students: ['Amira Haddad', 'Bram 0Visser'],
   },
+  {
+    name: 'marks of nought behind a dash head nothing',
+    given: lines('Amira Haddad - 0', 'Bram Visser - 0', 'Chipo Dube - 0'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
 ];

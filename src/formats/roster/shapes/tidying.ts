@@ -208,8 +208,9 @@ export function countedHeads(all: readonly Line[]): readonly Line[] {
     const [, name = '', bracketed, dashed] = COUNTED_HEAD.exec(text) ?? [];
     return name === '' ? [] : [{ at, name, count: Number(bracketed ?? dashed) }];
   });
+  // Marks of nought are no heads of empty groups.
   const fits = heads.every(
-    ({ at, count }, i) => (heads[i + 1]?.at ?? filled.length) - at - 1 === count,
+    ({ at, count }, i) => count > 0 && (heads[i + 1]?.at ?? filled.length) - at - 1 === count,
   );
   if (heads.length < 2 || heads[0]?.at !== 0 || !fits) return all;
   const nameOf = new Map(heads.map(({ at, name }) => [filled[at], name]));
@@ -238,16 +239,16 @@ export function marginHeads(all: readonly Line[]): readonly Line[] {
 export function shoutedHeads(all: readonly Line[]): readonly Line[] {
   const SHOUTED = /^\s*\p{Lu}[\p{Lu}\p{M}\d '’&-]*\p{Lu}[\p{Lu}\p{M}\d '’&-]*\s*$/u;
   const filled = all.filter(({ text }) => /\S/.test(text));
-  const heads = filled.filter(({ text }) => SHOUTED.test(text));
-  const others = filled.filter((one) => !heads.includes(one));
+  const heads = new Set(filled.filter(({ text }) => SHOUTED.test(text)));
+  const others = filled.filter((one) => !heads.has(one));
   const fits =
-    heads.length > 1 &&
-    heads[0] === filled[0] &&
-    others.length > heads.length &&
+    heads.size > 1 &&
+    SHOUTED.test(filled[0]?.text ?? '') &&
+    others.length > heads.size &&
     others.every(({ text }) => looksLikeWholeName(text.trim()) && /\p{Ll}/u.test(text)) &&
-    !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one));
+    !filled.some((one, at) => heads.has(one) && heads.has(filled[at + 1] ?? one));
   return fits
-    ? all.map((one) => (heads.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one))
+    ? all.map((one) => (heads.has(one) ? { ...one, text: `${one.text.trim()}:` } : one))
     : all;
 }
 
