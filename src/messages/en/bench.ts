@@ -110,6 +110,9 @@ const drawer = {
     bad: (file: string) =>
       `${file} could not be read as a picture. Nothing was changed; try a PNG or JPEG.`,
   },
+  lockedNow: (group: string, locked: boolean) =>
+    locked ? `${group} stays as it is in a reshuffle.` : `A reshuffle may change ${group} again.`,
+  splitInto: (group: string, other: string) => `${group} was split; the others are in ${other}.`,
   lock: 'Lock this group',
   unlock: 'Unlock this group',
   lockHint: 'A reshuffle leaves a locked group as it is.',

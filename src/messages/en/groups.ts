@@ -100,6 +100,10 @@ const groups = {
       ? `${listNames(names)} ${are ? 'stands' : 'stand'} aside now.`
       : `${listNames(names)} ${are ? 'is' : 'are'} in ${group} now.`;
   },
+  pinnedNow: (names: readonly string[], pinned: boolean) =>
+    pinned
+      ? `${listNames(names)} ${names.length === 1 ? 'stays' : 'stay'} here in a reshuffle.`
+      : `A reshuffle may move ${listNames(names)} again.`,
   partLost: (name: string, role: string, group: string) =>
     `${name} was ${role} of ${group}, which has none now.`,
   addedGone: (names: readonly string[]) =>
@@ -150,6 +154,10 @@ const measures = {
   bestExplained: 'Nothing better is possible in groups of these sizes.',
   bestAtMost: (text: string) => `Nothing better than this is possible: ${text}.`,
   sortBy: (name: string) => `Sort the rows by ${name}`,
+  sortedBy: (name: string, order: 'down' | 'up' | null) =>
+    order === null
+      ? 'The rows stand as they were dealt.'
+      : `The rows are sorted by ${name}, ${order === 'down' ? 'most first' : 'least first'}.`,
   number: (name: string, mean: string, values: string) => `${name}: mean ${mean}; ${values}`,
   figure: (value: number) => figure(value),
   shares: (name: string, parts: readonly string[]) => `${name}: ${parts.join(', ')}`,

@@ -116,6 +116,11 @@ const drawer = {
     bad: (file: string) =>
       `${file} no se pudo leer como imagen. No se cambió nada; prueba con un PNG o JPEG.`,
   },
+  lockedNow: (group: string, locked: boolean) =>
+    locked
+      ? `${group} se queda como está al volver a mezclar.`
+      : `Al volver a mezclar, ${group} puede cambiar otra vez.`,
+  splitInto: (group: string, other: string) => `${group} se dividió; los demás están en ${other}.`,
   lock: 'Bloquear este grupo',
   unlock: 'Desbloquear este grupo',
   lockHint: 'Al volver a barajar, un grupo bloqueado se queda como está.',

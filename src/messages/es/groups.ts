@@ -105,6 +105,10 @@ const groups = {
       ? `${listNames(names)} ${are} ahora aparte.`
       : `${listNames(names)} ${are} ahora en ${group}.`;
   },
+  pinnedNow: (names: readonly string[], pinned: boolean) =>
+    pinned
+      ? `${listNames(names)} ${names.length === 1 ? 'se queda' : 'se quedan'} aquí al volver a mezclar.`
+      : `Al volver a mezclar, ${listNames(names)} ${names.length === 1 ? 'puede' : 'pueden'} moverse otra vez.`,
   partLost: (name: string, role: string, group: string) =>
     `${name} era ${role} de ${group}, que ahora no tiene a nadie.`,
   addedGone: (names: readonly string[]) =>
@@ -154,6 +158,10 @@ const measures = {
   bestExplained: 'En grupos de estos tamaños no es posible nada mejor.',
   bestAtMost: (text: string) => `No es posible nada mejor que esto: ${text}.`,
   sortBy: (name: string) => `Ordenar las filas por ${name}`,
+  sortedBy: (name: string, order: 'down' | 'up' | null) =>
+    order === null
+      ? 'Las filas están como se repartieron.'
+      : `Las filas van por ${name}, ${order === 'down' ? 'de más a menos' : 'de menos a más'}.`,
   number: (name: string, mean: string, values: string) => `${name}: media ${mean}; ${values}`,
   figure: (value: number) => figure(value),
   shares: (name: string, parts: readonly string[]) => `${name}: ${parts.join(', ')}`,

@@ -91,7 +91,7 @@ function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
   const { workbench, setDragged, setOver } = useWorkbenchOf(lineup, theClass, students);
   const { bench, sheet, selection, guard, shuffle, nameOf } = workbench;
   const takeOff = useGone(bench, nameOf, guard);
-  const { onKeyDown, typed } = useSheetKeys(sheet, selection, lineup, takeOff);
+  const { onKeyDown, typed } = useSheetKeys(sheet, selection, takeOff);
   const area = useRef<HTMLDivElement>(null);
   // One group alone has nobody to exchange with.
   const chosenRows = selection.groups.length > 1 ? selection.groups : [];

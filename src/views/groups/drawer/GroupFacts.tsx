@@ -15,6 +15,7 @@ import {
 } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
 import { namesFor } from '../../frame/groupNaming';
+import { useNotices } from '../../primitives/notices';
 import { Sign } from '../../primitives/Sign';
 import { InPlaceText } from '../../primitives/InPlaceText';
 import styles from './Drawer.module.css';
@@ -47,6 +48,7 @@ export function GroupFacts({ row }: GroupFactsProps) {
   const guard = useWorkbench('guard');
   const store = useStore();
   const told = useTold();
+  const { announce } = useNotices();
   const { drawer } = sayBench;
   const group = sheet.groups[row];
   if (!group) return null;
@@ -74,7 +76,10 @@ export function GroupFacts({ row }: GroupFactsProps) {
         take.groups.map(({ studentIds }) => studentIds),
         row,
       ),
-      () => splitGroup(store, take.id, row, name, freeSign(take.groups, count)),
+      () => {
+        splitGroup(store, take.id, row, name, freeSign(take.groups, count));
+        announce(drawer.splitInto(group.name, name));
+      },
     );
   };
   return (
@@ -102,7 +107,10 @@ export function GroupFacts({ row }: GroupFactsProps) {
           variant="paper"
           aria-pressed={group.locked}
           title={drawer.lockHint}
-          onClick={() => lockGroup(store, take.id, row, !group.locked)}
+          onClick={() => {
+            lockGroup(store, take.id, row, !group.locked);
+            announce(drawer.lockedNow(group.name, !group.locked));
+          }}
         >
           {group.locked ? drawer.unlock : drawer.lock}
         </Button>

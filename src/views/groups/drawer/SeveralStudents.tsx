@@ -6,7 +6,6 @@ import { sayGroups } from '@/messages/groups';
 import { sayRules } from '@/messages/rules';
 import { sayBench } from '@/messages/bench';
 import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
-import { setPinned } from '@/store/actions/lineups';
 import { addRule } from '@/store/actions/rules';
 import { useStore } from '@/store/react';
 import { KeyOf } from '../../frame/KeyOf';
@@ -59,12 +58,7 @@ export function SeveralStudents() {
           {drawer.keep[kind]}
         </Button>
       ))}
-      <Button
-        size="small"
-        variant="paper"
-        aria-pressed={pinned}
-        onClick={() => setPinned(store, bench.lineup.id, ids, !pinned)}
-      >
+      <Button size="small" variant="paper" aria-pressed={pinned} onClick={() => selection.pin(ids)}>
         {pinned ? drawer.unpin : drawer.pin}
         <KeyOf name="pin" />
       </Button>

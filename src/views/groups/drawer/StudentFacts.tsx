@@ -4,8 +4,6 @@ import PushPinOutlined from '@mui/icons-material/PushPinOutlined';
 import { Button } from '../../primitives/Button';
 import { sayBench } from '@/messages/bench';
 import type { StudentId } from '@/schema/ids';
-import { setPinned } from '@/store/actions/lineups';
-import { useStore } from '@/store/react';
 import { KeyOf } from '../../frame/KeyOf';
 import styles from './Drawer.module.css';
 import { FactList } from './FactList';
@@ -20,12 +18,10 @@ interface StudentFactsProps {
 
 /** Why a student is where they are, which swaps would help them, and where else they could go. */
 export function StudentFacts({ id }: StudentFactsProps) {
-  const { lineup } = useWorkbench('bench');
   const sheet = useWorkbench('sheet');
   const selection = useWorkbench('selection');
   const insight = useWorkbench('insight');
   const nameOf = useWorkbench('nameOf');
-  const store = useStore();
   const { drawer } = sayBench;
   const here = selection.groupOf(id);
   const group = here === null ? null : sheet.groups[here];
@@ -40,7 +36,7 @@ export function StudentFacts({ id }: StudentFactsProps) {
           variant="paper"
           startIcon={<PushPinOutlined fontSize="small" />}
           aria-pressed={pinned}
-          onClick={() => setPinned(store, lineup.id, [id], !pinned)}
+          onClick={() => selection.pin([id])}
         >
           {pinned ? drawer.unpin : drawer.pin}
           <KeyOf name="pin" />

@@ -4,6 +4,7 @@ import { lazily } from '../../primitives/lazily';
 import { sayGroups } from '@/messages/groups';
 import { classFigure } from '../workbench/classFigure';
 import { columnName } from '../workbench/columnName';
+import { useNotices } from '../../primitives/notices';
 import styles from './ScoreSheet.module.css';
 import type { ColumnKey } from '../workbench/useColumns';
 import { useWorkbench } from '../workbench/Workbench';
@@ -30,11 +31,14 @@ interface HeadingsProps {
 export function Headings({ shown, sorting, onSort, second }: HeadingsProps) {
   const bench = useWorkbench('bench');
   const insight = useWorkbench('insight');
+  const { announce } = useNotices();
   /** First the row that has most, then the one that has least, then as dealt. */
-  const sortBy = (by: string) => (): void => {
+  const sortBy = (by: string, name: string) => (): void => {
     const last = sorting?.by === by ? sorting.down : null;
     const first = by !== 'group';
-    onSort(last === null ? { by, down: first } : last === first ? { by, down: !first } : null);
+    const next = last === null ? { by, down: first } : last === first ? { by, down: !first } : null;
+    onSort(next);
+    announce(sayGroups.measures.sortedBy(name, next && (next.down ? 'down' : 'up')));
   };
   const heading = (by: string, name: string) => (
     <button
@@ -42,7 +46,7 @@ export function Headings({ shown, sorting, onSort, second }: HeadingsProps) {
       className={styles.sort}
       aria-label={sayGroups.measures.sortBy(name)}
       data-sorted={sorting?.by === by ? (sorting.down ? 'down' : 'up') : undefined}
-      onClick={sortBy(by)}
+      onClick={sortBy(by, name)}
     >
       {name}
     </button>

@@ -2,9 +2,6 @@
 
 import type { KeyboardEvent } from 'react';
 import { StudentId } from '@/schema/ids';
-import type { LineupRecord } from '@/schema/lineup';
-import { setPinned } from '@/store/actions/lineups';
-import { useStore } from '@/store/react';
 import { isKey } from '../../frame/keyMap';
 import { useTypedNumber } from '../../frame/useTypedNumber';
 import { roveAmong } from '../../primitives/roving';
@@ -21,10 +18,8 @@ const FIGURE = /^[0-9]$/;
 export function useSheetKeys(
   sheet: Sheet,
   selection: Selection,
-  lineup: LineupRecord,
   takeOff: (ids: readonly StudentId[]) => void,
 ): { readonly onKeyDown: (event: KeyboardEvent<HTMLElement>) => void; readonly typed: string } {
-  const store = useStore();
   const number = useTypedNumber();
   const onKeyDown = (event: KeyboardEvent<HTMLElement>): void => {
     const goesOn = number.begun() && FIGURE.test(event.key);
@@ -51,8 +46,7 @@ export function useSheetKeys(
     else if (isKey('swap', event) && selection.student !== null) {
       selection.swap(selection.student, id);
     } else if (isKey('pin', event)) {
-      const pinned = concerned.every((one) => sheet.pinned.has(one));
-      setPinned(store, lineup.id, concerned, !pinned);
+      selection.pin(concerned);
     } else if (isKey('look', event)) {
       roveAmong(tilesIn(event.currentTarget), event.key);
     } else return;

@@ -452,6 +452,18 @@ describe('a selection', () => {
     expect(spoken()).toBe('Ana and Bo stand aside now.');
   });
 
+  test('pinned stays in a reshuffle until it is pinned no more, and either is told', () => {
+    const { store, result } = workbench();
+    const pinned = () => lineupsOf(store.records, base.theClass.id)[0]!.pinned;
+    act(() => result.current.selection.pin(idsOf('Ana')));
+    expect(spoken()).toBe('Ana stays here in a reshuffle.');
+    act(() => result.current.selection.pin(idsOf('Ana Bo')));
+    expect(pinned()).toEqual(['Ana', 'Bo']);
+    act(() => result.current.selection.pin(idsOf('Ana Bo')));
+    expect(pinned()).toEqual([]);
+    expect(spoken()).toBe('A reshuffle may move Ana and Bo again.');
+  });
+
   test('that had a part in the group it left is told as well, with the way back', () => {
     const { store, result } = workbench();
     const take = takesOf(store.records, base.lineup.id)[0]!;

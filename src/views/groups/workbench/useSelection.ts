@@ -6,6 +6,7 @@ import type { Bench } from '@/encode/bench';
 import type { StudentId } from '@/schema/ids';
 import { sayGroups } from '@/messages/groups';
 import { LEAD, type TakeRecord } from '@/schema/take';
+import { setPinned } from '@/store/actions/lineups';
 import { moveStudents, swapStudents } from '@/store/actions/takes';
 import { useStore } from '@/store/react';
 import { useNotices } from '../../primitives/notices';
@@ -121,6 +122,13 @@ export function useSelection({ bench, sheet, nameOf, guard }: SelectionInput) {
     );
   });
 
+  /** Has those stay where they are in a reshuffle, or lets it move them again; said either way. */
+  const pin = useStable((ids: readonly StudentId[]): void => {
+    const pinned = !ids.every((id) => sheet.pinned.has(id));
+    setPinned(store, bench.lineup.id, ids, pinned);
+    announce(sayGroups.pinnedNow(ids.map(nameOf), pinned));
+  });
+
   const clear = useStable((): void => {
     setChosen(NOTHING);
     setAdding(false);
@@ -142,6 +150,7 @@ export function useSelection({ bench, sheet, nameOf, guard }: SelectionInput) {
       groupOf,
       move,
       swap,
+      pin,
       clear,
       adding,
       setAdding,
@@ -150,7 +159,7 @@ export function useSelection({ bench, sheet, nameOf, guard }: SelectionInput) {
       toggleGroup,
       selectStudents,
     }),
-    [selected, groupOf, move, swap, clear, adding, toggle, toggleGroup, selectStudents],
+    [selected, groupOf, move, swap, pin, clear, adding, toggle, toggleGroup, selectStudents],
   );
 }
 
