@@ -102,6 +102,11 @@ export class Insight {
     return nearer;
   }
 
+  /** How many are in a group of those that are looked at. */
+  sizeOf(group: number): number {
+    return this.groups[group]?.length ?? 0;
+  }
+
   /** A detail or the section over the groups; null where nobody has one. */
   column(detail: string): DetailColumn | null {
     const known = this.columns.get(detail);

@@ -23,6 +23,7 @@ import { sayShelf } from './shelf';
 import { sayShell } from './shell';
 import { sayShown } from './shown';
 import { sayTerm } from './term';
+import { sayPictures } from './pictures';
 import { sayUndoing } from './undoing';
 import { showIn, speak, spokenOrder, type Catalogue, type Language, type Parts } from './speaking';
 
@@ -46,6 +47,7 @@ const SAID: Catalogue = {
     shelf: sayShelf,
     shown: sayShown,
     term: sayTerm,
+    pictures: sayPictures,
     undoing: sayUndoing,
   },
 };

@@ -21,6 +21,7 @@ import type { shelf } from './en/shelf';
 import type { shellEn } from './en/shell';
 import type { shown } from './en/shown';
 import type { term } from './en/term';
+import type { picturesEn } from './en/pictures';
 import type { undoing } from './en/undoing';
 import type { outWords } from './en/waysOut';
 import { localeWords, type LocaleWords } from './localeWords';
@@ -70,6 +71,7 @@ export interface Catalogue {
   readonly shell: Said<typeof shellEn>;
   readonly shown: Said<typeof shown>;
   readonly term: Said<typeof term>;
+  readonly pictures: Said<typeof picturesEn>;
   readonly undoing: Said<typeof undoing>;
 }
 

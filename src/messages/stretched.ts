@@ -21,6 +21,7 @@ import { shelf } from './en/shelf';
 import { shellEn } from './en/shell';
 import { shown } from './en/shown';
 import { term } from './en/term';
+import { picturesEn } from './en/pictures';
 import { undoing } from './en/undoing';
 import { outWords } from './en/waysOut';
 import type { Catalogue } from './speaking';
@@ -91,6 +92,7 @@ export const stretchedEnglish = {
     shelf,
     shown,
     term,
+    pictures: picturesEn,
     undoing,
   }) as Omit<Catalogue, 'outWords'>),
   outWords,

@@ -231,11 +231,6 @@ export const activities = {
     instructionsHint: 'Markdown: headings, lists, **bold**, links.',
     change: 'Change',
     done: 'Done',
-    picture: 'Add a picture',
-    removePicture: 'Remove the picture',
-    pictureText: 'What the picture shows',
-    badPicture: (name: string) =>
-      `${name} could not be read as a picture. Nothing was changed; try a PNG or JPEG.`,
     onStage: 'Put them on the stage',
     onStageDone: (lineup: string) => `The stage shows these instructions with ${lineup}.`,
     handout: 'Hand-out for each group',

@@ -103,12 +103,6 @@ const drawer = {
     hint: 'On the stage and on the pages of groups, with the name.',
     text: (group: string) => `What ${group} is about`,
     none: 'add what this group is about',
-    picture: 'Add a picture',
-    another: 'Another picture',
-    remove: 'Remove the picture',
-    shows: 'What the picture shows',
-    bad: (file: string) =>
-      `${file} could not be read as a picture. Nothing was changed; try a PNG or JPEG.`,
   },
   lockedNow: (group: string, locked: boolean) =>
     locked ? `${group} stays as it is in a reshuffle.` : `A reshuffle may change ${group} again.`,

@@ -26,5 +26,6 @@ export const english: Parts = {
   shell: () => import('./shell').then(({ shellEn }) => shellEn),
   shown: () => import('./shown').then(({ shown }) => shown),
   term: () => import('./term').then(({ term }) => term),
+  pictures: () => import('./pictures').then(({ picturesEn }) => picturesEn),
   undoing: () => import('./undoing').then(({ undoing }) => undoing),
 };

@@ -235,11 +235,6 @@ export const activities = {
     instructionsHint: 'Markdown: títulos, listas, **negrita**, enlaces.',
     change: 'Cambiar',
     done: 'Listo',
-    picture: 'Añadir una imagen',
-    removePicture: 'Quitar la imagen',
-    pictureText: 'Qué muestra la imagen',
-    badPicture: (name: string) =>
-      `No se ha podido leer ${name} como imagen. No se ha cambiado nada; pruebe con un PNG o JPEG.`,
     onStage: 'Ponerlas en el escenario',
     onStageDone: (lineup: string) => `El escenario muestra estas instrucciones con ${lineup}.`,
     handout: 'Hoja para cada grupo',

@@ -106,15 +106,9 @@ const drawer = {
     'Las salas o los canales conocen estos grupos por sus signos: los signos se quedan como están.',
   card: {
     title: 'Para la clase',
-    hint: 'En la pantalla y en las páginas de los grupos, con el nombre.',
+    hint: 'En el escenario y en las páginas de los grupos, con el nombre.',
     text: (group: string) => `De qué trata ${group}`,
     none: 'añadir de qué trata este grupo',
-    picture: 'Añadir una imagen',
-    another: 'Otra imagen',
-    remove: 'Quitar la imagen',
-    shows: 'Qué muestra la imagen',
-    bad: (file: string) =>
-      `${file} no se pudo leer como imagen. No se cambió nada; prueba con un PNG o JPEG.`,
   },
   lockedNow: (group: string, locked: boolean) =>
     locked

@@ -30,5 +30,6 @@ export const spanish: Parts = {
   shell: exactly('shell', () => import('./shell').then(({ shellEs }) => shellEs)),
   shown: exactly('shown', () => import('./shown').then(({ shown }) => shown)),
   term: exactly('term', () => import('./term').then(({ term }) => term)),
+  pictures: exactly('pictures', () => import('./pictures').then(({ picturesEs }) => picturesEs)),
   undoing: exactly('undoing', () => import('./undoing').then(({ undoing }) => undoing)),
 };

@@ -10,11 +10,9 @@ import page from '../frame/SidePage.module.css';
 import { useTold } from '../frame/useTold';
 import { Button } from '../primitives/Button';
 import { Field } from '../primitives/Field';
-import { FileButton } from '../primitives/FileButton';
-import { InPlaceText } from '../primitives/InPlaceText';
 import styles from './Activities.module.css';
 import type { BesideProps } from './besideProps';
-import { pictureFrom } from '../frame/pictureFrom';
+import { OwnPicture } from '../frame/OwnPicture';
 
 const Markdown = lazily(() => import('../frame/Markdown').then((module) => module.Markdown));
 
@@ -24,16 +22,7 @@ export function Texts({ activity, lineup }: BesideProps) {
   const store = useStore();
   const told = useTold();
   const [writing, setWriting] = useState(activity.instructions === '');
-  const [trouble, setTrouble] = useState('');
   const { instructions, picture } = activity;
-  const addPicture = async (file: File): Promise<void> => {
-    const data = await pictureFrom(file);
-    setTrouble(data === null ? words.badPicture(file.name) : '');
-    if (data !== null) {
-      const text = picture?.text ?? file.name.replace(/\.\w+$/, '');
-      editActivity(store, activity.id, { picture: { data, text } });
-    }
-  };
   return (
     <>
       {writing ? (
@@ -51,43 +40,14 @@ export function Texts({ activity, lineup }: BesideProps) {
           <Markdown text={instructions} />
         </div>
       )}
-      {picture && (
-        <figure className={styles.picture}>
-          {/* A picture of the teacher's own, within the record: nothing is fetched or to be optimised. */}
-          {/* eslint-disable-next-line @next/next/no-img-element -- see above */}
-          <img src={picture.data} alt={picture.text} />
-          <figcaption>
-            <InPlaceText
-              value={picture.text}
-              label={words.pictureText}
-              onChange={(text) =>
-                editActivity(store, activity.id, { picture: { ...picture, text } })
-              }
-            />
-            <Button
-              size="small"
-              variant="plain"
-              onClick={() => editActivity(store, activity.id, { picture: null })}
-            >
-              {words.removePicture}
-            </Button>
-          </figcaption>
-        </figure>
-      )}
-      {trouble !== '' && (
-        <p role="alert" className={styles.issue}>
-          {trouble}
-        </p>
-      )}
+      <OwnPicture
+        picture={picture}
+        onChange={(next) => editActivity(store, activity.id, { picture: next })}
+      />
       <div className={page.doings}>
         <Button size="small" variant="paper" onClick={() => setWriting(!writing)}>
           {writing ? words.done : words.change}
         </Button>
-        <FileButton
-          label={words.picture}
-          accept="image/*"
-          onFile={(file) => void addPicture(file)}
-        />
         {lineup && instructions !== '' && (
           <Button
             size="small"

@@ -96,14 +96,7 @@ export const GroupRow = memo(function GroupRow(props: GroupRowProps) {
         {group.size}
       </div>
       {shown.map((key) => (
-        <Measure
-          key={key}
-          column={key}
-          row={group.index}
-          size={group.size}
-          theClass={theClass}
-          insight={insight}
-        />
+        <Measure key={key} column={key} row={group.index} theClass={theClass} insight={insight} />
       ))}
       <RuleState group={group} />
       <BrokenRules group={group} theClass={theClass} nameOf={nameOf} />

@@ -13,14 +13,12 @@ import { shortValues } from './shortValues';
 interface MeasureProps {
   readonly column: ColumnKey;
   readonly row: number;
-  /** How many are in the group. */
-  readonly size: number;
   readonly theClass: ClassRecord;
   readonly insight: Insight | null;
 }
 
 /** One measure of one group: a small plot against the class, or a count in words. */
-export function Measure({ column: key, row, size, theClass, insight }: MeasureProps) {
+export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
   if (!insight) return <div className={styles.measure} />;
   if (key === PARTNERS) {
     const { groups, figure } = insight.partners();
@@ -61,6 +59,8 @@ export function Measure({ column: key, row, size, theClass, insight }: MeasurePr
   const column = insight.column(key);
   if (!column) return <div className={styles.measure} />;
   const name = columnName(theClass, key);
+  // As the measures have it, which may be read a moment after the groups are drawn.
+  const size = insight.sizeOf(row);
   return column.kind === 'number' ? (
     <NumberPlot column={column} row={row} size={size} name={name} />
   ) : (
