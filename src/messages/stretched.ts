@@ -37,7 +37,15 @@ const LONGER = 0.4;
 /** What is put in for each slot, and addresses, stay as they are. */
 const KEPT = /(\{\{?\w*\}?\}|https?:\/\/\S+)/;
 /** Codes among the words: the tag of the language, ends of file names. */
-const CODES = new Set(['language', 'fileEnd', 'stem', 'backupName', 'rescueName', 'rosterWords']);
+const CODES = new Set([
+  'language',
+  'fileEnd',
+  'stem',
+  'backupName',
+  'rescueName',
+  'rosterWords',
+  'toldAs',
+]);
 
 /** "Undo" as "Úñdó ló": every vowel accented, and two fifths longer. */
 export function stretch(text: string): string {

@@ -1,4 +1,4 @@
-import { count, listNames } from './words';
+import { count, listNames, longDay } from './words';
 
 export const roster = {
   /** A column without a heading; {} stands for its number. */
@@ -191,8 +191,7 @@ export const roster = {
   privateNote: 'Private note',
   leaves: 'Has left the class',
   markedLeft: (name: string) => `${name} is marked as having left. Lineups keep the name.`,
-  leftOn: (day: string) =>
-    `Left the class on ${new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(new Date(day))}. Not dealt into groups any more.`,
+  leftOn: (day: string) => `Left the class on ${longDay(day)}. Not dealt into groups any more.`,
   restore: 'Back in the class',
   deleteForGood: 'Delete for good',
   deleted: (name: string) => `${name} was deleted.`,

@@ -1,4 +1,4 @@
-import { count, listNames } from './words';
+import { count, eitherOf, listNames, longDay } from './words';
 
 type Kind = 'apart' | 'together';
 type LimitKind = 'atLeast' | 'atMost' | 'notAlone';
@@ -12,6 +12,27 @@ export const rules = {
   kind: { apart: 'these apart', together: 'these together' },
   andWord: 'and',
   kindWord: { apart: 'apart', together: 'together' },
+  /** How a kind may be told in a sentence, as expressions: with what says nothing of whom or how, and with a "not". */
+  toldAs: {
+    apart: [
+      ...['apart from', 'apart', 'away from', '(?:in )?different groups', 'split(?: up)?'],
+      ...['separate(?:d|ly)?(?: from)?'],
+    ],
+    together: [
+      ...['together with', 'together', 'in (?:the same|one) group(?: as| with)?', 'with'],
+      ...['next to'],
+    ],
+    not: ['not', 'never', 'cannot', "(?:do|can|must|should|wo)n[’']?t", "can[’']t"],
+    between: ['from', 'or'],
+    idle: [
+      ...['please', 'keep', 'put', 'place', 'make sure', 'must', 'should', 'be', 'are', 'is'],
+      ...['stay', 'sit', 'work(?:ing)?', 'go', 'never again', 'always'],
+    ],
+  },
+  unclear: (name: string, among: readonly string[]) =>
+    among.length === 0
+      ? `Nobody in this class is called “${name}”. Write the name as it stands in the roster.`
+      : `“${name}” may be ${eitherOf(among)}. Write more of the name.`,
   names: 'Names, two or more, and “apart” or “together”',
   namesExample: 'Type the beginning of a name…',
   nobody: 'Nobody else of that name in this class',
@@ -34,8 +55,7 @@ export const rules = {
   detailValue,
   keep: (kind: Kind) => `Keep them ${kind}`,
   sentence: (kind: Kind, names: readonly string[]) => `${listNames(names)} ${kind}`,
-  until: (date: string) =>
-    `until ${new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(new Date(date))}`,
+  until: (date: string) => `until ${longDay(date)}`,
   turn: { apart: 'make it apart', together: 'make it together' },
   turnInto: (kind: Kind, sentence: string) => `Keep them ${kind} instead (now: ${sentence})`,
   remove: (sentence: string) => `Remove the rule: ${sentence}`,

@@ -2,7 +2,8 @@ import { localeWords } from '../localeWords';
 
 const words = localeWords('en-GB');
 
-export const { clockTime, compare, listNames, listParts, megabytes, shortDay } = words;
+export const { clockTime, compare, eitherOf, listNames, listParts, megabytes } = words;
+export const { fullDay, longDay, shortDay } = words;
 
 /** "1 student", "4 students". */
 export function count(number: number, one: string, many = `${one}s`): string {

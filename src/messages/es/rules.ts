@@ -1,4 +1,4 @@
-import { count, listNames, longDay } from './words';
+import { count, eitherOf, listNames, longDay } from './words';
 
 type Kind = 'apart' | 'together';
 type LimitKind = 'atLeast' | 'atMost' | 'notAlone';
@@ -13,6 +13,24 @@ export const rules = {
   kind: { apart: 'a estos por separado', together: 'a estos juntos' },
   andWord: 'y',
   kindWord: { apart: 'separados', together: 'juntos' },
+  toldAs: {
+    apart: [
+      ...['separad[oa]s?(?: de)?', 'separar(?: a)?', 'separe(?: a)?', 'aparte(?: de)?'],
+      ...['lejos de', 'en grupos (?:distintos|diferentes)'],
+    ],
+    together: ['junt[oa]s?(?: con| a)?', 'en el mismo grupo(?: que)?', 'con'],
+    not: ['no', 'nunca', 'jam[aá]s'],
+    between: ['e', 'ni', 'o'],
+    idle: [
+      ...['por favor', 'mantener(?: a)?', 'mantenga(?: a)?', 'poner(?: a)?', 'ponga(?: a)?'],
+      ...['deben?', 'pueden?', 'que', 'est[ée]n?', 'estar', 'trabaj(?:en?|ar)', 'sienten?'],
+      ...['vayan', 'ir', 'siempre'],
+    ],
+  },
+  unclear: (name: string, among: readonly string[]) =>
+    among.length === 0
+      ? `Nadie en esta clase se llama «${name}». Escriba el nombre tal como está en la lista.`
+      : `«${name}» puede ser ${eitherOf(among)}. Escriba más del nombre.`,
   names: 'Nombres, dos o más, y «separados» o «juntos»',
   namesExample: 'Escriba el principio de un nombre…',
   nobody: 'Nadie más se llama así en esta clase',

@@ -8,7 +8,7 @@ import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
 import type { StudentRecord } from '@/schema/student';
 import { MuiRoot } from '../theme/MuiRoot';
 import styles from './RuleEntry.module.css';
-import { isKind, wordsFor, type RuleWord } from './ruleLine';
+import { isKind, readRuleLine, wordsFor, type RuleLine, type RuleWord } from './ruleLine';
 
 interface NamesFieldProps {
   readonly students: readonly StudentRecord[];
@@ -27,10 +27,15 @@ interface NamesFieldProps {
   readonly onKeyDown: (event: KeyboardEvent) => void;
 }
 
+/** Of many whom a name may mean, so many are told. */
+const MOST_TOLD = 5;
+
 /** Names with completion, and the kinds as words among them; takes over the field in which somebody is writing. */
 export function NamesField(props: NamesFieldProps) {
   const { students, chosen, typed, ready, sentenceOf, input } = props;
   const [begun] = useState(typed !== '');
+  // One word may be the beginning of a name; more are a line, of which it is told what is not understood.
+  const unclear = /\s/.test(typed.trim()) ? readRuleLine(typed, students).unclear : null;
   const words: readonly RuleWord[] = [...students, ...QUIET_KINDS];
   useEffect(() => {
     const field = input.current;
@@ -60,7 +65,7 @@ export function NamesField(props: NamesFieldProps) {
                 : sayRules.keep(word)}
           </li>
         )}
-        noOptionsText={sayRules.nobody}
+        noOptionsText={unclear ? saidOf(unclear) : sayRules.nobody}
         onChange={(_, next) =>
           props.onChosen(
             next.filter((word) => typeof word !== 'string'),
@@ -90,5 +95,13 @@ export function NamesField(props: NamesFieldProps) {
         )}
       />
     </MuiRoot>
+  );
+}
+
+/** What is to be said of a name that was not understood. */
+function saidOf({ name, among }: NonNullable<RuleLine['unclear']>): string {
+  return sayRules.unclear(
+    name,
+    among.slice(0, MOST_TOLD).map((one) => one.name),
   );
 }

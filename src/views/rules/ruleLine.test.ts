@@ -38,6 +38,15 @@ describe('a line of names', () => {
     ['Anders and Bo apart', 'Anders And + Bo Li', 'apart', ''],
     ['Together Moe and Bo together', 'Together Moe + Bo Li', 'together', ''],
     ['Bo and Bo and Caro', 'Bo Li + Caro van Berg', null, ''],
+    ['Bo L. and Caro v. B. apart', 'Bo Li + Caro van Berg', 'apart', ''],
+    ['Please keep Bo and Caro apart', 'Bo Li + Caro van Berg', 'apart', ''],
+    ['Keep Bo away from Caro', 'Bo Li + Caro van Berg', 'apart', ''],
+    ['Bo not with Caro', 'Bo Li + Caro van Berg', 'apart', ''],
+    ['Bo and Caro must not work together', 'Bo Li + Caro van Berg', 'apart', ''],
+    ['Don’t put Bo and Caro in the same group', 'Bo Li + Caro van Berg', 'apart', ''],
+    ['separate Ana T. from Bo', 'Ana Tavi + Bo Li', 'apart', ''],
+    ['Bo with Caro', 'Bo Li + Caro van Berg', 'together', ''],
+    ['Bo should work with Berg, Caro', 'Bo Li + Caro van Berg', 'together', ''],
   ])('%j is understood', (line, named, kind, rest) => {
     expect(read(line)).toEqual([named, kind, rest]);
   });
@@ -45,5 +54,17 @@ describe('a line of names', () => {
   test('what means nobody, or several, stays to be looked at, and nobody is guessed', () => {
     expect(read('Bo, Ana, Caro apart')).toEqual(['Bo Li', null, 'Ana, Caro apart']);
     expect(read('Zoe and Bo apart')).toEqual(['', null, 'Zoe and Bo apart']);
+    expect(read('keep Bo away from Zoe')).toEqual(['Bo Li', 'apart', 'Zoe']);
+    expect(read('Bo and Caro not apart')).toEqual(['Bo Li', null, 'Caro not apart']);
+  });
+
+  test('whom a name may mean is told', () => {
+    const unclear = (line: string) => {
+      const found = readRuleLine(line, crew).unclear;
+      return found && [found.name, found.among.map(({ name }) => name).join()];
+    };
+    expect(unclear('Bo, Ana apart')).toEqual(['Ana', 'Ana Ruiz,Ana Tavi']);
+    expect(unclear('keep Zoe away from Bo')).toEqual(['Zoe', '']);
+    expect(unclear('Bo and Caro apart')).toBeNull();
   });
 });

@@ -36,28 +36,63 @@ export interface RuleLine {
   readonly kind: RuleKindName | null;
   /** From the first name on that means nobody, or several; '' where everything was understood. */
   readonly rest: string;
+  /** That name, with those it may mean; null where everything was understood. */
+  readonly unclear: { readonly name: string; readonly among: readonly StudentRecord[] } | null;
 }
 
 /**
  * Reads a line such as "Ana and Bo Li apart": names with commas, "and" or a new line between them, and the kind as a word
- * among them or at its end. A name means whoever alone is called so, or alone begins so in one of their names.
+ * among them or at its end. A name means whoever alone is called so, or alone begins so in one of their names. A line
+ * that is none of these is read as a sentence: "Please keep Ana away from Bo".
  */
 export function readRuleLine(line: string, students: readonly StudentRecord[]): RuleLine {
+  const asWritten = readNames(line, students);
+  const said = asWritten.rest === '' ? null : asSentence(line);
+  if (said === null) return asWritten;
+  const named = readNames(said.names, students);
+  const better = named.rest === '' || named.students.length > asWritten.students.length;
+  if (better) return { ...named, kind: named.kind ?? said.kind };
+  return { ...asWritten, unclear: named.unclear };
+}
+
+function readNames(line: string, students: readonly StudentRecord[]): RuleLine {
   const named: StudentRecord[] = [];
   let kind: RuleKindName | null = null;
   let text = line;
   while (text.trim() !== '') {
     const [piece, after] = firstPiece(text);
     const { words, kind: said } = withoutKind(piece);
-    kind = said ?? kind;
     const meant = words === '' ? [] : meantBy(words, students);
     const [one] = meant;
-    if (words !== '' && (!one || meant.length > 1))
-      return { students: named, kind, rest: text.trim() };
+    if (words !== '' && (!one || meant.length > 1)) {
+      const unclear = { name: words, among: meant };
+      return { students: named, kind, rest: text.trim(), unclear };
+    }
+    kind = said ?? kind;
     if (one && !named.includes(one)) named.push(one);
     text = after;
   }
-  return { students: named, kind, rest: '' };
+  return { students: named, kind, rest: '', unclear: null };
+}
+
+/** The names of a sentence with commas between them, and what it says of them; null where that is not clear. */
+function asSentence(
+  line: string,
+): { readonly names: string; readonly kind: RuleKindName | null } | null {
+  const { apart, together, not, between, idle } = sayRules.toldAs;
+  const says = (ways: readonly string[]): boolean => anyOf(ways).test(line);
+  // "Not apart" may be meant either way.
+  if (says(apart) && says(not)) return null;
+  const kind = says(apart) || says(not) ? 'apart' : says(together) ? 'together' : null;
+  const names = line
+    .replace(anyOf(idle), ' ')
+    .replace(anyOf([...apart, ...together, ...not, ...between]), ', ');
+  return { names, kind };
+}
+
+/** Finds any of some words, written as expressions, where they stand as words of their own. */
+function anyOf(ways: readonly string[]): RegExp {
+  return new RegExp(`(?<![\\p{L}\\p{M}\\d])(?:${ways.join('|')})(?![\\p{L}\\p{M}\\d])`, 'giu');
 }
 
 function firstPiece(text: string): readonly [piece: string, after: string] {
@@ -90,9 +125,22 @@ function meantBy(text: string, students: readonly StudentRecord[]): readonly Stu
   if (called.length > 0) return called;
   const begun = students.filter(({ name }) => plainWords(name).startsWith(wanted));
   if (begun.length > 0) return begun;
-  return students.filter(({ name }) =>
-    plainWords(name)
-      .split(/\s+/)
-      .some((word) => word.startsWith(wanted)),
+  // As tiles show it: "Hana J."
+  const beginnings = wanted.replaceAll('.', ' ').split(/\s+/).filter(Boolean);
+  if (beginnings.length === 0) return [];
+  return students.filter(({ name }) => areBegun(beginnings, plainWords(name).split(/\s+/)));
+}
+
+/** Whether words begin with some beginnings, each with one of its own, in whatever order. */
+function areBegun(beginnings: readonly string[], words: readonly string[]): boolean {
+  const [first, ...others] = beginnings;
+  if (first === undefined) return true;
+  return words.some(
+    (word, at) =>
+      word.startsWith(first) &&
+      areBegun(
+        others,
+        words.filter((_, i) => i !== at),
+      ),
   );
 }
