@@ -309,6 +309,21 @@ test('a row left out is taken in all the same, and a confirmed reading is rememb
   await expect(page.getByText('as you confirmed for these headings before')).toBeVisible();
 });
 
+test('columns of the same headings hold other things in the next class, and none of it is lost', async ({
+  page,
+}) => {
+  await classOf(page, 'Gauge', 'Name,Score\nAda Lind,10\nBo Moss,12\nCai Park,15');
+  await page.goto('/');
+  await page.getByLabel(/Make another class/).fill('Bank');
+  await page.getByRole('button', { name: 'Make the class' }).click();
+  await page
+    .getByRole('textbox', { name: /One student a line/ })
+    .fill('Name,Score\nDee Hill,good\nEli West,fair\nFay Dale,good');
+  await expect(page.getByLabel('What Score holds')).toHaveValue('level');
+  await page.getByRole('button', { name: /^Add 3 students/ }).click();
+  await expect(page.getByRole('row', { name: /Eli West/ })).toContainText('fair');
+});
+
 test('everybody who will be added is shown, can be left out and taken back; how a list is read can be changed', async ({
   page,
 }) => {

@@ -127,7 +127,8 @@ export function pooledFrom(
       .filter(
         ({ classId: of, left, sectionId }) =>
           of === classId && left === null && (sections === 'all' || sections.includes(sectionId)),
-      );
+      )
+      .sort((one, two) => one.order - two.order);
     return theClass ? [{ theClass, students }] : [];
   });
 }

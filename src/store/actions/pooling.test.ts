@@ -4,6 +4,9 @@ import type { ResultsRecord } from '../../schema/results';
 import { emptyClass, type Detail } from '../../schema/classRecord';
 import { DetailId } from '../../schema/ids';
 import { newStudent, type DetailValue } from '../../schema/student';
+import { studentsOf } from '../queries';
+import { storeWith } from '../testStore';
+import { createClass, poolClasses } from './classes';
 import {
   detailClashes,
   joinedAdults,
@@ -165,4 +168,27 @@ describe('a detail of one name that is of several kinds', () => {
     ]);
     expect(joinedLevels([levels('b'), levels('a', 'b')])).toEqual(['a', 'b']);
   });
+});
+
+test('students of a pool stand in the order of their class lists, whatever order they were written in', () => {
+  const store = storeWith([]);
+  const classes = ['First', 'Second'].map((name) => createClass(store, name, 'Week 1'));
+  const add = (classId: ClassId, name: string, order: number): void => {
+    store.history.act('addStudents', ({ put }) =>
+      put(newStudent(StudentId.parse(`s_${name}`), classId, order, { name, email: '' })),
+    );
+  };
+  add(classes[0]!, 'Caro', 3);
+  add(classes[0]!, 'Ana', 1);
+  add(classes[1]!, 'Eli', 2);
+  add(classes[0]!, 'Bo', 2);
+  add(classes[1]!, 'Dov', 1);
+  const pool = poolClasses(
+    store,
+    classes.map((classId) => ({ classId, sections: 'all' })),
+    { name: 'Both', lineupName: 'First', homeClass: 'home class', homeTeacher: 'home teacher' },
+    true,
+  );
+  const names = studentsOf(store.records, pool).map(({ name }) => name);
+  expect(names).toEqual(['Ana', 'Bo', 'Caro', 'Dov', 'Eli']);
 });

@@ -8,6 +8,7 @@ import { Choice } from '../primitives/Choice';
 import { LeftOut } from './LeftOut';
 import styles from './PasteBox.module.css';
 import type { PastedListState } from './usePastedList';
+import { withoutNumber } from './listedName';
 
 /** Told by the question about names given twice, so not told again. */
 const ASKED: readonly WarningKind[] = ['sameName'];
@@ -135,7 +136,7 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
 /** The student of a row, by the name that a warning tells; undefined once they are left out. */
 function studentOn({ draft }: PastedListState, row: number, name: string) {
   return draft.roster.students.find(
-    (one) => one.row === row && one.displayName.replace(/ \(\d+\)$/, '') === name,
+    (one) => one.row === row && withoutNumber(one.displayName) === name,
   );
 }
 
@@ -204,7 +205,7 @@ function Questions({ pasted }: { readonly pasted: PastedListState }) {
             <fieldset className={styles.case}>
               <legend>
                 {sayRoster.roster.twiceCase(
-                  one.inClass?.name ?? one.student.displayName.replace(/ \(\d+\)$/, ''),
+                  one.inClass?.name ?? withoutNumber(one.student.displayName),
                   one.student.row,
                   one.before,
                 )}

@@ -1,8 +1,9 @@
 'use client';
 
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useId, useRef } from 'react';
+import { useId, useMemo, useRef } from 'react';
 import { sayRoster } from '@/messages/roster';
+import { listedNames, withoutNumber } from './listedName';
 import styles from './NamesToAdd.module.css';
 import type { PastedListState } from './usePastedList';
 
@@ -15,6 +16,7 @@ export function NamesToAdd({ pasted }: { readonly pasted: PastedListState }) {
   const titleId = useId();
   const scroll = useRef<HTMLDivElement>(null);
   const { students } = pasted.draft.roster;
+  const names = useMemo(() => listedNames(students), [students]);
   // What it hands out is read while drawing and never handed on to a memoised child.
   // eslint-disable-next-line react-hooks/incompatible-library -- see above
   const virtual = useVirtualizer({
@@ -41,6 +43,7 @@ export function NamesToAdd({ pasted }: { readonly pasted: PastedListState }) {
             const student = students[index];
             if (!student) return null;
             const { displayName, section, email, row } = student;
+            const name = names[index] ?? displayName;
             return (
               <li
                 key={`${row} ${displayName}`}
@@ -49,7 +52,7 @@ export function NamesToAdd({ pasted }: { readonly pasted: PastedListState }) {
                 aria-posinset={index + 1}
                 aria-setsize={students.length}
               >
-                <span className={styles.name}>{displayName}</span>
+                <span className={styles.name}>{name}</span>
                 <span className={styles.more}>
                   {[pasted.draft.known.has(index) && sayRoster.roster.known, section, email]
                     .filter(Boolean)
@@ -58,7 +61,9 @@ export function NamesToAdd({ pasted }: { readonly pasted: PastedListState }) {
                 <button
                   type="button"
                   className={styles.leave}
-                  aria-label={sayRoster.roster.leaveOutOne(displayName)}
+                  aria-label={sayRoster.roster.leaveOutOne(
+                    name === withoutNumber(displayName) && section ? `${name}, ${section}` : name,
+                  )}
                   onClick={() => {
                     pasted.leaveOut(student);
                     // The row is gone: the list it stood in keeps the focus.

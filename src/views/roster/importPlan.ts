@@ -6,6 +6,7 @@ import { valueKey } from '@/schema/presence';
 import type { StudentRecord } from '@/schema/student';
 import type { RosterPlan, StudentFacts } from '@/store/actions/takeInRoster';
 import { asRosterStudent } from '../frame/asRosterStudent';
+import { withoutNumber } from './listedName';
 
 /** A name that stands twice in the list or already in the class: only the teacher knows whether it is one student. */
 export interface TwiceCase {
@@ -162,7 +163,7 @@ export function planImport(
 function factsOf(student: RosterStudent, same: StudentRecord | null): StudentFacts {
   const number = student.externalId ?? '';
   const known = same?.externalId ?? '';
-  const plain = student.displayName.replace(/ \(\d+\)$/, '');
+  const plain = withoutNumber(student.displayName);
   return {
     name: plain,
     givenName: student.givenName,
@@ -206,7 +207,7 @@ function newsOf(
 }
 
 const nameKey = ({ displayName }: RosterStudent): string =>
-  displayName.replace(/ \(\d+\)$/, '').toLocaleLowerCase('en');
+  withoutNumber(displayName).toLocaleLowerCase('en');
 
 const hasSameNumber = ({ externalId }: RosterStudent, record: StudentRecord): boolean =>
   externalId !== null && record.externalId !== '' && sameNumber(externalId, record.externalId);

@@ -4,6 +4,7 @@ import { emptyClass } from '@/schema/classRecord';
 import { ClassId, StudentId, DetailId } from '@/schema/ids';
 import { newStudent, type StudentRecord } from '@/schema/student';
 import { draftImport, planImport } from './importPlan';
+import { listedNames } from './listedName';
 import { spreadOf } from './spread';
 import { classDoubts } from './classDoubts';
 
@@ -87,6 +88,23 @@ describe('a second list of the class', () => {
     expect(back.updated.map(({ id }) => id)).toEqual([crew[3]!.id]);
     expect(back.gone).toEqual([]);
   });
+});
+
+test('namesakes of a list are told apart by section or address, and by a number only where these are the same', () => {
+  const named = (rows: readonly string[]): readonly string[] => {
+    const read = readRosterText(['Name,Section,E-mail', ...rows].join('\n'));
+    if (!read.ok) throw new Error(read.error.code);
+    return listedNames(read.roster.students);
+  };
+  expect(named(['Amira Haddad,North,', 'Bo Li,North,', 'Amira Haddad,South,'])).toEqual([
+    ...['Amira Haddad', 'Bo Li', 'Amira Haddad'],
+  ]);
+  expect(named(['Ana Ruiz,,a@example.org', 'Ana Ruiz,,ana@example.org', 'Ana Ruiz,,'])).toEqual([
+    ...['Ana Ruiz', 'Ana Ruiz', 'Ana Ruiz'],
+  ]);
+  expect(named(['Ana Ruiz,North,', 'Ana Ruiz,North,', 'Ana Ruiz,South,'])).toEqual([
+    ...['Ana Ruiz', 'Ana Ruiz (2)', 'Ana Ruiz'],
+  ]);
 });
 
 describe('doubts about a class', () => {

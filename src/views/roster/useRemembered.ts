@@ -2,6 +2,7 @@
 
 import { useMemo } from 'react';
 import * as z from 'zod/mini';
+import { asConfirmed } from '@/formats/roster/confirmed';
 import { plainWords } from '@/formats/roster/text';
 import type { ColumnReading, Reading, Table } from '@/formats/roster/types';
 import type { Setting } from '@/schema/setting';
@@ -16,12 +17,12 @@ export function useRemembered(table: Table | null, proposed: Reading | null) {
     const columns = key === '' ? null : ofWidth(kept, proposed?.columns.length ?? 0);
     return {
       known: columns !== null,
-      reading: columns && proposed ? { ...proposed, columns } : proposed,
+      reading: table && columns && proposed ? asConfirmed(table, proposed, columns) : proposed,
       remember: ({ columns: confirmed }: Reading): void => {
         if (key !== '') keep(confirmed);
       },
     };
-  }, [key, kept, keep, proposed]);
+  }, [key, kept, keep, table, proposed]);
 }
 
 /** The headings of a table as one text; '' where it has none. Ids are bounded, so long headings are folded. */
