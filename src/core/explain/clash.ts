@@ -128,14 +128,14 @@ function otherSizings(
   return [...ways, ...looserSizes(problem, sizing.size, possible)];
 }
 
-/** Sizes free between one less and one more, and further apart where that does not do. */
+/** Sizes free between one less and one more, and further apart where that does not do; never down to one student alone. */
 function looserSizes(
   problem: Problem,
   size: number,
   possible: (candidate: Problem) => boolean,
 ): readonly WayOut[] {
   for (const by of [1, 2]) {
-    const [least, most] = [Math.max(1, size - by), size + by];
+    const [least, most] = [Math.max(Math.min(2, size), size - by), size + by];
     const other = withSizing(problem, { by: 'range', least, most });
     if (other && possible(other)) return [{ least, most }];
   }
