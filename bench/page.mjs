@@ -100,7 +100,7 @@ await withDemoPage(PORT, async (page, address) => {
       .getByRole('radio', { name: 'mix' })
       .check();
   }
-  await page.keyboard.press('Escape');
+  await page.locator('button[aria-expanded="true"][aria-controls]').last().click();
   await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await page
     .getByText(/^means /)

@@ -16,7 +16,7 @@ await withDemoPage(PORT, async (page, address) => {
   for (let rounds = 6; rounds < ROUNDS; rounds++) {
     await page.getByRole('button', { name: 'One round more' }).click();
   }
-  await page.keyboard.press('Escape');
+  await page.locator('button[aria-expanded="true"][aria-controls]').last().click();
   const begun = Date.now();
   await page.getByRole('button', { name: `Plan ${ROUNDS} rounds` }).click();
   await page.getByText(`${ROUNDS} rounds planned.`).waitFor({ timeout: 300_000 });

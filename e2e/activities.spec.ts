@@ -1,5 +1,14 @@
 import { readFileSync } from 'node:fs';
-import { CREW, everythingOn, expect, expectAccessible, openDemo, test, type Page } from './pages';
+import {
+  CREW,
+  everythingOn,
+  expect,
+  expectAccessible,
+  keepPart,
+  openDemo,
+  test,
+  type Page,
+} from './pages';
 
 const ACTIVITIES = `${CREW}/activities`;
 const MARKS = [7, 8.5, 6, 9, 10, 5.5, 8] as const;
@@ -8,7 +17,7 @@ const MARKS = [7, 8.5, 6, 9, 10, 5.5, 8] as const;
 async function setMembers(page: Page, said: RegExp): Promise<void> {
   await page.getByRole('button', { name: /^How members come to their marks/ }).click();
   await page.getByRole('radio', { name: said }).check({ force: true });
-  await page.keyboard.press('Escape');
+  await keepPart(page);
 }
 
 /** Goes on by the rail, so that nothing is loaded anew. */
@@ -145,7 +154,7 @@ test('what cannot be a mark is told at its cell, stays typed there, and what was
   await page.getByRole('button', { name: /^When it is due/ }).click();
   await page.getByLabel('Day and time').fill('2026-09-01T10:00');
   await expect(page.getByText(/is before it opens/)).toBeVisible();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await expect(page.getByRole('button', { name: /^When it is due: 17 Sept/ })).toBeVisible();
 });
 
@@ -282,6 +291,6 @@ test('an open activity, its settings and everything beside it are accessible, li
     await page.getByRole('button', { name: /^What a mark is made of/ }).click();
     await page.getByRole('button', { name: 'Add a criterion' }).click();
     await expectAccessible(page);
-    await page.keyboard.press('Escape');
+    await keepPart(page);
   }
 });

@@ -1,14 +1,15 @@
 import {
+  chooseWay,
   classOf,
-  expect,
-  openDemo,
   CREW,
+  expect,
+  keepPart,
+  openDemo,
+  pasteBox,
   rowOf,
   rows,
-  test,
-  pasteBox,
-  chooseWay,
   savedBy,
+  test,
 } from './pages';
 
 const LIST = `Amira Haddad
@@ -64,7 +65,7 @@ test('2: the recipe says its sizes at once, re-deals nothing, and refuses what c
   await expect(
     page.getByText('There can be at most 28 groups, one for each student here.'),
   ).toBeVisible();
-  await page.getByRole('spinbutton').press('Escape');
+  await keepPart(page);
   await expect(page.getByText('4 groups of 5 and 2 of 4')).toBeVisible();
   expect(await rows(page)).toEqual(before);
 });

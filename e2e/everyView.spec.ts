@@ -1,5 +1,5 @@
 import type { Locator } from '@playwright/test';
-import { CREW, ESTUARY, expect, expectAccessible, openDemo, rowOf, test } from './pages';
+import { CREW, ESTUARY, expect, expectAccessible, openDemo, rowOf, test, keepPart } from './pages';
 
 const VIEWS = {
   shelf: '/',
@@ -45,7 +45,7 @@ test('states that come and go are accessible too: a clash, a selection, an open 
   await page.getByRole('radio', { name: 'So many groups' }).check();
   await page.getByRole('spinbutton').fill('2');
   await expectAccessible(page);
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.keyboard.press('r');
   await expect(page.getByRole('alert').filter({ hasText: 'cannot all hold' })).toBeVisible();
   await expectAccessible(page);

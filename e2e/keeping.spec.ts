@@ -97,6 +97,10 @@ test('two tabs of one class stay in step', async ({ page, context }) => {
   await page.keyboard.press('r');
   await expect(other.getByRole('region', { name: 'Takes' }).getByRole('listitem')).toHaveCount(3);
   expect(await rows(other)).toEqual(await rows(page));
+  // What the other window did is told, and by its part.
+  const told = other.getByText('Changed in another window just now: the groups of Week 7');
+  await expect(told).toBeVisible();
+  await expect(page.getByText(/Changed in another window/)).toHaveCount(0);
 });
 
 test('who is away leaves the count in the sentence and stands aside from the next shuffle', async ({
@@ -118,7 +122,7 @@ test('a large class is dealt without blocking the page', async ({ page }) => {
   await expect(page.getByText('1,200 students in 300 groups.')).toBeVisible();
   // Only the rows in sight are drawn; a student far down is found by name.
   expect(await page.locator('[data-row]').count()).toBeLessThan(60);
-  const finder = page.getByRole('searchbox', { name: 'Find a student' });
+  const finder = page.getByRole('combobox', { name: 'Find a student' });
   await finder.fill('teuila');
   await finder.press('Enter');
   await expect(page.locator('[data-student][aria-pressed="true"]')).toBeVisible();

@@ -1,4 +1,4 @@
-import { CREW, OPEN_COURSE, expect, openDemo, rowOf, test } from './pages';
+import { CREW, OPEN_COURSE, expect, expectAccessible, openDemo, rowOf, test } from './pages';
 
 test('from an empty shelf to groups on stage, by keyboard alone', async ({ page }) => {
   await openDemo(page, '/');
@@ -31,7 +31,7 @@ test('from an empty shelf to groups on stage, by keyboard alone', async ({ page 
   await keys.press('Tab');
   await keys.press('ArrowDown');
   await expect(page.getByText('2 groups of 3')).toBeVisible();
-  await keys.press('Escape');
+  await keys.press('Enter');
   await keys.press('r');
   await expect(rowOf(page, 'Ana Ruiz').getByRole('button', { name: 'Bo Li' })).toBeVisible();
   await keys.press('s');
@@ -82,12 +82,53 @@ test('the drawer moves the selected student with a press, and single letters can
   await expect(rowOf(page, /^Arjun Pillai/)).toHaveAttribute('data-row', '4');
 });
 
+test('a key leads into the drawer and back, and what is done there leaves the focus where it goes on', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/groups`);
+  const tile = page.locator('[data-student]').and(page.getByRole('button', { name: /^Arjun P/ }));
+  const drawer = page.getByRole('complementary', { name: 'About the selection' });
+  await tile.focus();
+  await page.keyboard.press('d');
+  await expect(drawer).toBeFocused();
+  await expect(drawer.getByRole('heading', { name: 'Arjun P. in Rush' })).toBeVisible();
+  await page.keyboard.press('d');
+  await expect(tile).toBeFocused();
+  await drawer.getByRole('button', { name: /Cress/ }).last().press('Enter');
+  await expect(rowOf(page, /^Arjun Pillai/)).toHaveAttribute('data-row', '6');
+  await expect(tile).toBeFocused();
+  await drawer.getByRole('button', { name: /^Done/ }).press('Enter');
+  await expect(drawer.getByRole('heading', { name: 'Take 2' })).toBeVisible();
+  await expect(tile).toBeFocused();
+  const row = (name: string) => page.getByRole('button', { name: `${name}: about this group` });
+  await row('Cress').press('Enter');
+  await drawer.getByRole('button', { name: 'Remove the group' }).press('Enter');
+  await expect(row('Cress')).toHaveCount(0);
+  await expect(page.locator('[data-row="0"] button').first()).toBeFocused();
+});
+
 test('among 300 groups a student is dragged, with words, and moved to any of them by its number', async ({
   page,
 }) => {
   await openDemo(page, `${OPEN_COURSE}/groups`);
   await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await expect(page.getByText('1,200 students in 300 groups.')).toBeVisible();
+  // Whoever is looked for is listed with the group, chosen and brought in sight.
+  const find = page.getByRole('combobox', { name: 'Find a student' });
+  await find.fill('ioa');
+  const second = page.getByRole('option').nth(1);
+  const sought = (await second.locator('span').first().innerText()).trim();
+  expect(sought).toMatch(/^Ioana /);
+  await expectAccessible(page);
+  await find.press('ArrowDown');
+  await find.press('ArrowDown');
+  await find.press('Enter');
+  await expect(page.getByRole('option')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: sought }).first()).toBeInViewport();
+  await expect(page.getByText(/^2 of \d+, Enter for the next$/)).toBeVisible();
+  await find.fill('');
+  await page.keyboard.press('Escape');
+  await page.locator('[data-scroller]').evaluate((sheet) => sheet.scrollTo(0, 0));
   const row = (index: number) => page.locator(`[data-row="${index}"]`);
   const tileOf = (id: string | null) => page.locator(`[data-student="${id ?? ''}"]`);
   const first = row(0).locator('[data-student]').first();

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, expectAccessible, openDemo, test } from './pages';
+import { expect, expectAccessible, keepPart, openDemo, test } from './pages';
 
 const [one, two] = (
   JSON.parse(readFileSync('demo/classes/juniors-1.json', 'utf8')) as {
@@ -87,7 +87,7 @@ test('a year is pooled, some are left out, a third walk is brought in, groups ge
   await page.getByRole('button', { name: 'what they need next' }).click();
   await expect(page.getByText('One student has no results')).toBeVisible();
   await page.getByRole('radio', { name: 'leave them out' }).check({ force: true });
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.getByRole('button', { name: 'Make groups' }).click();
   await expect(page.getByText(/\d+ of \d+ served/).first()).toBeVisible();
   await page.getByRole('link', { name: 'Adults and times' }).click();

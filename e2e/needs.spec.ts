@@ -1,4 +1,4 @@
-import { CREW, expect, expectAccessible, openDemo, test } from './pages';
+import { CREW, expect, expectAccessible, keepPart, openDemo, test } from './pages';
 
 test('groups are made by what students need next: each says what it works on, the ladder shows it, the stage does not', async ({
   page,
@@ -18,7 +18,7 @@ test('groups are made by what students need next: each says what it works on, th
   await order.blur();
   await expect(rung).toContainText('write-up');
   await expectAccessible(page);
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.getByRole('button', { name: 'Reshuffle' }).click();
   await expect(page.getByText('28 of 28 served')).toBeVisible();
   const ladder = page.locator('section', {
@@ -33,7 +33,7 @@ test('groups are made by what students need next: each says what it works on, th
   // With one skill a group somebody is left, who is named with what they need.
   await page.getByRole('button', { name: /^What students need next/ }).click();
   await page.getByRole('button', { name: 'One skill fewer' }).click();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   const older = page.getByText('These groups are older than the sentence above.');
   await expect(older).toBeVisible();
   await page.getByRole('button', { name: 'Reshuffle' }).click();

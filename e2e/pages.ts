@@ -108,6 +108,11 @@ export async function classOf(page: Page, name: string, list: string): Promise<v
   await page.getByRole('link', { name: /Make groups/ }).click();
 }
 
+/** Closes the part of a sentence that is open, with what was changed in it: Escape would take that back. */
+export async function keepPart(page: Page): Promise<void> {
+  await page.locator('button[aria-expanded="true"][aria-controls]').last().click();
+}
+
 /** The row of the group in which a student sits. */
 export function rowOf(page: Page, student: string | RegExp): Locator {
   return page.locator('[data-row]', { has: page.getByRole('button', { name: student }) });

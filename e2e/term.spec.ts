@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { CREW, expect, expectAccessible, openDemo, test } from './pages';
+import { CREW, expect, expectAccessible, keepPart, openDemo, test } from './pages';
 
 test.beforeEach(async ({ page }) => {
   await openDemo(page, `${CREW}/term`);
@@ -15,14 +15,14 @@ test('rounds are planned in one sentence, stand in the term, and a student who l
   await page.getByRole('button', { name: 'How many rounds: 6 rounds' }).click();
   await page.getByRole('button', { name: 'One round fewer' }).click();
   await page.getByRole('button', { name: 'One round fewer' }).click();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.getByRole('button', { name: /^The first day/ }).click();
   await page.getByRole('textbox', { name: 'The first day' }).fill('2027-01-07');
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.getByRole('button', { name: /^Days on which there is none/ }).click();
   await page.getByRole('textbox', { name: /Days on which/ }).fill('2027-01-14 to 2027-01-20\nsoon');
   await expect(page.getByText('"soon" is no day.')).toBeVisible();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await expect(page.getByText('Thu 7 Jan to Thu 4 Feb')).toBeVisible();
   await page.getByRole('button', { name: 'Plan 4 rounds' }).click();
   await expect(page.getByText('4 rounds planned.')).toBeVisible();
@@ -51,11 +51,11 @@ test('a student who leaves is mended out of what is planned, the lead goes round
   test.slow();
   await page.getByRole('button', { name: /^Roles that go round/ }).click();
   await page.getByRole('checkbox', { name: 'lead' }).check({ force: true });
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.getByRole('button', { name: 'How many rounds: 6 rounds' }).click();
   await page.getByRole('button', { name: 'One round more' }).click();
   await page.getByRole('button', { name: 'One round more' }).click();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.getByRole('button', { name: 'Plan 8 rounds' }).click();
   await expect(page.getByText('8 rounds planned.')).toBeVisible();
   // The first two are used.

@@ -1,16 +1,17 @@
 import type { Locator, Page } from '@playwright/test';
 import {
+  chooseWay,
   classOf,
   CREW,
   ESTUARY,
   expect,
   expectAccessible,
+  keepPart,
   openDemo,
   rowOf,
   rows,
-  test,
-  chooseWay,
   savedBy,
+  test,
 } from './pages';
 
 const groups = `${CREW}/groups`;
@@ -43,7 +44,7 @@ test('each part of the recipe is changed in place, and nothing is dealt until it
   const balance = page.getByRole('group', { name: 'What to mix and what to match' });
   await balance.getByRole('group', { name: 'level' }).getByRole('radio', { name: 'match' }).check();
   await balance.getByLabel('How much level counts').selectOption('above all');
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await expect(page.getByRole('button', { name: /match: level \(above all\)/ })).toBeVisible();
   await also(page).click();
   await page.getByRole('button', { name: 'at least, at most, never alone' }).click();
@@ -53,19 +54,59 @@ test('each part of the recipe is changed in place, and nothing is dealt until it
   await limits.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(limits.getByText('at least 1 with drives: yes in every group')).toBeVisible();
   await expectAccessible(page);
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await also(page).click();
   await page.getByRole('button', { name: 'sections' }).click();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.getByRole('button', { name: /28 here today/ }).click();
   await page.getByRole('radio', { name: 'some sections' }).check();
   await expect(page.getByRole('button', { name: /of North bank/ })).toBeVisible();
   await page.getByRole('radio', { name: 'everybody here today' }).check();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   expect(await rows(page)).toEqual(before);
   await page.keyboard.press('r');
   await expect(takes(page)).toHaveCount(3);
   await expect(page.getByRole('button', { name: 'Sort the rows by section' })).toBeVisible();
+});
+
+test('Escape takes back what was changed in a part of the sentence, and one press has it after all', async ({
+  page,
+}) => {
+  await openBench(page);
+  const sizing = page.getByRole('button', { name: /^How many groups/ });
+  await sizing.click();
+  await page.getByRole('radio', { name: 'So many groups' }).check();
+  await page.getByRole('spinbutton').fill('5');
+  await expect(sizing).toHaveText('5 groups');
+  await page.keyboard.press('Escape');
+  await expect(sizing).toHaveText('groups of 4');
+  await expect(sizing).toBeFocused();
+  await page.getByRole('button', { name: 'Change it after all' }).click();
+  await expect(sizing).toHaveText('5 groups');
+  await sizing.click();
+  await page.getByRole('spinbutton').fill('6');
+  await page.keyboard.press('Enter');
+  await expect(sizing).toHaveText('6 groups');
+  await also(page).click();
+  await page.getByRole('button', { name: 'sections' }).click();
+  await expect(page.getByRole('button', { name: 'Sections: sections mixed' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Sections: sections mixed' })).toHaveCount(0);
+  await expect(sizing).toHaveText('6 groups');
+});
+
+test('somebody who would be alone is told of, with the sizes that leave nobody so one press away', async ({
+  page,
+}) => {
+  await classOf(page, 'Odd crew', 'Ana Ruiz\nBo Li\nCaro Moe\nDov Ash\nEli Orr');
+  const sizing = page.getByRole('button', { name: /^How many groups/ });
+  await sizing.click();
+  await page.getByRole('spinbutton').fill('2');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('One student would be alone.')).toBeVisible();
+  await page.getByRole('button', { name: 'Let them join groups' }).click();
+  await expect(page.getByText('1 group of 3 and 1 of 2')).toBeVisible();
+  await expect(page.getByText('One student would be alone.')).toHaveCount(0);
 });
 
 test('nobody is alone with any value of a detail by one limit', async ({ page }) => {
@@ -78,7 +119,7 @@ test('nobody is alone with any value of a detail by one limit', async ({ page })
   await expect(limits.getByRole('radio', { name: 'every value' })).toBeChecked();
   await limits.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(limits.getByText('nobody alone in a group with their section')).toBeVisible();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.keyboard.press('r');
   await expect(takes(page)).toHaveCount(3);
   await expect(page.getByText(/is the only one here with/)).toHaveCount(0);
@@ -92,7 +133,7 @@ test('a limit that cannot hold is named, and one press takes it back', async ({ 
   await limits.getByRole('radio', { name: 'home language' }).check();
   await limits.getByRole('radio', { name: 'Māori' }).check();
   await limits.getByRole('button', { name: 'Add', exact: true }).click();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.keyboard.press('r');
   const clash = page.getByRole('alert').filter({ hasText: 'cannot all hold' });
   await expect(clash).toContainText('All groups together need 7 students');
@@ -110,7 +151,7 @@ test('students are dealt in an order, by a value, or by hand into empty groups',
   await also(page).click();
   await page.getByRole('button', { name: 'deal without shuffling' }).click();
   await page.getByRole('radio', { name: 'one group for each value' }).check();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   await expect(page.locator('[data-row]')).toHaveCount(3);
   await expect(groupButton(page, 'North bank')).toBeVisible();
@@ -118,12 +159,12 @@ test('students are dealt in an order, by a value, or by hand into empty groups',
   await page.getByRole('radio', { name: 'in an order' }).check();
   await page.getByRole('radio', { name: 'given name' }).check();
   await page.getByRole('radio', { name: 'in blocks' }).check();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.keyboard.press('r');
   await expect(page.locator('[data-row="0"] [data-student]').first()).toHaveText('Amira H.');
   await page.getByRole('button', { name: /How students come into groups/ }).click();
   await page.getByRole('radio', { name: 'empty groups, filled by hand' }).check();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.keyboard.press('r');
   await expect(page.locator('[data-row="aside"] [data-student]')).toHaveCount(28);
   await expect(page.getByText('nobody').first()).toBeVisible();
@@ -138,7 +179,7 @@ test('groups are named by a pattern at once, one by one in place, and keep their
   await page.getByRole('button', { name: 'names of the groups' }).click();
   await page.getByRole('radio', { name: 'letters' }).check();
   await page.getByRole('checkbox', { name: /course code: RIV-2/ }).check();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await expect(groupButton(page, 'A · RIV-2')).toBeVisible();
   await groupButton(page, 'C · RIV-2').click();
   await drawerOf(page)
@@ -201,7 +242,7 @@ test('a small class is told what is proven best, how few divisions are as good, 
   await also(page).click();
   await page.getByRole('button', { name: 'mix or match a detail' }).click();
   await page.getByRole('group', { name: 'score' }).getByRole('radio', { name: 'mix' }).check();
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.getByRole('button', { name: 'Make groups', exact: true }).click();
   // 14 and 16 points: of the ten divisions no other lies as near.
   await expect(drawerOf(page).getByText(/^Proven: no groups are better/)).toBeVisible();
@@ -290,7 +331,7 @@ test('a newcomer whom the rules leave no seat is placed by moving one other, who
   await page.getByRole('button', { name: /How many groups/ }).click();
   await page.getByRole('radio', { name: 'So many groups' }).check();
   await page.getByRole('spinbutton').fill('2');
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await page.keyboard.press('r');
   await expect(page.locator('[data-row="1"] [data-student]').first()).toBeVisible();
   await tile(page, 'Eli Orr').press('0');
@@ -405,7 +446,7 @@ test('roles are given in every group at once and after a reshuffle, and the lead
   await roles.getByRole('group', { name: 'lead' }).getByLabel('in turns').check();
   await expect(led).toHaveCount(7);
   await expectAccessible(page);
-  await page.keyboard.press('Escape');
+  await keepPart(page);
   await expect(page.getByRole('button', { name: 'lead in turns' })).toBeVisible();
   await page.keyboard.press('r');
   await expect(takes(page)).toHaveCount(3);
@@ -460,7 +501,7 @@ test('a lineup in use asks whom a change would part from whom; a new lineup leav
   // In groups of another size a reshuffle surely parts somebody.
   await page.getByRole('button', { name: /How many groups/ }).click();
   await page.getByRole('spinbutton').fill('5');
-  await page.getByRole('spinbutton').press('Escape');
+  await keepPart(page);
   await page.getByRole('button', { name: 'Reshuffle' }).click();
   await expect(ask).toContainText(/\d+ students would lose somebody/);
   await ask.getByRole('button', { name: 'Leave it as it is' }).click();
@@ -515,6 +556,11 @@ test.describe('by touch', () => {
     await expect(rowOf(page, /^Rafael/)).toHaveAttribute('data-row', '6');
     await expect(rowOf(page, /^Dara/)).toHaveAttribute('data-row', '6');
     await expectAccessible(page);
+    // What a change by hand adds to the takes fits as well.
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+    expect(over).toBe(0);
+    await drawer.getByRole('button', { name: /^Done/ }).tap();
+    await expect(drawer.getByRole('heading', { name: 'Take 2' })).toBeVisible();
   });
 });
 

@@ -1,7 +1,7 @@
 import { arrangeNow } from '../core/arrange';
 import type { ArrangeRequest } from '../core/format';
 import { LineupId } from '../schema/ids';
-import type { Dealing, Recipe, Who } from '../schema/recipe';
+import type { Dealing, Recipe, SizingChoice, Who } from '../schema/recipe';
 import { RequestSchema } from '../schema/request';
 import type { RollStudent } from '../schema/student';
 import type { TakeRecord } from '../schema/take';
@@ -14,7 +14,7 @@ import { requestFor } from './request';
 import { holdersFor, inTurns, turnReason, withRolesOf } from './roles';
 import { savedRecipe, usableRecipe } from './savedRecipe';
 import { countParted, movedTogether, separations } from './separations';
-import { previewOf } from './sizing';
+import { leavesOneAlone, previewOf, sizingsWithoutLone } from './sizing';
 import { sameDivision, takeGroups, type Beside } from './takeGroups';
 import { idOf, idsOf, rule, student, take, testBench, detail, section } from './testBench';
 
@@ -444,6 +444,39 @@ describe('the sizes told before a shuffle', () => {
     const { told, made } = both(bench({ sizing }, { students, take: locked }));
     expect(told).toEqual(made);
     expect(told[0]).toBe(6);
+  });
+});
+
+describe('where one student would be alone', () => {
+  const of = (count: number, sizing: SizingChoice): Bench =>
+    bench({ sizing }, { students: Array.from({ length: count }, (_, i) => student(`p${i}`, i)) });
+
+  test.each<[number, SizingChoice, readonly SizingChoice[]]>([
+    [
+      29,
+      { by: 'size', size: 2, leftover: 'spread' },
+      [{ by: 'size', size: 2, leftover: 'larger' }],
+    ],
+    [
+      25,
+      { by: 'size', size: 4, leftover: 'smaller' },
+      [
+        { by: 'size', size: 4, leftover: 'spread' },
+        { by: 'size', size: 4, leftover: 'larger' },
+      ],
+    ],
+    [29, { by: 'count', count: 15 }, [{ by: 'count', count: 14 }]],
+    [9, { by: 'atMost', size: 2 }, [{ by: 'range', least: 2, most: 3 }]],
+    [28, { by: 'size', size: 2, leftover: 'spread' }, []],
+    [29, { by: 'count', count: 28 }, []],
+    [3, { by: 'size', size: 1, leftover: 'spread' }, []],
+    [5, { by: 'sizes', sizes: [4, 1] }, []],
+  ])('%i students, %j: %j leave nobody alone', (count, sizing, others) => {
+    expect(sizingsWithoutLone(of(count, sizing))).toEqual(others);
+    for (const other of others) {
+      const given = previewOf(of(count, other));
+      expect(given.ok && leavesOneAlone(given.counts)).toBe(false);
+    }
   });
 });
 

@@ -36,6 +36,44 @@ export function previewOf(bench: Bench): SizesPreview {
   return sizes.ok ? { ok: true, ...counted([...sizes.sizes, ...kept]) } : sizes;
 }
 
+/** Whether one student alone would be a group, beside larger ones. */
+export function leavesOneAlone(counts: readonly SizeCount[]): boolean {
+  return counts.length > 1 && counts.some(({ groups, size }) => size === 1 && groups === 1);
+}
+
+/** Sizings as near to the one asked for as can be that leave nobody alone; none where it leaves nobody alone itself. */
+export function sizingsWithoutLone(bench: Bench): readonly SizingChoice[] {
+  const { lineup } = bench;
+  const givenBy = (sizing: SizingChoice): SizesPreview =>
+    previewOf({ ...bench, lineup: { ...lineup, recipe: { ...lineup.recipe, sizing } } });
+  const now = previewOf(bench);
+  if (!now.ok || !leavesOneAlone(now.counts)) return [];
+  return nearTo(lineup.recipe.sizing).filter((sizing) => {
+    const given = givenBy(sizing);
+    return given.ok && !leavesOneAlone(given.counts);
+  });
+}
+
+/** Sizings that a teacher may mean as well. */
+function nearTo(sizing: SizingChoice): readonly SizingChoice[] {
+  switch (sizing.by) {
+    case 'size':
+      return (['spread', 'larger', 'smaller'] as const)
+        .filter((leftover) => leftover !== sizing.leftover)
+        .map((leftover) => ({ ...sizing, leftover }));
+    case 'count':
+      return [{ by: 'count', count: sizing.count - 1 }];
+    case 'atMost':
+      return [{ by: 'range', least: 2, most: sizing.size + 1 }];
+    case 'range':
+      return [{ ...sizing, least: 2, most: Math.max(3, sizing.most) }];
+    case 'sizes':
+      return [];
+    default:
+      return sizing satisfies never;
+  }
+}
+
 /** The sizes of what is dealt; sections kept apart share the groups, and each has sizes of its own. */
 function sizesOfOpen(bench: Bench, inIt: ReadonlySet<string>, sizing: Sizing): Sizes {
   const sections = bench.students.flatMap(({ id, sectionId }) =>

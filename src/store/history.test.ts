@@ -44,6 +44,24 @@ test('redo of a class outlives what is done in another, and ends with what is do
   expect(history.redo(lab)).toBeNull();
 });
 
+test('Escape takes back what an editor did since it was opened: steps of its kinds, and none before another', () => {
+  const { history, ana, bo, store, note } = twoClasses();
+  const edits = new Set(['editStudent'] as const);
+  editStudent(store, ana, { note: 'before' });
+  const opened = history.newest;
+  expect(history.undoSince(opened, edits)).toBe(0);
+  editStudent(store, ana, { note: 'one' });
+  editStudent(store, bo, { note: 'two' });
+  expect(history.undoSince(opened, edits)).toBe(2);
+  expect([note(ana), note(bo)]).toEqual(['before', '']);
+  expect(history.newest).toBe(opened);
+  editStudent(store, ana, { note: 'three' });
+  renameClass(store, store.records.all('class')[0]!.id, 'Other');
+  editStudent(store, ana, { note: 'four' });
+  expect(history.undoSince(opened, edits)).toBe(1);
+  expect(note(ana)).toBe('three');
+});
+
 test('on the shelf undo brings classes back and takes nothing back inside of one', () => {
   const { store, history, crew, bo, note } = twoClasses();
   deleteClass(store, crew);

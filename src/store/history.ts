@@ -185,6 +185,20 @@ export class History {
     return mark.label;
   }
 
+  /**
+   * Takes back what was done since a step (null: since there was none), the newest first and as long as it is of some
+   * kinds; how many steps that were.
+   */
+  undoSince(since: MarkId | null, kinds: ReadonlySet<ActionLabel>): number {
+    let count = 0;
+    for (;;) {
+      const newest = this.done.at(-1);
+      if (!newest || newest.id === since || !kinds.has(newest.label)) return count;
+      this.undo();
+      count += 1;
+    }
+  }
+
   redo(place?: Place): ActionLabel | null {
     const mark = take(this.undone, place);
     if (!mark) return null;

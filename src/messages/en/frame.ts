@@ -1,5 +1,5 @@
 import { PRODUCT } from '../product';
-import { count, listNames } from './words';
+import { count, fullDay, listNames } from './words';
 
 import type { Step } from './steps';
 
@@ -60,6 +60,8 @@ export const frame = {
     'This browser keeps nothing: your classes last only until you close this tab. Allow site data to keep them.',
   unreadable: (count: number) =>
     `${count === 1 ? 'One saved entry' : `${count} saved entries`} could not be read and ${count === 1 ? 'was' : 'were'} left untouched.`,
+  /** What a lineup is called until it is given a name. */
+  freshLineup: fullDay,
   undoShort: 'Undo',
   partsTitle: 'This would change a lineup in use',
   parts: (action: string, students: number) =>
@@ -72,6 +74,21 @@ export const frame = {
       ? `${name} is alone in ${group} of ${lineup}.`
       : `${name} is in ${group} of ${lineup} with ${listNames(others)}, who would work on without them.`,
   leavingGo: 'Mark as left all the same',
+  /** Told when Escape has taken back what was changed. */
+  putBack: 'Put back as it was.',
+  changeAfterAll: 'Change it after all',
+  /** Parts of a class, as they stand in what another window did. */
+  otherWindowPart: {
+    groupsOf: (lineup: string) => `the groups of ${lineup}`,
+    roster: 'the class list',
+    rules: 'the quiet rules',
+    term: 'what is planned',
+    activities: 'the activities',
+    adults: 'the adults',
+    results: 'results on the skill ladder',
+  },
+  otherWindowDid: (parts: readonly string[]) =>
+    `Changed in another window just now: ${listNames(parts)}.`,
   otherWindow: (lineup: string, students: number) =>
     `In another window groups of ${lineup} were changed: ${count(students, 'student')} lost somebody they work with.`,
   otherWindowBack: 'Put them back',

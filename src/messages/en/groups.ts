@@ -15,6 +15,8 @@ const groups = {
   stop: 'Stop',
   failed:
     'The groups could not be made. Your last take is as it was; press Reshuffle to try again.',
+  /** Where only some rows were dealt anew. */
+  remade: (number: number) => `${count(number, 'group')} dealt anew; the others are as they were.`,
   made: (number: number) => `${count(number, 'group')} made.`,
   again: (number: number) =>
     `These are the groups of take ${number} again: no others as good were found.`,
@@ -71,6 +73,9 @@ const groups = {
   findLabel: 'Find a student',
   foundOf: (place: number, of: number) =>
     of === 1 ? 'found' : `${place} of ${of}, Enter for the next`,
+  foundIn: (name: string, group: string) => `${name}, ${group}`,
+  foundMany: (number: number, listed: number) =>
+    number > listed ? `${number} of that name: write more of it` : `${number} found`,
   notFound: (text: string) => `Nobody called ${text} is in the groups.`,
   tileHelp: 'Type the number of a group to move the student there, or press Alt with an arrow key.',
   /** While the number of a group is being typed: it may still go on. */

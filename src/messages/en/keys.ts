@@ -13,6 +13,7 @@ export const keyMap = {
     swap: 'Swap the selected student with the one in focus',
     pin: 'Pin the student, or unpin',
     visit: 'Visit the room that has waited longest',
+    drawer: 'Go to what is said about the selection, and back',
     neighbour: 'Move the student one group up or down',
     roll: 'Roster: call the roll',
     rosterRow: 'Roster: here or not, more about the student',

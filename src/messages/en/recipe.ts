@@ -148,7 +148,11 @@ export const recipeEn = {
   oneAlone: 'One student would be alone.',
   farLarger: (largest: number, size: number) =>
     `There are too few groups for the leftovers: ${largest} in a group instead of ${size}.`,
-  spreadInstead: 'Spread them out',
+  leftoverInstead: {
+    spread: 'Spread them out',
+    larger: 'Let them join groups',
+    smaller: 'Put them in a smaller group',
+  },
   rules: (number: number) => (number === 0 ? 'quiet rules' : count(number, 'quiet rule')),
   /** "4 groups of 4 and 3 of 3". */
   gives: (counts: readonly { readonly groups: number; readonly size: number }[]) =>

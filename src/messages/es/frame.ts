@@ -1,5 +1,5 @@
 import { PRODUCT } from '../product';
-import { count, listNames } from './words';
+import { count, fullDay, listNames } from './words';
 
 export const frame = {
   goneStudent: 'antiguo estudiante',
@@ -60,6 +60,8 @@ export const frame = {
     number === 1
       ? 'No se ha podido leer una entrada guardada; se ha dejado como estaba.'
       : `No se han podido leer ${number} entradas guardadas; se han dejado como estaban.`,
+  /** What a lineup is called until it is given a name. */
+  freshLineup: fullDay,
   undoShort: 'Deshacer',
   partsTitle: 'Esto cambiaría un reparto en uso',
   parts: (action: string, students: number) =>
@@ -72,6 +74,20 @@ export const frame = {
       ? `${name} trabaja sin nadie más en ${group} de ${lineup}.`
       : `${name} está en ${group} de ${lineup} con ${listNames(others)}; el trabajo seguiría sin esa persona.`,
   leavingGo: 'Marcar la baja de todos modos',
+  /** Told when Escape has taken back what was changed. */
+  putBack: 'Ha quedado como estaba.',
+  changeAfterAll: 'Cambiarlo de todos modos',
+  otherWindowPart: {
+    groupsOf: (lineup: string) => `los grupos de ${lineup}`,
+    roster: 'la lista de la clase',
+    rules: 'las reglas discretas',
+    term: 'lo que está planeado',
+    activities: 'las actividades',
+    adults: 'las personas adultas',
+    results: 'los resultados de la escalera',
+  },
+  otherWindowDid: (parts: readonly string[]) =>
+    `Acaba de cambiar en otra ventana: ${listNames(parts)}.`,
   otherWindow: (lineup: string, students: number) =>
     `En otra ventana se cambiaron grupos de ${lineup}: ${count(students, 'estudiante')} ${students === 1 ? 'perdió' : 'perdieron'} a alguien con quien trabaja.`,
   otherWindowBack: 'Volver a ponerlos',

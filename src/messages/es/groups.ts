@@ -15,6 +15,8 @@ const groups = {
   stop: 'Parar',
   failed:
     'No se han podido formar los grupos. Su última toma sigue como estaba; pulse «Volver a barajar» para intentarlo otra vez.',
+  remade: (number: number) =>
+    `${count(number, 'grupo')} ${wordFor(number, 'vuelto', 'vueltos')} a formar; los demás siguen como estaban.`,
   made: (number: number) => `${count(number, 'grupo')} ${wordFor(number, 'formado', 'formados')}.`,
   again: (number: number) =>
     `Son otra vez los grupos de la toma ${number}: no se han encontrado otros igual de buenos.`,
@@ -76,6 +78,11 @@ const groups = {
   findLabel: 'Buscar a alguien',
   foundOf: (place: number, of: number) =>
     of === 1 ? 'encontrado' : `${place} de ${of}, Intro para el siguiente`,
+  foundIn: (name: string, group: string) => `${name}, ${group}`,
+  foundMany: (number: number, listed: number) =>
+    number > listed
+      ? `${number} con ese nombre: escriba más letras`
+      : count(number, 'persona encontrada', 'personas encontradas'),
   notFound: (text: string) => `Nadie se llama ${text} en los grupos.`,
   tileHelp:
     'Escriba el número de un grupo para pasar a la persona allí, o pulse Alt con una flecha.',

@@ -13,6 +13,7 @@ export const keyMap = {
     swap: 'Intercambiar la persona elegida con la que tiene el foco',
     pin: 'Fijar a la persona o soltarla',
     visit: 'Visitar la sala que lleva más tiempo esperando',
+    drawer: 'Ir a lo que se dice de la selección, y volver',
     neighbour: 'Mover a la persona un grupo arriba o abajo',
     roll: 'Lista: pasar lista',
     rosterRow: 'Lista: está o no está, más sobre la persona',

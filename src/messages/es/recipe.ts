@@ -153,7 +153,11 @@ export const recipeEs = {
   oneAlone: 'Una persona se quedaría a solas.',
   farLarger: (largest: number, size: number) =>
     `Hay muy pocos grupos para quienes sobran: ${largest} en un grupo en lugar de ${size}.`,
-  spreadInstead: 'Repartir entre todos',
+  leftoverInstead: {
+    spread: 'Repartir entre todos',
+    larger: 'Que se sumen a otros grupos',
+    smaller: 'Ponerlos en un grupo menor',
+  },
   rules: (number: number) =>
     number === 0 ? 'reglas discretas' : count(number, 'regla discreta', 'reglas discretas'),
   gives: (counts: readonly { readonly groups: number; readonly size: number }[]) =>

@@ -12,10 +12,12 @@ import {
 } from '@/schema/activity';
 import { LineupId } from '@/schema/ids';
 import { editActivity, openActivity } from '@/store/actions/activities';
+import type { ActionLabel } from '@/store/history';
 import { lineupById, lineupsOf } from '@/store/queries';
 import { useQuery, useStore } from '@/store/react';
 import { clockMoment } from '../frame/clockMoment';
 import { filled } from '../frame/filled';
+import { usePutBack } from '../frame/usePutBack';
 import page from '../frame/SidePage.module.css';
 import { Button } from '../primitives/Button';
 import { Choice } from '../primitives/Choice';
@@ -28,6 +30,7 @@ import { MomentField } from './MomentField';
 
 type Part = keyof typeof sayActivities.part;
 
+const SETTLED: ReadonlySet<ActionLabel> = new Set(['editActivity']);
 const ALONE = 'alone';
 const STEPS = ['0.01', '0.1', '0.25', '0.5', '1'] as const;
 const PERCENT = 100;
@@ -39,6 +42,7 @@ const USUAL_LATE = { percent: 10, every: 'day', upTo: 50 } as const;
 export function SettingsSentence({ activity }: { readonly activity: ActivityRecord }) {
   const words = sayActivities;
   const store = useStore();
+  const takesBack = usePutBack(SETTLED);
   const lineups = useQuery(lineupsOf, activity.classId);
   const lineup = useQuery(lineupById, activity.lineupId ?? ('' as LineupId));
   const set = (change: Parameters<typeof editActivity>[2]): void =>
@@ -51,6 +55,7 @@ export function SettingsSentence({ activity }: { readonly activity: ActivityReco
     <Opening
       key={name}
       flows
+      takesBack={takesBack}
       label={words.part[name]}
       button={(props) => (
         <button

@@ -17,7 +17,9 @@ import {
   removeAdult,
   removePeriod,
 } from '@/store/actions/adults';
+import type { ActionLabel } from '@/store/history';
 import { useStore } from '@/store/react';
+import { usePutBack } from '../frame/usePutBack';
 import { useTold } from '../frame/useTold';
 import { AddNamed } from '../primitives/AddNamed';
 import { Button } from '../primitives/Button';
@@ -33,6 +35,8 @@ import styles from './Adults.module.css';
 const StudentEntry = lazily(() =>
   import('../frame/StudentEntry').then((module) => module.StudentEntry),
 );
+
+const OF_ADULTS: ReadonlySet<ActionLabel> = new Set(['editAdults']);
 
 interface AdultTableProps {
   readonly theClass: ClassRecord;
@@ -231,9 +235,11 @@ interface TeachesProps {
 
 function Teaches({ adult, skills }: TeachesProps) {
   const store = useStore();
+  const takesBack = usePutBack(OF_ADULTS);
   const label = sayAdults.teachesOf(adult.name, adult.skills);
   return (
     <Opening
+      takesBack={takesBack}
       label={label}
       button={(props) => (
         <button type="button" className={page.said} aria-label={label} {...props}>
@@ -262,6 +268,7 @@ interface NeverProps {
 
 function Never({ adult, students }: NeverProps) {
   const store = useStore();
+  const takesBack = usePutBack(OF_ADULTS);
   const named = students.filter(({ id }) => adult.never.includes(id));
   const label = sayAdults.neverOf(
     adult.name,
@@ -269,6 +276,7 @@ function Never({ adult, students }: NeverProps) {
   );
   return (
     <Opening
+      takesBack={takesBack}
       label={label}
       button={(props) => (
         <button type="button" className={page.said} aria-label={label} {...props}>

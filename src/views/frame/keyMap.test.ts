@@ -37,7 +37,8 @@ test.each<[KeyName, ReturnType<typeof press>, boolean]>([
 test('of the keys that are heard everywhere on the bench no two are pressed alike', () => {
   const everywhere: readonly KeyName[] = [
     ...(['make', 'earlierTake', 'laterTake', 'undo', 'redo', 'roster', 'rules'] as const),
-    ...(['groups', 'showStage', 'handoff', 'keys', 'roll'] as const),
+    ...(['groups', 'showStage', 'handoff', 'keys', 'roll', 'term', 'activities'] as const),
+    ...(['pin', 'swap', 'gone', 'visit', 'toDrawer'] as const),
   ];
   const presses = everywhere.flatMap((name) => [...KEYS[name].press]);
   expect(new Set(presses).size).toBe(presses.length);

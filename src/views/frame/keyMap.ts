@@ -11,7 +11,7 @@ interface KeyUse {
 /** The lines of the list of keys, in their order. */
 export const KEY_LINES = [
   ...(['make', 'takes', 'look', 'select', 'toRow', 'aside', 'gone', 'selectMore'] as const),
-  ...(['swap', 'pin', 'visit'] as const),
+  ...(['swap', 'pin', 'visit', 'drawer'] as const),
   ...(['neighbour', 'roll', 'rosterRow', 'pair', 'undo', 'steps', 'keys'] as const),
   ...([
     'scenes',
@@ -54,6 +54,7 @@ export const KEYS = {
   swap: key('x', 'swap'),
   pin: key('p', 'pin'),
   visit: key('v', 'visit'),
+  toDrawer: key('d', 'drawer'),
   rowUp: key('Alt+ArrowUp', 'neighbour', 'Alt ↑'),
   rowDown: key('Alt+ArrowDown', 'neighbour', 'Alt ↓'),
   roll: key('a', 'roll'),

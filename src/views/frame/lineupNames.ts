@@ -2,12 +2,7 @@ import { say } from '@/messages';
 
 /** A name for a new lineup: today's date, with a number where that is taken. */
 export function freshLineupName(taken: readonly string[], today: Date = new Date()): string {
-  const format = new Intl.DateTimeFormat(say.language, {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-  });
-  const base = format.format(today);
+  const base = say.frame.freshLineup(today);
   let name = base;
   for (let number = 2; taken.includes(name); number++) name = `${base} (${number})`;
   return name;

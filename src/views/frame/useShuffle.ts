@@ -116,11 +116,12 @@ export function useShuffle(bench: Bench, onMade: Offered = atOnce) {
     }
     onMade(groups, () => {
       // Where some rows were left as they were, not all of it was made by this sentence.
-      const whole = (scope?.rows ?? null) === null;
+      const rows = scope?.rows ?? null;
+      const whole = rows === null;
       const by = whole ? sentenceKey(of.lineup.recipe) : (of.take?.madeBy ?? null);
       addTake(store, of.lineup.id, seed, groups, by);
       const gone = whole ? addedAndGone(of.take, groups) : [];
-      const told = sayGroups.made(groups.length);
+      const told = whole ? sayGroups.made(groups.length) : sayGroups.remade(rows.length);
       if (gone.length > 0) inform(`${told} ${sayGroups.addedGone(gone)}`);
       else announce(told);
       onKept(groups, true);

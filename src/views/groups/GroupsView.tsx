@@ -31,6 +31,7 @@ import { Worked } from './make/Worked';
 import { RecipeSentence } from './recipe/RecipeSentence';
 import { ScoreSheet } from './sheet/ScoreSheet';
 import { useGone } from './sheet/useGone';
+import { useEarlyPress } from './sheet/useEarlyPress';
 import { useSheetKeys } from './sheet/useSheetKeys';
 import { useWorkbenchOf } from './workbench/useWorkbenchOf';
 import { WorkbenchProvider } from './workbench/Workbench';
@@ -93,6 +94,7 @@ function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
   const takeOff = useGone(bench, nameOf, guard);
   const { onKeyDown, typed } = useSheetKeys(sheet, selection, takeOff);
   const area = useRef<HTMLDivElement>(null);
+  const early = useEarlyPress(area);
   // One group alone has nobody to exchange with.
   const chosenRows = selection.groups.length > 1 ? selection.groups : [];
   const make = (): void =>
@@ -130,7 +132,7 @@ function LineupBench({ lineup, theClass, students }: LineupBenchProps) {
             {sayGroups.typing(typed)}
           </p>
         )}
-        {made && pointed && <DragLayer area={area} onDrag={setDragged} onOver={setOver} />}
+        {made && pointed && <DragLayer {...{ area, early }} onDrag={setDragged} onOver={setOver} />}
         {made && <TakeStrip />}
       </div>
     </WorkbenchProvider>

@@ -4,13 +4,17 @@ import { RIGHT } from '@/encode/mastery';
 import { sayLadder } from '@/messages/ladder';
 import type { ClassRecord, MasteryRule } from '@/schema/classRecord';
 import { setMasteryRule } from '@/store/actions/skills';
+import type { ActionLabel } from '@/store/history';
 import { useStore } from '@/store/react';
 import { filled } from '../frame/filled';
+import { usePutBack } from '../frame/usePutBack';
 import { Choice } from '../primitives/Choice';
 import { NumberStepper } from '../primitives/NumberStepper';
 import { Opening } from '../primitives/Opening';
 import page from '../frame/SidePage.module.css';
 import styles from './Ladder.module.css';
+
+const OF_RULE: ReadonlySet<ActionLabel> = new Set(['editLadder']);
 
 const MOST_ANSWERS = 50;
 const STARTS: Readonly<Record<MasteryRule['by'], MasteryRule>> = {
@@ -22,6 +26,7 @@ const STARTS: Readonly<Record<MasteryRule['by'], MasteryRule>> = {
 export function Rule({ theClass }: { readonly theClass: ClassRecord }) {
   const store = useStore();
   const { masteryRule: rule } = theClass;
+  const takesBack = usePutBack(OF_RULE);
   const set = (next: MasteryRule): void => setMasteryRule(store, theClass.id, next);
   const number = (
     label: string,
@@ -48,6 +53,7 @@ export function Rule({ theClass }: { readonly theClass: ClassRecord }) {
             <Opening
               key="rule"
               flows
+              takesBack={takesBack}
               label={sayLadder.ruleLabel}
               button={(props) => (
                 <button

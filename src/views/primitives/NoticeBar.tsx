@@ -4,6 +4,7 @@ import Snackbar from '@mui/material/Snackbar';
 import { useSyncExternalStore } from 'react';
 import { Button } from './Button';
 import { MuiRoot } from '../theme/MuiRoot';
+import styles from './NoticeBar.module.css';
 
 export interface Notice {
   readonly text: string;
@@ -30,7 +31,7 @@ interface NoticeBarProps {
   readonly onClose: () => void;
 }
 
-/** One line at the foot of the page; spoken politely, for nothing here is urgent. */
+/** One line at the head of the page; spoken politely, for nothing here is urgent. */
 export function NoticeBar({ notice, open, onClose }: NoticeBarProps) {
   const { text, action } = notice;
   const { listen, now } = action?.stands ?? ALWAYS;
@@ -38,6 +39,8 @@ export function NoticeBar({ notice, open, onClose }: NoticeBarProps) {
   return (
     <MuiRoot>
       <Snackbar
+        className={styles.notice}
+        anchorOrigin={{ vertical: 'top', horizontal: 'left' }}
         open={open}
         autoHideDuration={SHOWN_MS}
         onClose={(_, reason) => {

@@ -1,7 +1,7 @@
 'use client';
 
 import { lazily } from './lazily';
-import { useId, useRef, useState, type ReactNode, type RefObject } from 'react';
+import { useId, useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from 'react';
 
 /** Loaded with the first thing that is opened. */
 const Popover = lazily(() => import('./Popover').then((module) => module.Popover));
@@ -14,20 +14,28 @@ export interface OpeningButton {
   readonly onClick: () => void;
 }
 
+/** What is told of an opening whose changes Escape takes back. */
+export interface TakesBack {
+  readonly opened: () => void;
+  readonly escaped: () => void;
+}
+
 interface OpeningProps {
   readonly label: string;
   readonly button: (props: OpeningButton) => ReactNode;
   /** Whether it is open, where another has to know; else it keeps that itself. */
   readonly open?: boolean;
   readonly onOpen?: (open: boolean) => void;
+  /** Where what is changed in it is done at once: has Escape take it back. */
+  readonly takesBack?: TakesBack;
   /** On a narrow screen what is opened stands in the text. */
   readonly flows?: boolean;
   readonly children: ReactNode;
 }
 
-/** A button and the small thing that it opens beside itself: Escape, or a press elsewhere, closes it. */
+/** A button and the small thing that it opens beside itself: Escape, or a press elsewhere, closes it; Enter too, in it. */
 export function Opening(props: OpeningProps) {
-  const { label, button, open: told, onOpen, flows = false, children } = props;
+  const { label, button, open: told, onOpen, takesBack, flows = false, children } = props;
   const [own, setOwn] = useState(false);
   const open = told ?? own;
   const setOpen = onOpen ?? setOwn;
@@ -36,8 +44,11 @@ export function Opening(props: OpeningProps) {
   return (
     <span
       onKeyDown={(event) => {
-        if (event.key !== 'Escape' || !open) return;
+        if (!open || !(event.key === 'Escape' || isDone(event))) return;
         event.stopPropagation();
+        // Enter would press the button as well, which has the focus by then.
+        event.preventDefault();
+        if (event.key === 'Escape') takesBack?.escaped();
         setOpen(false);
         anchor.current?.focus();
       }}
@@ -46,7 +57,10 @@ export function Opening(props: OpeningProps) {
         ref: anchor,
         'aria-expanded': open,
         'aria-controls': id,
-        onClick: () => setOpen(!open),
+        onClick: () => {
+          if (!open) takesBack?.opened();
+          setOpen(!open);
+        },
       })}
       {open && (
         <Popover {...{ anchor, id, label, flows }} onAway={() => setOpen(false)}>
@@ -54,5 +68,12 @@ export function Opening(props: OpeningProps) {
         </Popover>
       )}
     </span>
+  );
+}
+
+/** Enter in a field that has no other use for it says that what it holds is right. */
+function isDone(event: KeyboardEvent): boolean {
+  return (
+    event.key === 'Enter' && event.target instanceof HTMLInputElement && !event.isDefaultPrevented()
   );
 }

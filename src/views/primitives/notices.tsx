@@ -7,7 +7,7 @@ import type { Notice } from './NoticeBar';
 import { Spoken } from './Spoken';
 
 interface Notices {
-  /** Shows a line at the foot of the page for a while, with at most one thing to do about it. */
+  /** Shows a line at the head of the page for a while, with at most one thing to do about it. */
   readonly notify: (notice: Notice) => void;
   /** Says something to a screen reader only. */
   readonly announce: (text: string) => void;

@@ -1,7 +1,7 @@
 'use client';
 
 import { lazily } from '../primitives/lazily';
-import { useMemo, type ComponentType, type ReactNode } from 'react';
+import { useMemo, useRef, type ComponentType, type ReactNode } from 'react';
 import * as z from 'zod/mini';
 import { mixedBy, outlookOf } from '@/encode/outlook';
 import { daysIn, daysOf } from '@/encode/seriesDays';
@@ -89,10 +89,18 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
   const ahead = useMemo(() => lastAhead(inTerm), [inTerm]);
   const planner = usePlanner({ theClass, lineup, bench, inTerm, ahead });
   const { work } = planner;
+  const before = useRef(kept);
+  const takesBack = {
+    opened: (): void => {
+      before.current = kept;
+    },
+    escaped: (): void => keep(before.current),
+  };
   const part = (key: string, text: string, label: string, fields: ReactNode): ReactNode => (
     <Opening
       key={key}
       flows
+      takesBack={takesBack}
       label={label}
       button={(props) => (
         <button type="button" className={styles.part} aria-label={`${label}: ${text}`} {...props}>

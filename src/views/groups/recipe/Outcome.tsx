@@ -1,7 +1,9 @@
 'use client';
 
+import { Fragment } from 'react';
+import type { Bench } from '@/encode/bench';
 import { valueCount } from '@/encode/dealing';
-import type { SizeCount } from '@/encode/sizing';
+import { leavesOneAlone, sizingsWithoutLone, type SizeCount } from '@/encode/sizing';
 import { sayRecipe } from '@/messages/recipe';
 import type { SizingChoice } from '@/schema/recipe';
 import { changeRecipe } from '@/store/actions/lineups';
@@ -14,7 +16,7 @@ import styles from './RecipeSentence.module.css';
 export function Outcome() {
   const store = useStore();
   const bench = useWorkbench('bench');
-  const { dealing, sizing } = bench.lineup.recipe;
+  const { dealing } = bench.lineup.recipe;
   const preview = useWorkbench('preview');
   if (dealing.by === 'value') {
     return (
@@ -26,36 +28,51 @@ export function Outcome() {
       <span className={styles.impossible}>{sayRecipe.sizingIssueSentence(preview.issue)}</span>
     );
   }
-  const caution = sizing.by === 'size' ? cautionAbout(preview.counts, sizing) : null;
+  const caution = cautionAbout(bench, preview.counts);
   return (
     <>
       <span className={styles.outcome}>{sayRecipe.gives(preview.counts)}</span>
       {caution && (
         <span className={styles.caution}>
-          {caution}{' '}
-          <Button
-            variant="line"
-            onClick={() => {
-              if (sizing.by !== 'size') return;
-              changeRecipe(store, bench.lineup.id, { sizing: { ...sizing, leftover: 'spread' } });
-            }}
-          >
-            {sayRecipe.spreadInstead}
-          </Button>
+          {caution.text}
+          {caution.instead.map((next) => (
+            <Fragment key={JSON.stringify(next)}>
+              {' '}
+              <Button
+                variant="line"
+                onClick={() => changeRecipe(store, bench.lineup.id, { sizing: next })}
+              >
+                {next.by === 'size'
+                  ? sayRecipe.leftoverInstead[next.leftover]
+                  : sayRecipe.sizing(next)}
+              </Button>
+            </Fragment>
+          ))}
         </span>
       )}
     </>
   );
 }
 
-/** What a teacher would not expect of leftovers: somebody alone, or a group far larger than was asked. */
-function cautionAbout(
-  counts: readonly SizeCount[],
-  sizing: SizingChoice & { by: 'size' },
-): string | null {
-  if (sizing.leftover === 'spread') return null;
-  const sizes = counts.map(({ size }) => size);
-  if (sizes.length > 1 && Math.min(...sizes) === 1) return sayRecipe.oneAlone;
-  const largest = Math.max(...sizes);
-  return largest > sizing.size + 1 ? sayRecipe.farLarger(largest, sizing.size) : null;
+/** What a teacher would not expect of the sizes, and the sizings that avoid it. */
+interface Caution {
+  readonly text: string;
+  readonly instead: readonly SizingChoice[];
+}
+
+/** Somebody alone, or a group far larger than was asked. */
+function cautionAbout(bench: Bench, counts: readonly SizeCount[]): Caution | null {
+  const { sizing } = bench.lineup.recipe;
+  // Sizes that were written down one by one are meant.
+  if (sizing.by !== 'sizes' && leavesOneAlone(counts)) {
+    return { text: sayRecipe.oneAlone, instead: sizingsWithoutLone(bench) };
+  }
+  if (sizing.by !== 'size') return null;
+  const largest = Math.max(...counts.map(({ size }) => size));
+  return largest > sizing.size + 1
+    ? {
+        text: sayRecipe.farLarger(largest, sizing.size),
+        instead: [{ ...sizing, leftover: 'spread' }],
+      }
+    : null;
 }

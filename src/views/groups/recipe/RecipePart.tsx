@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { Opening } from '../../primitives/Opening';
+import { Opening, type TakesBack } from '../../primitives/Opening';
 import styles from './RecipeSentence.module.css';
 
 interface RecipePartProps {
@@ -9,19 +9,22 @@ interface RecipePartProps {
   readonly label: string;
   readonly open: boolean;
   readonly onOpen: (open: boolean) => void;
+  readonly takesBack: TakesBack;
   /** A part that is only an offer, not yet part of the recipe. */
   readonly pale?: boolean;
   readonly children: ReactNode;
 }
 
 /** An underlined part of the sentence; pressing it opens its editor beside it. */
-export function RecipePart({ text, label, open, onOpen, pale = false, children }: RecipePartProps) {
+export function RecipePart(props: RecipePartProps) {
+  const { text, label, open, onOpen, takesBack, pale = false, children } = props;
   return (
     <Opening
       flows
       label={label}
       open={open}
       onOpen={onOpen}
+      takesBack={takesBack}
       button={(props) => (
         <button
           type="button"

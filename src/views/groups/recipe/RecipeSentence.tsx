@@ -6,10 +6,12 @@ import { Fragment, useState, type ReactNode } from 'react';
 import type { Bench } from '@/encode/bench';
 import { sayRecipe } from '@/messages/recipe';
 import { lineupsOf } from '@/store/queries';
+import type { ActionLabel } from '@/store/history';
 import { useQuery } from '@/store/react';
 import type { Balance, Recipe } from '@/schema/recipe';
 import { LEAD } from '@/schema/take';
 import { filled } from '../../frame/filled';
+import { usePutBack } from '../../frame/usePutBack';
 import { Outcome } from './Outcome';
 import { balanceWords, dealingWords, whoWords, type PartKey } from './parts';
 import { RecipePart } from './RecipePart';
@@ -19,6 +21,9 @@ import { useWorkbench } from '../workbench/Workbench';
 /** Loaded with the first part that is opened. */
 const RecipeEditor = lazily(() => import('./RecipeEditor').then((module) => module.RecipeEditor));
 const AlsoMenu = lazily(() => import('./AlsoMenu').then((module) => module.AlsoMenu));
+
+/** What the parts of the sentence do at once. */
+const OF_EDITORS: ReadonlySet<ActionLabel> = new Set(['changeRecipe', 'nameGroups', 'giveRoles']);
 
 interface RecipeSentenceProps {
   readonly dealtCount: number;
@@ -34,6 +39,7 @@ interface Open {
 export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
   const bench = useWorkbench('bench');
   const [open, setOpen] = useState<Open | null>(null);
+  const takesBack = usePutBack(OF_EDITORS);
   const { lineup, theClass, rules } = bench;
   const lineups = useQuery(lineupsOf, theClass.id);
   const { recipe } = lineup;
@@ -46,6 +52,7 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
       label={label}
       open={open?.at === at}
       onOpen={(next) => setOpen(next ? { at, part: key } : null)}
+      takesBack={takesBack}
     >
       <RecipeEditor part={key} dealtCount={dealtCount} />
     </RecipePart>
@@ -96,6 +103,7 @@ export function RecipeSentence({ dealtCount }: RecipeSentenceProps) {
         pale
         open={open?.at === 'also'}
         onOpen={(next) => setOpen(next ? { at: 'also', part: null } : null)}
+        takesBack={takesBack}
       >
         {open?.part ? (
           <RecipeEditor part={open.part} dealtCount={dealtCount} />

@@ -29,6 +29,8 @@ export const ASIDE_TARGET = 'aside';
 interface DragLayerProps {
   /** Where tiles (`data-student`) and rows (`data-row`) stand. */
   readonly area: RefObject<HTMLElement | null>;
+  /** A press from before this layer was there, which it takes up. */
+  readonly early: RefObject<Event | null>;
   readonly onDrag: (ids: readonly StudentId[]) => void;
   readonly onOver: (row: string | null) => void;
 }
@@ -37,7 +39,7 @@ interface DragLayerProps {
  * Dragging tiles to other rows or aside, over a sheet that knows nothing of it: tiles and rows are found by their
  * attributes once they are pressed, so that a large sheet costs nothing. The keyboard has its own way (useSheetKeys).
  */
-export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
+export function DragLayer({ area, early, onDrag, onOver }: DragLayerProps) {
   const selection = useWorkbench('selection');
   const nameOf = useWorkbench('nameOf');
   const sheet = useWorkbench('sheet');
@@ -63,6 +65,7 @@ export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
           : null;
       if (tile) setPressed({ id: StudentId.parse(tile.dataset.student), tile, event });
     };
+    if (early.current) press(early.current);
     element.addEventListener('mousedown', press);
     element.addEventListener('touchstart', press, { passive: true });
     return () => {
@@ -70,7 +73,7 @@ export function DragLayer({ area, onDrag, onOver }: DragLayerProps) {
       element.removeEventListener('mousedown', press);
       element.removeEventListener('touchstart', press);
     };
-  }, [area]);
+  }, [area, early]);
   /** Says what lies under the hand, and what dropping there would do where that is known. */
   const tell = (over: Target | null): void => {
     const [one] = lifted;

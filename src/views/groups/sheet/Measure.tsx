@@ -22,7 +22,7 @@ export function Measure({ column: key, row, theClass, insight }: MeasureProps) {
   if (!insight) return <div className={styles.measure} />;
   if (key === PARTNERS) {
     const { groups, figure } = insight.partners();
-    // What nobody can avoid is no trouble.
+    // Bold where fewer are not ruled out; never red, for what may be nobody's to avoid is no trouble.
     return <Partners met={groups[row]} avoidable={figure.cost > figure.bestPossible} />;
   }
   if (key === WISHES) {
