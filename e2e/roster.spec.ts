@@ -320,6 +320,10 @@ test('columns of the same headings hold other things in the next class, and none
     .getByRole('textbox', { name: /One student a line/ })
     .fill('Name,Score\nDee Hill,good\nEli West,fair\nFay Dale,good');
   await expect(page.getByLabel('What Score holds')).toHaveValue('level');
+  // However wide the table is, the page fits a phone.
+  await page.setViewportSize({ width: 390, height: 844 });
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+  expect(over).toBe(0);
   await page.getByRole('button', { name: /^Add 3 students/ }).click();
   await expect(page.getByRole('row', { name: /Eli West/ })).toContainText('fair');
 });

@@ -508,8 +508,10 @@ test('a lineup in use asks whom a change would part from whom; a new lineup leav
   expect(await rows(page)).toEqual(before);
   await tile(page, 'Rafael').focus();
   await page.keyboard.press('3');
-  await ask.getByRole('button', { name: 'Do it all the same' }).click();
+  await ask.getByRole('button', { name: 'Do it all the same' }).press('Enter');
   await expect(rowOf(page, /^Rafael/)).toHaveAttribute('data-row', '2');
+  // The focus is on whoever was moved, where they are now.
+  await expect(tile(page, 'Rafael')).toBeFocused();
   await chooser.click();
   await page.getByRole('menuitem', { name: 'New lineup from this one' }).click();
   await page.keyboard.press('Enter');

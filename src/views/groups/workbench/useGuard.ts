@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
+import { flushSync } from 'react-dom';
 import type { LineupRecord } from '@/schema/lineup';
 import type { StudentId } from '@/schema/ids';
 import type { TakeRecord } from '@/schema/take';
@@ -39,7 +40,8 @@ export function useGuard(lineup: LineupRecord, take: TakeRecord | undefined) {
     else setPending({ separated, moved, run, of: take?.id ?? '' });
   });
   const confirm = useStable((): void => {
-    setPending(null);
+    // The question is closed first: the focus is back where it was, and what runs can take it along.
+    flushSync(() => setPending(null));
     pending?.run();
   });
   const leave = useStable((): void => setPending(null));
