@@ -1,6 +1,7 @@
 'use client';
 
 import VisibilityOffOutlined from '@mui/icons-material/VisibilityOffOutlined';
+import VisibilityOutlined from '@mui/icons-material/VisibilityOutlined';
 import { say } from '@/messages';
 import { Choice } from '../primitives/Choice';
 import { Opening } from '../primitives/Opening';
@@ -24,7 +25,8 @@ export function MaskSwitch() {
           title={say.privacy.title}
           {...props}
         >
-          <VisibilityOffOutlined />
+          {/* The eye shows what is, not what a press would do. */}
+          {mask === 'names' ? <VisibilityOutlined /> : <VisibilityOffOutlined />}
           {mask !== 'names' && <span>{say.privacy.on[mask]}</span>}
         </button>
       )}
