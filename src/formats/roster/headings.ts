@@ -26,7 +26,9 @@ type Part =
 
 /** Words of headings in English, Spanish, French, German, Portuguese, Italian and Dutch, as `plainWords` writes them. */
 const PARTS: Readonly<Record<Part, readonly string[]>> = {
-  given: words('first|given|christian|pila|primer nombre|primeiro nome|nome proprio|primo nome'),
+  given: words(
+    'first|given|christian|cyntaf|izena|pila|primer nombre|primeiro nome|nome proprio|primo nome',
+  ),
   givenAlone: words(`
   firstname|givenname|forename|forenames|nombres|prenom|prenoms|vorname|vornamen|vor|voornaam|
   voornamen`),
@@ -34,7 +36,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   last|family|second name|nom de famille|nom de naissance|ultimo nome|nome de familia|paterno|materno`),
   familyAlone: words(`
   lastname|familyname|surname|surnames|apellido|apellidos|nachname|nachnamen|familienname|
-  familiennamen|zuname|nach|cognome|cognomi|achternaam|familienaam|sobrenome|sobrenomes|apelido|
+  familiennamen|zuname|nach|cyfenw|abizena|abizenak|cognom|cognoms|cognome|cognomi|achternaam|familienaam|sobrenome|sobrenomes|apelido|
   apelidos`),
   between: words('tussenvoegsel|tussenvoegsels|voorvoegsel|voorvoegsels|namensvorsatz|prefix'),
   preferred: words(`
@@ -42,7 +44,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   elegido|apodo|surnom|usuel|usage|prefere|rufname|spitzname|bevorzugter|gewunschter|roepnaam|
   bijnaam|soprannome|alcunha|preferito`),
   name: words(`
-  name|names|fullname|nombre|nom|noms|nome|nomi|nomes|naam|namen|anzeigename|nominativo`),
+  name|names|fullname|enw|enwau|nombre|nom|noms|nome|nomi|nomes|naam|namen|anzeigename|nominativo`),
   person: words(`
   student|students|pupil|pupils|learner|learners|participant|participants|child|children|
   classmate|classmates|alumno|alumna|alumnos|alumnas|alumnado|estudiante|estudiantes|
@@ -67,7 +69,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   section|sections|period|class|classes|group|homeroom|home room|form|tutor group|lab|block|stream|
   seccion|grupo|clase|turno|paralelo|periodo|classe|groupe|division|periode|td|klasse|gruppe|kurs|
   abschnitt|lerngruppe|sektion|stammgruppe|zug|turma|sezione|secao|gruppo|klas|groep|team|equipo|
-  equipe|squadra|stamgroep`),
+  equipe|squadra|stamgroep|grup|dosbarth|taldea`),
   role: words(
     'role|roles|user type|rol|rolle|funktion|funcion|fonction|ruolo|funcao|papel|functie',
   ),

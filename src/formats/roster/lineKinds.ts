@@ -100,6 +100,16 @@ const SECTION_LINE = new RegExp(
 /** "Red house", "Blue team": a name before a small word for a group. */
 const NAMED_GROUP =
   /^\p{Lu}\p{L}+ (?:house|team|group|crew|squad|boat|table|bench|session|shift|gruppe|haus|equipo|grupo|mesa|casa|equipe|équipe|groupe|maison|squadra|gruppo|turma|groep|huis)$/u;
+/** "House: Otter": a word for a group before its name. */
+const TOLD_GROUP =
+  /^(?:house|haus|maison|casa|team|group|crew|squad|boat|gruppe|grupo|equipo|groupe|équipe|equipe|gruppo|squadra|groep|huis)(?: name)?\s*:\s*(\p{Lu}[\p{L}\d'’-]*(?: [\p{L}\d'’-]+){0,2})$/iu;
+/** "Waiting list": where those below it stand in a course. */
+const PLACES_IN = new Set(
+  words(`
+  enrolled|registered|waitlist|wait list|waiting list|waitlisted|auditing|auditors|reserve list|
+  angemeldet|warteliste|nachruckliste|inscritos|inscritas|lista de espera|inscrits|
+  liste d attente|iscritti|lista d attesa|ingeschreven|wachtlijst|matriculados`),
+);
 const COUNTED = new RegExp(`[\\s,;:–—-]*\\(?\\b\\d+ ?${PEOPLE}\\)?$`, 'i');
 
 /** The name of a class or group that a line heads ("Class 7B", "7B", "Otters:"); null where it heads none. */
@@ -111,7 +121,9 @@ export function sectionHeading(line: string): string | null {
   if (SECTION_LINE.test(plainWords(bare))) return bare;
   const unremarked = bare.replace(/\s*\([^()]*\)$/, '');
   if (unremarked !== bare && SECTION_LINE.test(plainWords(unremarked))) return unremarked;
-  if (NAMED_GROUP.test(bare)) return bare;
+  if (NAMED_GROUP.test(bare) || PLACES_IN.has(plainWords(bare))) return bare;
+  const told = TOLD_GROUP.exec(bare)?.[1];
+  if (told !== undefined) return told;
   // "Period 3 - Biology" says what the part is about as well.
   if (SECTION_LINE.test(plainWords(head)) && !/[,;]/.test(tail) && tail.split(' ').length <= 4)
     return bare;
@@ -177,7 +189,7 @@ export function isClosing(line: string): boolean {
 }
 
 const STAFF_LINE =
-  /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff|advis[eo]rs?|supervisors?|counsell?ors?)|(?:klassen|fach)?lehr(?:er|erin|kraft)|dozent(?:in)?|profesor(?:a|es)?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor)\s*[:–—]\s*(\S.*)$/i;
+  /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff|advis[eo]rs?|supervisors?|counsell?ors?)|(?:klassen|fach)?lehr(?:er|erin|kraft)|dozent(?:in)?|profesor(?:a|es)?(?: (?:jefe|guía|tutora?))?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?(?: principale?)?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor|klassenleitung|coordinador(?:a)?|coordinatore)\s*[:–—]\s*(\S.*)$/i;
 
 const STAFF_WORD =
   '(?:(?:class |course |form |head |lead |teaching |classroom |subject )?(?:teacher|instructor|tutor|lecturer|coach|assistant|aide)|ta|klassenlehrer(?:in)?|lehrer(?:in)?|lehrkraft|dozent(?:in)?|profesor(?:a)?|docente|maestr[oa]|enseignante?|insegnante|leraar|docent)';

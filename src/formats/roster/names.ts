@@ -43,6 +43,27 @@ export function splitName(whole: string): NameParts {
   return wordsOf(before, suffix);
 }
 
+const LEADS = words(
+  'surname|surnames|last|family|apellido|apellidos|nachname|familienname|nom|cognome|achternaam|apelido|apelidos|sobrenome|name',
+);
+const FOLLOWS = words(
+  'forename|forenames|first|given|nombre|nombres|vorname|vornamen|prenom|prenoms|nome|voornaam|voornamen|nomes',
+);
+
+/** Whether a heading over whole names says that the family name stands first: "Cognome e nome". */
+export function familyLeads(heading: string): boolean {
+  const all = plainWords(heading).split(' ');
+  const lead = all.findIndex((word) => LEADS.includes(word));
+  return lead >= 0 && all.slice(lead + 1).some((word) => FOLLOWS.includes(word));
+}
+
+/** "De Rossi Anna" as "De Rossi, Anna"; capitals and commas tell by themselves which is which. */
+export function asTold(name: string): string {
+  const all = name.split(' ');
+  if (all.length < 2 || name.includes(',') || all.some(isCapitals)) return name;
+  return `${all.slice(0, -1).join(' ')}, ${all.at(-1) ?? ''}`;
+}
+
 function wordsOf(name: string, suffix: string): NameParts {
   const all = [...name.split(' '), ...(suffix === '' ? [] : [suffix])];
   if (all.length < 2) return { given: name, family: '' };
@@ -158,9 +179,9 @@ export function isTestAccount(name: string): boolean {
 }
 
 const STAFF =
-  /\b(teacher|instructor|ta|assistant|aide|professor|lecturer|tutor|staff|admin|administrator|designer|coach|faculty|co teacher|coteacher|docente|docent|profesor|profesora|maestro|maestra|ayudante|professeur|professeure|enseignant|enseignante|assistante?|lehrer|lehrerin|lehrkraft|klassenlehrer|klassenlehrerin|dozent|dozentin|betreuer|betreuerin|referendar|referendarin|leiter|leiterin|insegnante|professore|professoressa|professora|leraar|mentor|begeleider|owner|organi[sz]er|presenter|host)\b/;
+  /\b(teacher|instructor|ta|assistant|aide|professor|lecturer|tutor|staff|admin|administrator|designer|coach|faculty|co teacher|coteacher|docente|docent|profesor|profesora|maestro|maestra|ayudante|professeur|professeure|enseignant|enseignante|assistante?|lehrer|lehrerin|lehrkraft|klassenlehrer|klassenlehrerin|dozent|dozentin|betreuer|betreuerin|referendar|referendarin|leiter|leiterin|insegnante|professore|professoressa|professora|leraar|mentor|begeleider|owner|organi[sz]er|host)\b/;
 const LEARNER =
-  /\b(student|learner|pupil|member|alumno|alumna|estudiante|eleve|etudiant|etudiante|schuler|schulerin|studierende|studierender|teilnehmer|teilnehmerin|participant|aluno|aluna|estudante|alunno|alunna|studente|studentessa|leerling|cursist|deelnemer|attendee)\b/;
+  /\b(student|learner|pupil|member|alumno|alumna|estudiante|eleve|etudiant|etudiante|schuler|schulerin|studierende|studierender|teilnehmer|teilnehmerin|participant|aluno|aluna|estudante|alunno|alunna|studente|studentessa|leerling|cursist|deelnemer|attendee|presenter)\b/;
 
 /** What a cell of the role column says somebody is. */
 export function roleOfPerson(cell: string): 'student' | 'staff' | 'other' {

@@ -20,6 +20,8 @@ import {
   splitName,
   withoutRemark,
   isSuffix,
+  asTold,
+  familyLeads,
 } from './names';
 import { nameAndAddress } from './shapes/names';
 import { cleanText, holdsInvisible, isMissing, isMissingName, plainWords } from './text';
@@ -94,6 +96,8 @@ class RowReader implements People {
   /** Where a group is told in its first row alone: the group told last; null where each row tells its own. */
   private toldLast: string | null = null;
   private readonly toldOnce: boolean;
+  /** Whether the heading over whole names says that family names stand first. */
+  private readonly familyLeads: boolean;
 
   constructor(
     table: Table,
@@ -125,6 +129,8 @@ class RowReader implements People {
         ? wholeOf(this.heading[column] ?? name, cellsIn(column), this.decimals[column] ?? '.')
         : 0,
     );
+    const [whole] = this.columnsOf.get('fullName') ?? [];
+    this.familyLeads = whole !== undefined && familyLeads(this.heading[whole] ?? '');
     this.parts = partHeadings(table.rows);
     this.overTitle = linesOverTitle(table.rows, reading.headingRow);
     this.figures = figureRows(table.rows, reading.headingRow);
@@ -240,7 +246,13 @@ class RowReader implements People {
     const label = filled[0] ?? '';
     if (filled.every(isRule) && (person.shown === '' || this.isList || label.length > 1))
       return 'rule';
-    if (this.isHeadingAgain(row, this.persons.length === 0)) return 'heading';
+    if (
+      this.isHeadingAgain(
+        row,
+        this.persons.every(({ staff }) => staff),
+      )
+    )
+      return 'heading';
     if (this.titles.size > 0 && this.titles.has(titleKey(row))) return 'title';
     if (isPointsLabel(label) || isPointsLabel(person.shown)) return 'points';
     if (filled.length > 1 && filled.every((cell) => isTotal(cell))) return 'total';
@@ -320,7 +332,8 @@ class RowReader implements People {
     const [full = '', beside = ''] = /\S@\S/.test(whole) ? nameAndAddress(whole) : [whole];
     const address = addressIn(emailCell || beside);
     const fullCell = withoutRemark(unquoted(full).replace(/[*†‡]+$/, ''));
-    const { plain: fullName, remark: said } = fullCell;
+    const { plain, remark: said } = fullCell;
+    const fullName = this.familyLeads ? asTold(plain) : plain;
     // "Amira Haddad (7B)", "Bram Visser (Group 2)" tells the class of somebody, and is no part of the name.
     const inClass = said.endsWith(':') ? '' : (sectionHeading(said) ?? '');
     const remark = inClass === '' ? said : '';

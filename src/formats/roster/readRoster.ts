@@ -1,7 +1,7 @@
 import { unaccounted } from './account';
 import { partNames } from '../archiveIn';
 import { checkPeople } from './check';
-import { asCode, beginsAsCode } from './code';
+import { asCode, beginsAsCode, beginsAsYaml, fromYaml } from './code';
 import { decode, looksBinary, unmixed, type Encoding } from './decode';
 import { hasContent } from './delimited';
 import { withLetters } from './entities';
@@ -148,6 +148,8 @@ function textTables(text: string, shape?: ShapeId): ShapedTables {
     if (code) return jsonTables(code.json, code.called);
     if (tables.ok || /^(\{|\[\s*[[{"\]])/.test(begin)) return tables;
   }
+  const yaml = beginsAsYaml(begin) ? fromYaml(begin) : null;
+  if (yaml) return jsonTables(yaml.json, yaml.called);
   const shaped = bestShape(withLetters(text), shape);
   return shaped ? { ok: true, ...shaped } : { ok: false, error: { code: 'nobody' } };
 }

@@ -38,7 +38,7 @@ export function proposeReading(
       role === 'fullName' && share(cellsOf(column).filter(isFilled), isNumberLike) === 1;
     return numbers ? 'externalId' : role;
   });
-  const byWords = settleRoles(words, known);
+  const byWords = settleRoles(words, twoNames(words, known, cellsOf));
   const roles =
     headingRow < 0 ? rolesByContent(width, below) : completeRoles(byWords, words, cellsOf);
   return {
@@ -51,6 +51,25 @@ export function proposeReading(
       columnName,
     ),
   };
+}
+
+/** Two columns both headed "Name" hold the two parts of it, where the first holds one word each. */
+function twoNames(
+  words: readonly string[],
+  roles: readonly (ColumnRole | null)[],
+  cellsOf: (column: number) => readonly string[],
+): readonly (ColumnRole | null)[] {
+  const [first = -1, second = -1, ...more] = roles.flatMap((role, column) =>
+    role === 'fullName' ? [column] : [],
+  );
+  const alike = plainWords(words[first] ?? '') === plainWords(words[second] ?? '');
+  const filled = cellsOf(first).filter(isFilled);
+  if (second < 0 || more.length > 0 || !alike || roles.includes('familyName')) return roles;
+  if (filled.length === 0 || !filled.every((cell) => /^\p{L}[\p{L}'’-]*$/u.test(cell.trim())))
+    return roles;
+  return roles.map((role, column) =>
+    column === first ? 'givenName' : column === second ? 'familyName' : role,
+  );
 }
 
 /** The words of a heading; over a bare figure (how many points there are) the word above it. */

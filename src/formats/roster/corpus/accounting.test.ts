@@ -85,7 +85,7 @@ function expectAccounted(read: ReadRoster): void {
 }
 
 const lettersOf = (text: string): string =>
-  withLetters(unmixed(text))
+  withLetters(unmixed(text.normalize('NFC')))
     .normalize('NFKC')
     .replace(/[^\p{L}]+/gu, ' ')
     .toLowerCase();

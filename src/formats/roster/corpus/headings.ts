@@ -394,4 +394,58 @@ export const headings: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     leftOut: ['Recipient'],
   },
+  {
+    name: 'a heading over whole names that says that family names stand first',
+    given: lines('Cognome e nome;Voto', "D'Angelo Luca;7", 'De Rossi Anna;8', 'BIANCHI Marco;6'),
+    students: ["Luca D'Angelo", 'Anna De Rossi', 'BIANCHI Marco'],
+    facts: [
+      { givenName: 'Luca', familyName: "D'Angelo" },
+      { givenName: 'Anna', familyName: 'De Rossi' },
+      { givenName: 'Marco', familyName: 'BIANCHI' },
+    ],
+  },
+  {
+    name: 'two columns both headed Name',
+    given: lines('Name,Name,Class', 'Amira,Haddad,7B', 'Bram,de Wit,7B', 'Chipo,Dube,7B'),
+    students: ['Amira Haddad', 'Bram de Wit', 'Chipo Dube'],
+    facts: [{ givenName: 'Amira', familyName: 'Haddad', section: '7B' }],
+  },
+  {
+    name: 'who teaches the class above a heading whose columns nothing parts',
+    given: lines(
+      'Liste des élèves - 6e A',
+      'Professeur principal : M. Petit',
+      '',
+      'NOM Prénom Né(e) le',
+      'DUBOIS Maëlle 12/03/2014',
+      'LEFEVRE Noé 01/05/2014',
+      '',
+      'Effectif : 2',
+    ),
+    students: ['DUBOIS Maëlle', 'LEFEVRE Noé'],
+    staff: ['M. Petit'],
+  },
+  {
+    name: 'who was in a meeting, some of whom shared their screen',
+    given: lines(
+      'Name,First join,Duration,Email,Role',
+      'Ingrid Aas,9:00,1h,ingrid@example.org,Organizer',
+      'Amira Haddad,9:01,59m,amira@example.org,Presenter',
+      'Bram Visser,9:02,56m,bram@example.org,Attendee',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    staff: ['Ingrid Aas'],
+  },
+  {
+    name: 'headings in Welsh',
+    given: lines('Enw cyntaf,Cyfenw,Dosbarth', 'Iolo,Wynne,7B', 'Nia,Parry,7B'),
+    students: ['Iolo Wynne', 'Nia Parry'],
+    facts: [{ givenName: 'Iolo', familyName: 'Wynne', section: '7B' }],
+  },
+  {
+    name: 'headings in Catalan',
+    given: lines('Nom i cognoms;Grup', 'Anna Puig Serra;A', 'Jordi Mas Roca;B'),
+    students: ['Anna Puig Serra', 'Jordi Mas Roca'],
+    facts: [{ section: 'A' }, { section: 'B' }],
+  },
 ];

@@ -11,6 +11,7 @@ import {
   headed,
   headedBlocks,
   joinBroken,
+  joinedAddresses,
   joinedFacts,
   marginHeads,
   shoutedHeads,
@@ -92,7 +93,7 @@ export function namesTable(text: string): Table {
   const given = text
     .split(/\r\n|\r|\n/)
     .map((one, index): Line => ({ line: index + 1, text: one }));
-  const facts = joinedFacts(given);
+  const facts = joinedFacts(joinedAddresses(given));
   const plain = withoutLetters(facts.lines);
   const away = withAway(shoutedHeads(marginHeads(countedHeads(plain.lines.map(withHours)))));
   const said = withoutSentence(away.lines);
@@ -348,7 +349,14 @@ function holdSeveral(all: readonly string[]): boolean {
     .filter((parts) => parts.length > 1 && parts.every((part) => looksLikeName(part)));
   // Under names of groups, lines of several names are their members.
   const sections = all.filter((line) => kindOfLine(line)?.kind === 'section').length;
-  if (sections > 1 && parted.length > 0 && parted.length + sections === all.length) return true;
+  const under = all.length - sections;
+  if (sections > 1 && parted.length > 0 && parted.length === under) return true;
+  // One of the groups may have a single member, where each has one line.
+  const single = all.filter(
+    (line) => kindOfLine(line) === null && looksLikeName(line) && !line.includes(','),
+  ).length;
+  if (sections > 1 && parted.length > 0 && under === sections && parted.length + single === under)
+    return true;
   const long = parted.filter(
     (parts) => parts.length >= 3 && !parts.some((part) => SUFFIX.test(part)),
   );
@@ -361,17 +369,15 @@ function holdSeveral(all: readonly string[]): boolean {
 /** What stands between two people on a line. */
 const BETWEEN_TWO = /\s+(?:and|&|und|y|et|e|en|\+|vs\.?|versus)\s+|\s*(?:\/|↔|⇔|⇄|<->|<=>)\s*/u;
 
-/** Whether each line names two people by their whole names, with "and" between them. */
+/** Whether each line names two people by their whole names, with "and" between them; one may be left over. */
 function arePairs(all: readonly string[]): boolean {
-  return (
-    all.length > 1 &&
-    all.every((line) => {
-      const parts = cleanEnd(line.replace(BULLET, '')).split(BETWEEN_TWO);
-      return (
-        parts.length === 2 && parts.every((part) => looksLikeName(part) && /\S\s+\S/.test(part))
-      );
-    })
+  const parts = all.map((line) => cleanEnd(line.replace(BULLET, '')).split(BETWEEN_TWO));
+  const whole = parts.every((some) =>
+    some.every((part) => looksLikeName(part) && /\S\s+\S/.test(part)),
   );
+  const pairs = parts.filter(({ length }) => length === 2).length;
+  const alone = parts.filter(({ length }) => length === 1).length;
+  return whole && pairs > 1 && alone <= 1 && pairs + alone === all.length;
 }
 
 /** "Amira / Bram / Chipo" on each line: three people and more, parted by a stroke. */

@@ -1,5 +1,5 @@
 import { kindOfLine } from '../lineKinds';
-import { looksLikeWholeName } from '../names';
+import { looksLikeName, looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
 import type { Line } from './asides';
@@ -152,6 +152,25 @@ const GROUP_FACT =
   /^\s*(?:team|group|crew|table|gruppe|grupo|equipo|groupe|équipe|equipe|gruppo|squadra|groep)(?: name)?\s*:\s*(\S.*?)\s*$/iu;
 const MEMBERS_FACT =
   /^\s*(?:members?|students?|pupils?|names?|mitglieder|miembros|integrantes|alumnos|membres|élèves|membri|membros|alunos|leden)\s*:\s*(\S.*)$/iu;
+
+/** Names, and below them as many addresses: each with its own, "Amira Haddad <amira@example.org>". */
+export function joinedAddresses(all: readonly Line[]): readonly Line[] {
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const half = filled.length / 2;
+  const fits =
+    half >= 2 &&
+    Number.isInteger(half) &&
+    filled.every(({ text }, at) =>
+      at < half
+        ? !text.includes('@') && looksLikeName(text.trim())
+        : /^\s*[^\s@<>,;]+@[^\s@<>,;]+\s*$/.test(text),
+    );
+  if (!fits) return all;
+  return filled.slice(0, half).map((one, at) => ({
+    ...one,
+    text: `${one.text.trim()} <${filled[half + at]?.text.trim() ?? ''}>`,
+  }));
+}
 
 /** "Team: Otters" over "Members: Amira, Bram", as one line "Otters: Amira, Bram". */
 export function joinedFacts(all: readonly Line[]): Tidied {
