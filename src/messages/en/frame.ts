@@ -79,7 +79,8 @@ export const frame = {
   changeAfterAll: 'Change it after all',
   /** Parts of a class, as they stand in what another window did. */
   otherWindowPart: {
-    groupsOf: (lineup: string) => `the groups of ${lineup}`,
+    groups: (lineup: string) => `the groups of ${lineup}`,
+    lineup: (lineup: string) => `the lineup ${lineup}`,
     roster: 'the class list',
     rules: 'the quiet rules',
     term: 'what is planned',

@@ -78,7 +78,8 @@ export const frame = {
   putBack: 'Ha quedado como estaba.',
   changeAfterAll: 'Cambiarlo de todos modos',
   otherWindowPart: {
-    groupsOf: (lineup: string) => `los grupos de ${lineup}`,
+    groups: (lineup: string) => `los grupos de ${lineup}`,
+    lineup: (lineup: string) => `el reparto ${lineup}`,
     roster: 'la lista de la clase',
     rules: 'las reglas discretas',
     term: 'lo que está planeado',

@@ -1,5 +1,6 @@
 import { idsOf, take, testBench } from '@/encode/testBench';
 import { ClassId } from '@/schema/ids';
+import { setLineupState } from '@/store/actions/lineups';
 import { addRule } from '@/store/actions/rules';
 import { addStudent } from '@/store/actions/students';
 import { moveStudents } from '@/store/actions/takes';
@@ -23,6 +24,8 @@ test('what another window changed is told by its part, each once, and only of th
   expect(told(() => addRule(store, theClass.id, 'apart', idsOf('Ana Bo')))).toEqual([
     [{ part: 'rules' }],
   ]);
+  const state = () => setLineupState(store, lineup.id, 'inUse', '2026-11-26');
+  expect(told(state)).toEqual([[{ part: 'lineup', lineup: lineup.name }]]);
   const both = (): void => {
     store.history.act('addStudents', ({ put }) => {
       put({ ...lineup, takeId: dealt.id, name: 'Week 9' });

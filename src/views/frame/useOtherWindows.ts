@@ -58,8 +58,9 @@ export function useOtherWindows(classId: ClassId): void {
       }
       if (harmed.length > 0) return;
       for (const one of changedParts(store.records, diff, classId)) {
-        const { groupsOf, ...plain } = say.frame.otherWindowPart;
-        parts.add(one.part === 'groups' ? groupsOf(one.lineup) : plain[one.part]);
+        const { groups, lineup, ...plain } = say.frame.otherWindowPart;
+        if (one.part === 'groups') parts.add(groups(one.lineup));
+        else parts.add(one.part === 'lineup' ? lineup(one.lineup) : plain[one.part]);
       }
       if (parts.size > 0) gather();
     });

@@ -67,7 +67,8 @@ function cautionAbout(bench: Bench, counts: readonly SizeCount[]): Caution | nul
   if (sizing.by !== 'sizes' && leavesOneAlone(counts)) {
     return { text: sayRecipe.oneAlone, instead: sizingsWithoutLone(bench) };
   }
-  if (sizing.by !== 'size') return null;
+  // Spread out, they are as near to the size as they can be.
+  if (sizing.by !== 'size' || sizing.leftover === 'spread') return null;
   const largest = Math.max(...counts.map(({ size }) => size));
   return largest > sizing.size + 1
     ? {
