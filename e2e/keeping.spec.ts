@@ -89,6 +89,25 @@ test('classes and lineups are made, renamed and deleted, and a deletion is undon
   await expect(page.locator('[data-row]')).toHaveCount(5);
 });
 
+test('a step in another class is named, and taken back only where that is asked for', async ({
+  page,
+}) => {
+  await openDemo(page, `${CREW}/roster`);
+  await page.getByRole('switch', { name: /^Amira Haddad/ }).click();
+  await expect(page.getByText('28 students, 27 here today')).toBeVisible();
+  await page.getByRole('link', { name: 'All classes' }).click();
+  await page.getByRole('link', { name: /Estuary Lab/ }).click();
+  await expect(page.getByText('Nothing has been dealt yet.')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  const told = page.getByText(
+    /^Nothing to undo here\. The last step was in River Survey, Thursday/,
+  );
+  await expect(told).toBeVisible();
+  await page.getByRole('button', { name: 'Undo it there' }).click();
+  await page.goto(`${CREW}/roster`);
+  await expect(page.getByText('28 students, all here today')).toBeVisible();
+});
+
 test('two tabs of one class stay in step', async ({ page, context }) => {
   await openDemo(page, `${CREW}/groups`);
   const other = await context.newPage();

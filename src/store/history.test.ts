@@ -44,6 +44,19 @@ test('redo of a class outlives what is done in another, and ends with what is do
   expect(history.redo(lab)).toBeNull();
 });
 
+test('a step elsewhere is known by its place, and is left alone until it is asked for', () => {
+  const { store, history, crew, lab, bo, note } = twoClasses();
+  editStudent(store, bo, { note: 'second' });
+  expect(history.next('undo')).toEqual({ label: 'editStudent', places: [lab] });
+  expect(history.next('redo')).toBeNull();
+  history.undo(lab);
+  expect(note(bo)).toBe('');
+  expect(history.next('redo')).toEqual({ label: 'editStudent', places: [lab] });
+  expect(history.redo(crew)).toBeNull();
+  deleteClass(store, crew);
+  expect(history.next('undo')).toEqual({ label: 'deleteClass', places: [SHELF] });
+});
+
 test('Escape takes back what an editor did since it was opened: steps of its kinds, and none before another', () => {
   const { history, ana, bo, store, note } = twoClasses();
   const edits = new Set(['editStudent'] as const);

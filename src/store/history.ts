@@ -230,6 +230,12 @@ export class History {
     return this.undone.findLast((mark) => isOf(mark, place))?.label ?? null;
   }
 
+  /** The step that undo, or redo, would take of all places, and the places it is about; null where there is none. */
+  next(way: 'undo' | 'redo'): { readonly label: ActionLabel; readonly places: Place[] } | null {
+    const mark = (way === 'undo' ? this.done : this.undone).at(-1);
+    return mark ? { label: mark.label, places: [...placesOf(mark)] } : null;
+  }
+
   private tell(changes: MarkChanges): void {
     this.listeners.forEach((listener) => listener(changes));
   }

@@ -74,6 +74,14 @@ export const undoing = {
   redo: (action: string | null) => (action ? `Redo: ${action} (Ctrl Y)` : 'Redo (Ctrl Y)'),
   undone: (action: string) => `Undone: ${action}.`,
   redone: (action: string) => `Done again: ${action}.`,
+  elsewhere: {
+    undo: (action: string, where: string) =>
+      `Nothing to undo here. The last step was in ${where}: ${action}.`,
+    redo: (action: string, where: string) =>
+      `Nothing to redo here. The last step undone was in ${where}: ${action}.`,
+  },
+  there: { undo: 'Undo it there', redo: 'Redo it there' },
+  allClasses: 'the list of classes',
   nothingToUndo: 'There is nothing to undo.',
   nothingToRedo: 'There is nothing to redo.',
 };

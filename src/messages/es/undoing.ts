@@ -74,6 +74,14 @@ export const undoing = {
   redo: (action: string | null) => (action ? `Rehacer: ${action} (Ctrl Y)` : 'Rehacer (Ctrl Y)'),
   undone: (action: string) => `Deshecho: ${action}.`,
   redone: (action: string) => `Rehecho: ${action}.`,
+  elsewhere: {
+    undo: (action: string, where: string) =>
+      `Aquí no hay nada que deshacer. El último paso fue en ${where}: ${action}.`,
+    redo: (action: string, where: string) =>
+      `Aquí no hay nada que rehacer. El último paso deshecho fue en ${where}: ${action}.`,
+  },
+  there: { undo: 'Deshacerlo allí', redo: 'Rehacerlo allí' },
+  allClasses: 'la lista de clases',
   nothingToUndo: 'No hay nada que deshacer.',
   nothingToRedo: 'No hay nada que rehacer.',
 };

@@ -14,7 +14,7 @@ import { useKeys } from './useKeys';
 /** Undo and redo as the bar and the keys call them, each spoken. */
 export function useSpokenUndo(place: Place) {
   const { undo, redo, nextUndo, nextRedo } = useUndo(place);
-  const { announce } = useNotices();
+  const { announce, notify } = useNotices();
   const { records, history } = useStore();
   const ask = useAsk();
   /** Runs at once, but for a step that would part students of a lineup in use. */
@@ -31,18 +31,53 @@ export function useSpokenUndo(place: Place) {
       });
     }
   };
-  const back = useStable(() =>
-    guarded(history.diffOfUndo(place), nextUndo, () => {
-      const label = undo();
-      announce(label ? sayUndoing.undone(sayUndoing.actions[label]) : sayUndoing.nothingToUndo);
-    }),
-  );
-  const forth = useStable(() =>
-    guarded(history.diffOfRedo(place), nextRedo, () => {
-      const label = redo();
-      announce(label ? sayUndoing.redone(sayUndoing.actions[label]) : sayUndoing.nothingToRedo);
-    }),
-  );
+  /** Nothing is taken back here: where the last step was elsewhere it is named, and taken where that is asked for. */
+  const offerElsewhere = (way: 'undo' | 'redo'): void => {
+    const next = history.next(way);
+    if (!next) {
+      announce(way === 'undo' ? sayUndoing.nothingToUndo : sayUndoing.nothingToRedo);
+      return;
+    }
+    const { label, places } = next;
+    const theClass = records.all('class').find(({ id }) => places.includes(id));
+    const where = theClass?.name ?? sayUndoing.allClasses;
+    const step = way === 'undo' ? history.diffOfUndo() : history.diffOfRedo();
+    notify({
+      text: sayUndoing.elsewhere[way](sayUndoing.actions[label], where),
+      action: {
+        label: sayUndoing.there[way],
+        run: () =>
+          guarded(step, label, () => {
+            const action = sayUndoing.actions[label];
+            if (way === 'undo') history.undo();
+            else history.redo();
+            announce(way === 'undo' ? sayUndoing.undone(action) : sayUndoing.redone(action));
+          }),
+        stands: {
+          listen: (changed) => history.listen(changed),
+          now: () => history.next(way)?.label === label,
+        },
+      },
+    });
+  };
+  const back = useStable(() => {
+    if (nextUndo === null) offerElsewhere('undo');
+    else {
+      guarded(history.diffOfUndo(place), nextUndo, () => {
+        const label = undo();
+        announce(label ? sayUndoing.undone(sayUndoing.actions[label]) : sayUndoing.nothingToUndo);
+      });
+    }
+  });
+  const forth = useStable(() => {
+    if (nextRedo === null) offerElsewhere('redo');
+    else {
+      guarded(history.diffOfRedo(place), nextRedo, () => {
+        const label = redo();
+        announce(label ? sayUndoing.redone(sayUndoing.actions[label]) : sayUndoing.nothingToRedo);
+      });
+    }
+  });
   return { back, forth, nextUndo, nextRedo };
 }
 
