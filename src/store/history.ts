@@ -231,9 +231,9 @@ export class History {
   }
 
   /** The step that undo, or redo, would take of all places, and the places it is about; null where there is none. */
-  next(way: 'undo' | 'redo'): { readonly label: ActionLabel; readonly places: Place[] } | null {
+  next(way: 'undo' | 'redo'): (Pick<Mark, 'id' | 'label'> & { readonly places: Place[] }) | null {
     const mark = (way === 'undo' ? this.done : this.undone).at(-1);
-    return mark ? { label: mark.label, places: [...placesOf(mark)] } : null;
+    return mark ? { id: mark.id, label: mark.label, places: [...placesOf(mark)] } : null;
   }
 
   private tell(changes: MarkChanges): void {

@@ -38,16 +38,16 @@ export function useSpokenUndo(place: Place) {
       announce(way === 'undo' ? sayUndoing.nothingToUndo : sayUndoing.nothingToRedo);
       return;
     }
-    const { label, places } = next;
+    const { id: step, label, places } = next;
     const theClass = records.all('class').find(({ id }) => places.includes(id));
     const where = theClass?.name ?? sayUndoing.allClasses;
-    const step = way === 'undo' ? history.diffOfUndo() : history.diffOfRedo();
+    const diff = way === 'undo' ? history.diffOfUndo() : history.diffOfRedo();
     notify({
       text: sayUndoing.elsewhere[way](sayUndoing.actions[label], where),
       action: {
         label: sayUndoing.there[way],
         run: () =>
-          guarded(step, label, () => {
+          guarded(diff, label, () => {
             const action = sayUndoing.actions[label];
             if (way === 'undo') history.undo();
             else history.redo();
@@ -55,7 +55,7 @@ export function useSpokenUndo(place: Place) {
           }),
         stands: {
           listen: (changed) => history.listen(changed),
-          now: () => history.next(way)?.label === label,
+          now: () => history.next(way)?.id === step,
         },
       },
     });
