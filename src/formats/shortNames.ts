@@ -110,3 +110,8 @@ export function toldApart(names: readonly string[], apart: readonly string[]): r
     return `${name} (${alone ? own : String(twins.indexOf(i) + 1)})`;
   });
 }
+
+/** A name without the number that told it from a namesake's in its list: "Amira Haddad (2)". */
+export function withoutNumber(name: string): string {
+  return name.replace(/ \(\d+\)$/, '');
+}

@@ -87,7 +87,7 @@ const YAML_LINE = /^(\s*(?:- +)?)([\w -]+?):(?: +(.*?))?\s*$/;
 
 /** Records of plain values as YAML lists them; null for what is more than that. */
 export function fromYaml(text: string): Code | null {
-  const records: Record<string, string | number>[] = [];
+  const records: Record<string, string>[] = [];
   let called = '';
   for (const line of text.split(/\r?\n/)) {
     if (line.trim() === '' || /^(?:---|\.\.\.)\s*$/.test(line)) continue;
@@ -102,9 +102,9 @@ export function fromYaml(text: string): Code | null {
     } else if (record) {
       // One of the two would be lost.
       if (Object.hasOwn(record, key.trim())) return null;
-      const plain = value.replace(/^(["'])(.*)\1$/, '$2');
-      record[key.trim()] = /^-?\d+(?:\.\d+)?$/.test(plain) ? Number(plain) : plain;
-    }
+      // Words, as a cell has them: 0041 is no 41.
+      record[key.trim()] = value.replace(/^(["'])(.*)\1$/, '$2');
+    } else return null;
   }
   return records.length > 1 ? { json: JSON.stringify(records), called } : null;
 }

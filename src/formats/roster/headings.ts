@@ -36,8 +36,8 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   last|family|second name|nom de famille|nom de naissance|ultimo nome|nome de familia|paterno|materno`),
   familyAlone: words(`
   lastname|familyname|surname|surnames|apellido|apellidos|nachname|nachnamen|familienname|
-  familiennamen|zuname|nach|cyfenw|abizena|abizenak|cognom|cognoms|cognome|cognomi|achternaam|familienaam|sobrenome|sobrenomes|apelido|
-  apelidos`),
+  familiennamen|zuname|nach|cyfenw|abizena|abizenak|cognom|cognoms|cognome|cognomi|achternaam|
+  familienaam|sobrenome|sobrenomes|apelido|apelidos`),
   between: words('tussenvoegsel|tussenvoegsels|voorvoegsel|voorvoegsels|namensvorsatz|prefix'),
   preferred: words(`
   preferred|nickname|nick|known as|goes by|goes|chosen|called|call name|preferido|preferida|social|
@@ -155,6 +155,17 @@ function partsOf(heading: string): readonly (Part | typeof UNKNOWN)[] {
     ...parts,
     ...single.map((word) => SINGLE.get(word) ?? SINGLE.get(whole(word)) ?? UNKNOWN),
   ];
+}
+
+/** Whether a heading over whole names says that the family name stands first: "Cognome e nome", "Name, Vorname". */
+export function familyLeads(heading: string): boolean {
+  const parts = plainWords(heading).split(' ').map(partsOf);
+  const at = (...wanted: Part[]): number =>
+    parts.findIndex((some) => some.some((part) => part !== UNKNOWN && wanted.includes(part)));
+  const family = at('family', 'familyAlone');
+  const given = at('given', 'givenAlone');
+  if (family < 0) return at('name') >= 0 && at('givenAlone') > at('name');
+  return given < 0 ? at('name') > family : given > family;
 }
 
 /** "What is your full name?", "Please enter your name here": what a form asks round a heading. */

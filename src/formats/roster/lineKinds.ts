@@ -97,12 +97,13 @@ const SECTION_LABEL =
 const SECTION_LINE = new RegExp(
   `^(?:${SECTION_WORD} ${SECTION_LABEL}(?: ${SECTION_WORD} ${SECTION_LABEL})?|\\d{1,2} ?[a-z]|\\d{1,2} ?(?:st|nd|rd|th|e|a|o|º|ª) ?${SECTION_WORD}(?: [a-z])?|(?:team|crew) [a-z]+|turno (?:de )?(?:manana|tarde|noche|manha|mattina|pomeriggio))$`,
 );
+const GROUP_WORD =
+  '(?:house|team|group|crew|squad|boat|table|bench|session|shift|gruppe|haus|equipo|grupo|mesa|casa|equipe|équipe|groupe|maison|squadra|gruppo|turma|groep|huis)';
 /** "Red house", "Blue team": a name before a small word for a group. */
-const NAMED_GROUP =
-  /^\p{Lu}\p{L}+ (?:house|team|group|crew|squad|boat|table|bench|session|shift|gruppe|haus|equipo|grupo|mesa|casa|equipe|équipe|groupe|maison|squadra|gruppo|turma|groep|huis)$/u;
+const NAMED_GROUP = new RegExp(`^\\p{Lu}\\p{L}+ ${GROUP_WORD}$`, 'u');
 /** "House: Otter": a word for a group before its name. */
-const TOLD_GROUP =
-  /^(?:house|haus|maison|casa|team|group|crew|squad|boat|gruppe|grupo|equipo|groupe|équipe|equipe|gruppo|squadra|groep|huis)(?: name)?\s*:\s*(\p{Lu}[\p{L}\d'’-]*(?: [\p{L}\d'’-]+){0,2})$/iu;
+const TOLD_GROUP = /^(\p{L}+)(?: [Nn]ame)?\s*:\s*(\p{Lu}[\p{L}\d'’-]*(?: [\p{L}\d'’-]+){0,2})$/u;
+const IS_GROUP_WORD = new RegExp(`^${GROUP_WORD}$`, 'iu');
 /** "Waiting list": where those below it stand in a course. */
 const PLACES_IN = new Set(
   words(`
@@ -122,8 +123,8 @@ export function sectionHeading(line: string): string | null {
   const unremarked = bare.replace(/\s*\([^()]*\)$/, '');
   if (unremarked !== bare && SECTION_LINE.test(plainWords(unremarked))) return unremarked;
   if (NAMED_GROUP.test(bare) || PLACES_IN.has(plainWords(bare))) return bare;
-  const told = TOLD_GROUP.exec(bare)?.[1];
-  if (told !== undefined) return told;
+  const [, word = '', told = ''] = TOLD_GROUP.exec(bare) ?? [];
+  if (IS_GROUP_WORD.test(word)) return told;
   // "Period 3 - Biology" says what the part is about as well.
   if (SECTION_LINE.test(plainWords(head)) && !/[,;]/.test(tail) && tail.split(' ').length <= 4)
     return bare;

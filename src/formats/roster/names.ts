@@ -43,20 +43,6 @@ export function splitName(whole: string): NameParts {
   return wordsOf(before, suffix);
 }
 
-const LEADS = words(
-  'surname|surnames|last|family|apellido|apellidos|nachname|familienname|nom|cognome|achternaam|apelido|apelidos|sobrenome|name',
-);
-const FOLLOWS = words(
-  'forename|forenames|first|given|nombre|nombres|vorname|vornamen|prenom|prenoms|nome|voornaam|voornamen|nomes',
-);
-
-/** Whether a heading over whole names says that the family name stands first: "Cognome e nome". */
-export function familyLeads(heading: string): boolean {
-  const all = plainWords(heading).split(' ');
-  const lead = all.findIndex((word) => LEADS.includes(word));
-  return lead >= 0 && all.slice(lead + 1).some((word) => FOLLOWS.includes(word));
-}
-
 /** "De Rossi Anna" as "De Rossi, Anna"; capitals and commas tell by themselves which is which. */
 export function asTold(name: string): string {
   const all = name.split(' ');

@@ -1,5 +1,5 @@
 import { hasContent } from './delimited';
-import { isBetween, isSurelyHeading, roleOfColumn } from './headings';
+import { familyLeads, isBetween, isSurelyHeading, roleOfColumn } from './headings';
 import {
   isListTitle,
   isPlace,
@@ -21,7 +21,6 @@ import {
   withoutRemark,
   isSuffix,
   asTold,
-  familyLeads,
 } from './names';
 import { nameAndAddress } from './shapes/names';
 import { cleanText, holdsInvisible, isMissing, isMissingName, plainWords } from './text';

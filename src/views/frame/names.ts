@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import type { PublicLineup } from '@/encode/publicLineup';
-import { shortNames, toldApart } from '@/formats/shortNames';
+import { shortNames, toldApart, withoutNumber } from '@/formats/shortNames';
 import type { ClassId } from '@/schema/ids';
 import { NAMES_SHOWN, ROLES_SHOWN, type NamesShown } from '@/schema/shownNames';
 import type { StudentRecord } from '@/schema/student';
@@ -76,9 +76,6 @@ function useNames(students: readonly StudentRecord[], shown: NamesShown): NameOf
     return (id) => nameOfId.get(id) ?? say.frame.goneStudent;
   }, [students, shown, sections]);
 }
-
-/** "Amira Haddad (2)" was the second of two in a list: what tells them apart now is looked for anew. */
-const withoutNumber = (name: string): string => name.replace(/ \(\d+\)$/, '');
 
 /** The preferred name stands for the given one. */
 function asCalled(student: StudentRecord): StudentRecord {

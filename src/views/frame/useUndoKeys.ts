@@ -11,6 +11,8 @@ import { useStable } from './useStable';
 import { useNotices } from '../primitives/notices';
 import { useKeys } from './useKeys';
 
+type Way = 'undo' | 'redo';
+
 /** Undo and redo as the bar and the keys call them, each spoken. */
 export function useSpokenUndo(place: Place) {
   const { undo, redo, nextUndo, nextRedo } = useUndo(place);
@@ -31,28 +33,29 @@ export function useSpokenUndo(place: Place) {
       });
     }
   };
+  const tell = (way: Way, label: ActionLabel | null): void => {
+    const words = way === 'undo' ? sayUndoing.undone : sayUndoing.redone;
+    const nothing = way === 'undo' ? sayUndoing.nothingToUndo : sayUndoing.nothingToRedo;
+    announce(label ? words(sayUndoing.actions[label]) : nothing);
+  };
   /** Nothing is taken back here: where the last step was elsewhere it is named, and taken where that is asked for. */
-  const offerElsewhere = (way: 'undo' | 'redo'): void => {
+  const offerElsewhere = (way: Way): void => {
     const next = history.next(way);
     if (!next) {
-      announce(way === 'undo' ? sayUndoing.nothingToUndo : sayUndoing.nothingToRedo);
+      tell(way, null);
       return;
     }
     const { id: step, label, places } = next;
     const theClass = records.all('class').find(({ id }) => places.includes(id));
-    const where = theClass?.name ?? sayUndoing.allClasses;
     const diff = way === 'undo' ? history.diffOfUndo() : history.diffOfRedo();
     notify({
-      text: sayUndoing.elsewhere[way](sayUndoing.actions[label], where),
+      text: sayUndoing.elsewhere[way](
+        sayUndoing.actions[label],
+        theClass?.name ?? sayUndoing.allClasses,
+      ),
       action: {
         label: sayUndoing.there[way],
-        run: () =>
-          guarded(diff, label, () => {
-            const action = sayUndoing.actions[label];
-            if (way === 'undo') history.undo();
-            else history.redo();
-            announce(way === 'undo' ? sayUndoing.undone(action) : sayUndoing.redone(action));
-          }),
+        run: () => guarded(diff, label, () => tell(way, history[way]())),
         stands: {
           listen: (changed) => history.listen(changed),
           now: () => history.next(way)?.id === step,
@@ -60,24 +63,14 @@ export function useSpokenUndo(place: Place) {
       },
     });
   };
-  const back = useStable(() => {
-    if (nextUndo === null) offerElsewhere('undo');
-    else {
-      guarded(history.diffOfUndo(place), nextUndo, () => {
-        const label = undo();
-        announce(label ? sayUndoing.undone(sayUndoing.actions[label]) : sayUndoing.nothingToUndo);
-      });
-    }
-  });
-  const forth = useStable(() => {
-    if (nextRedo === null) offerElsewhere('redo');
-    else {
-      guarded(history.diffOfRedo(place), nextRedo, () => {
-        const label = redo();
-        announce(label ? sayUndoing.redone(sayUndoing.actions[label]) : sayUndoing.nothingToRedo);
-      });
-    }
-  });
+  const go = (way: Way): void => {
+    const [label, run] = way === 'undo' ? [nextUndo, undo] : [nextRedo, redo];
+    const diff = way === 'undo' ? history.diffOfUndo(place) : history.diffOfRedo(place);
+    if (label === null) offerElsewhere(way);
+    else guarded(diff, label, () => tell(way, run()));
+  };
+  const back = useStable(() => go('undo'));
+  const forth = useStable(() => go('redo'));
   return { back, forth, nextUndo, nextRedo };
 }
 

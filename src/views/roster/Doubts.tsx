@@ -1,5 +1,6 @@
 'use client';
 
+import { withoutNumber } from '@/formats/shortNames';
 import { Button } from '../primitives/Button';
 import { Children, type ReactNode } from 'react';
 import type { RosterWarning, WarningKind } from '@/formats/roster/types';
@@ -8,7 +9,6 @@ import { Choice } from '../primitives/Choice';
 import { LeftOut } from './LeftOut';
 import styles from './PasteBox.module.css';
 import type { PastedListState } from './usePastedList';
-import { withoutNumber } from './listedName';
 
 /** Told by the question about names given twice, so not told again. */
 const ASKED: readonly WarningKind[] = ['sameName'];

@@ -1,9 +1,10 @@
 'use client';
 
+import { withoutNumber } from '@/formats/shortNames';
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useId, useMemo, useRef } from 'react';
 import { sayRoster } from '@/messages/roster';
-import { listedNames, withoutNumber } from './listedName';
+import { listedNames } from './listedName';
 import styles from './NamesToAdd.module.css';
 import type { PastedListState } from './usePastedList';
 

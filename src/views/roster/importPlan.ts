@@ -1,3 +1,4 @@
+import { withoutNumber } from '@/formats/shortNames';
 import { matchStudents, sameNumber } from '@/formats/roster/merge';
 import type { Roster, RosterStudent } from '@/formats/roster/types';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -6,7 +7,6 @@ import { valueKey } from '@/schema/presence';
 import type { StudentRecord } from '@/schema/student';
 import type { RosterPlan, StudentFacts } from '@/store/actions/takeInRoster';
 import { asRosterStudent } from '../frame/asRosterStudent';
-import { withoutNumber } from './listedName';
 
 /** A name that stands twice in the list or already in the class: only the teacher knows whether it is one student. */
 export interface TwiceCase {

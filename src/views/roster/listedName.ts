@@ -1,10 +1,5 @@
+import { withoutNumber } from '@/formats/shortNames';
 import type { RosterStudent } from '@/formats/roster/types';
-
-/** "(2)" behind the name of the second of two in a list. */
-const NUMBER = / \(\d+\)$/;
-
-/** A name as the list has it, without the number that told it from a namesake's. */
-export const withoutNumber = (name: string): string => name.replace(NUMBER, '');
 
 /**
  * How students of a list are called where section and address stand beside them: a number is left to those alone who

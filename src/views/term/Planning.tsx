@@ -5,6 +5,9 @@ import { useMemo, useRef, type ComponentType, type ReactNode } from 'react';
 import * as z from 'zod/mini';
 import { mixedBy, outlookOf } from '@/encode/outlook';
 import { daysIn, daysOf } from '@/encode/seriesDays';
+import { say } from '@/messages';
+import { sameData } from '@/schema/merging';
+import { useNotices } from '../primitives/notices';
 import { sayRecipe } from '@/messages/recipe';
 import { sayTerm } from '@/messages/term';
 import type { ClassRecord } from '@/schema/classRecord';
@@ -66,6 +69,7 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
   const words = sayTerm.plan;
   const store = useStore();
   const told = useTold();
+  const { notify } = useNotices();
   const today = useToday();
   const [kept, keep] = useSetting(PLANNING, theClass.id);
   const used = useQuery(usedGroupsOf, theClass.id);
@@ -94,7 +98,14 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
     opened: (): void => {
       before.current = kept;
     },
-    escaped: (): void => keep(before.current),
+    escaped: (): void => {
+      if (sameData(before.current, kept)) return;
+      keep(before.current);
+      notify({
+        text: say.frame.putBack,
+        action: { label: say.frame.changeAfterAll, run: () => keep(kept) },
+      });
+    },
   };
   const part = (key: string, text: string, label: string, fields: ReactNode): ReactNode => (
     <Opening

@@ -448,4 +448,10 @@ export const headings: readonly RosterCase[] = [
     students: ['Anna Puig Serra', 'Jordi Mas Roca'],
     facts: [{ section: 'A' }, { section: 'B' }],
   },
+  {
+    name: 'a heading over whole names that says that given names stand first',
+    given: lines('Name (first and last);Mark', 'Amira Haddad;7', 'Bram Visser;8'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ givenName: 'Amira', familyName: 'Haddad' }],
+  },
 ];

@@ -657,9 +657,11 @@ export const shapes: readonly RosterCase[] = [
     given: lines(
       'students:',
       '  - name: Amira Haddad',
+      '    id: 0041',
       '    level: "new"',
       '    score: 7.5',
       '  - name: Bram Visser',
+      '    id: 0042',
       '    level: some',
       '    score: 8',
     ),
