@@ -15,6 +15,7 @@ import {
   INFEASIBLE,
   lateInTerm,
   mixedRules,
+  sectioned,
   TERM_GOALS,
   tightCounts,
 } from './instances';
@@ -188,7 +189,31 @@ export function benchTight(): void {
     ['40 in 4s, counts', (seed) => tightCounts(40, 4, seed)],
     ['28 in 4s, every kind of rule', (seed) => mixedRules(28, 4, seed)],
   ];
-  printTable('Little room and goals: cost beside a search ten times as long, 5 of each', [
+  printBesideLong('Little room and goals', cases);
+}
+
+/** Courses of more than a class, some of them of sections that stay apart. */
+export function benchCourses(): void {
+  const mixed = TERM_GOALS['two details, fresh partners'] ?? [];
+  const wishes = TERM_GOALS['the same and wishes'] ?? [];
+  printBesideLong('Courses', [
+    ['60 in 4s, two details, fresh partners', (seed) => lateInTerm(60, mixed, seed)],
+    ['60 in 4s, the same and wishes', (seed) => lateInTerm(60, wishes, seed)],
+    ['100 in 4s, two details, fresh partners', (seed) => lateInTerm(100, mixed, seed)],
+    ['160 in 4s, two details, fresh partners', (seed) => lateInTerm(160, mixed, seed)],
+    ['60 in 5s, counts', (seed) => tightCounts(60, 5, seed)],
+    ['100 in 5s, counts', (seed) => tightCounts(100, 5, seed)],
+    ['96 in 6 sections', (seed) => sectioned(96, 4, 6, seed)],
+    ['240 in 10 sections', (seed) => sectioned(240, 4, 10, seed)],
+    ['1,200 in 24 sections', (seed) => sectioned(1_200, 5, 24, seed)],
+  ]);
+}
+
+function printBesideLong(
+  title: string,
+  cases: readonly (readonly [string, (seed: number) => ArrangeRequest])[],
+): void {
+  printTable(`${title}: cost beside a search ten times as long, 5 of each`, [
     ['set', 'valid', 'proven', 'by a long one', 'to long search', 'worst', 'ms', 'worst ms'],
     ...cases.map(([name, make]) => {
       const runs = SEEDS.slice(0, 5).map((seed) => {

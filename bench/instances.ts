@@ -246,3 +246,73 @@ export const INFEASIBLE: Readonly<Record<string, (seed: number) => ArrangeReques
     goals: [],
   }),
 };
+
+/** Late in a term, in sections that stay apart, with a pair apart for every eight students within them. */
+export function sectioned(n: number, size: number, sections: number, seed: number): ArrangeRequest {
+  const base = lateInTerm(n, TERM_GOALS['two details, fresh partners'] ?? [], seed);
+  const groups = n / size;
+  const rng = rngFromSeed(seed + n);
+  // Of a hidden arrangement by i modulo groups, so many groups after each other are a section's.
+  const sectionOf = (i: number): number => Math.floor(((i % groups) * sections) / groups);
+  const rules: RequestRule[] = [{ kind: 'sameSection' }];
+  while (rules.length <= n / 8) {
+    const [one, two] = [uniformInt(rng, n), uniformInt(rng, n)];
+    if (one % groups === two % groups || sectionOf(one) !== sectionOf(two)) continue;
+    rules.push({ kind: 'apart', students: [`s${one}`, `s${two}`] });
+  }
+  const students = base.students.map((student, i) => ({ ...student, section: `P${sectionOf(i)}` }));
+  return { ...base, rules, students };
+}
+
+interface RoundsWish {
+  readonly apart?: number;
+  readonly together?: number;
+  readonly counts?: boolean;
+  /** Sections that stay apart: alike, or with scores that differ. */
+  readonly sections?: 'alike' | 'unlike';
+  /** What a repeat weighs beside the mix. */
+  readonly fresh?: number;
+}
+
+/** Several rounds with rules that a hidden arrangement by i modulo groups keeps, a number and a language to be mixed. */
+export function mixedRounds(
+  [n, size, rounds]: readonly [number, number, number],
+  { apart = 0, together = 0, counts = false, sections, fresh = 1 }: RoundsWish,
+  seed: number,
+): ArrangeRequest {
+  const base = everyday(n, size, 0, seed);
+  const rng = rngFromSeed(seed * 77 + n * 3 + size);
+  const groups = Math.round(n / size);
+  const rules: RequestRule[] = [];
+  while (rules.length < apart) {
+    const [one, two] = [uniformInt(rng, n), uniformInt(rng, n)];
+    if (one % groups !== two % groups) {
+      rules.push({ kind: 'apart', students: [`s${one}`, `s${two}`] });
+    }
+  }
+  for (let i = 0; i < together; i++) {
+    rules.push({ kind: 'together', students: [`s${i}`, `s${i + groups}`] });
+  }
+  if (counts) {
+    rules.push(
+      { kind: 'atLeast', attribute: 'swims', value: 'yes', count: 1 },
+      { kind: 'atMost', attribute: 'helper', value: 'yes', count: 1 },
+    );
+  }
+  if (sections) rules.push({ kind: 'sameSection' });
+  const students = base.students.map((student, i) => ({
+    ...student,
+    attributes: {
+      ...student.attributes,
+      score: Number(student.attributes?.score) / 2 + (sections === 'unlike' && i % 2 ? 40 : 0),
+      swims: i < groups + 1 ? 'yes' : 'no',
+      helper: i >= n - groups ? 'yes' : 'no',
+    },
+  }));
+  const goals: RequestGoal[] = [
+    { kind: 'spread', attribute: 'score', weight: 1 },
+    { kind: 'spread', attribute: 'language', weight: 1 },
+    { kind: 'freshPartners', weight: fresh },
+  ];
+  return { ...base, students, rules, rounds, goals };
+}

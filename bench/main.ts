@@ -1,4 +1,5 @@
 import {
+  benchCourses,
   benchEveryday,
   benchHard,
   benchInfeasible,
@@ -11,7 +12,7 @@ import { benchLeads } from './leads';
 import { benchNeeds } from './needs';
 import { benchPartition } from './partition';
 import { benchRoster } from './roster';
-import { benchRounds } from './rounds';
+import { benchMixedRounds, benchRounds } from './rounds';
 import { benchSeats } from './seats';
 import { benchSeries } from './series';
 import { benchServices } from './services';
@@ -23,11 +24,13 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   term: benchLateInTerm,
   hard: benchHard,
   tight: benchTight,
+  courses: benchCourses,
   infeasible: benchInfeasible,
   scale: benchScale,
   needs: benchNeeds,
   leads: benchLeads,
   rounds: benchRounds,
+  mixedRounds: benchMixedRounds,
   stations: benchStations,
   series: benchSeries,
   services: benchServices,

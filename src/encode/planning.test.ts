@@ -117,6 +117,21 @@ test('rounds keep the quiet rules, everybody is in each once, and partners stay 
   expect(repeatsIn(rounds)).toBe(outlook.leastRepeats);
 });
 
+test('no mix is worth a partner who comes again, however much it matters', () => {
+  const details = (at: number) => ({ score: at < 4 ? 90 : at, home: at % 4 === 0 ? 'yes' : 'no' });
+  const bench = testBench({
+    students: students.map((one, at) => ({ ...one, details: details(at) })),
+    recipe: {
+      balance: ['score', 'home'].map((one) => ({ detail: one, how: 'mix', importance: 'most' })),
+    },
+    theClass: { details: [detail('score', 'number'), detail('home', 'category')] },
+  });
+  const made = arrangeNow(seriesRequest(bench, wish({ rounds: 5 }), [], 3));
+  if (!made.ok) throw new Error('no result');
+  // Five rounds in which everybody meets everybody: nobody of the four with high scores can be kept apart.
+  expect(made.result.measures.repeats).toEqual({ pairs: 0, bestPossible: 0 });
+});
+
 test('what was used counts, and the bound is never above what comes out', () => {
   for (const rounds of [1, 3]) {
     const {

@@ -6,6 +6,9 @@ import { whoIsDealt, type Bench, type PastGroups } from './bench';
 import { WHOLE } from './openPart';
 import { requestFor } from './request';
 
+/** What fresh partners weigh in a series: one repeat more than any mix can win by it. */
+const PARTNERS_FIRST = 20;
+
 /** The request for all rounds of a series at once: rules and goals of the lineup, fresh partners above all. */
 export function seriesRequest(
   bench: Bench,
@@ -19,10 +22,11 @@ export function seriesRequest(
   };
   const lineup = { ...bench.lineup, recipe, pinned: [] };
   const { take: _, ...others } = { ...bench, lineup, history, takes: [] };
-  return {
-    ...requestFor({ ...others, take: undefined }, seed, WHOLE).request,
-    rounds: wish.rounds,
-  };
+  const { request } = requestFor({ ...others, take: undefined }, seed, WHOLE);
+  const goals = request.goals?.map((goal) =>
+    goal.kind === 'freshPartners' ? { ...goal, weight: PARTNERS_FIRST } : goal,
+  );
+  return { ...request, ...(goals && { goals }), rounds: wish.rounds };
 }
 
 /** The recipe with just these details mixed, and what it matches still matched; with null as it is. */

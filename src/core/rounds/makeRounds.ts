@@ -20,12 +20,15 @@ export interface MadeRounds {
   readonly evaluations: number;
 }
 
-/** Exchanges for each round beside those of a single one. */
+/** Exchanges for each round beside those of a single one, for so many rounds at the most. */
 const ROUNDS_SHARE = 1.5;
+const ROUNDS_COUNTED = 12;
+/** What is begun anywhere takes this many times as many as what is begun from a schedule. */
+const ANYWHERE = 2.5;
 /** How loosely a search begins, in repeats: from anywhere, and from a schedule that is nearly right. */
 const FROM_ANYWHERE = 0.5;
 const FROM_A_SCHEDULE = 0.12;
-const RELABELLINGS = 40_000;
+const RELABELLINGS = 120_000;
 /** Above this, the table of who has met whom is too large; rounds are then made one after another. */
 const MOST_STUDENTS = 3_000;
 
@@ -48,18 +51,23 @@ export function* makeRounds(
   if (problem.studentCount > MOST_STUDENTS) return oneByOne(problem, units, first, rng);
   const least = repeatPairs(problem, []) + leastRepeatsOver(problem, metBefore(problem, false));
   const scheduled = yield* fromSchedule(problem, units, first.groupOfStudent, least, budget, rng);
-  const exchanges = budget.exchanges * (1 + ROUNDS_SHARE * (problem.rounds - 1));
+  const mixes = problem.goals.some(({ kind }) => kind !== 'freshPartners');
   let best = scheduled;
-  // A schedule that had to be patched may be further from the best than what is found without one.
-  if (!best || best.penalty > 0 || repeatPairs(problem, best.rounds) > least) {
+  // A schedule that had to be patched, or leaves goals little choice, may be further from the best than what is found without.
+  if (!best || best.penalty > 0 || mixes || repeatPairs(problem, best.rounds) > least) {
     const start = mixedRounds(problem, units, first.groupOfStudent, problem.rounds, rng);
     const search = new RoundsSearch(problem, units, rng, start);
-    const searched = yield* search.run(exchanges, FROM_ANYWHERE, least);
+    const exchanges = ANYWHERE * exchangesFor(problem, budget);
+    const searched = yield* search.run(exchanges, FROM_ANYWHERE * search.repeatCost, least);
     if (!best || better(searched, best)) best = searched;
   }
   const evaluations = first.evaluations + best.evaluations;
   // Rounds that begin valid stay so unless something better was met, so a penalty cannot be left here.
   return { outcome: best.penalty === 0 ? 'valid' : 'notFound', rounds: best.rounds, evaluations };
+}
+
+function exchangesFor({ rounds }: Problem, { slowExchanges }: Budget): number {
+  return slowExchanges * (1 + ROUNDS_SHARE * (Math.min(rounds, ROUNDS_COUNTED) - 1));
 }
 
 function better(one: SearchedRounds, two: SearchedRounds): boolean {
@@ -95,9 +103,10 @@ function* fromSchedule(
   }
   const served = yield* search.relabel(perfect || !fresh ? RELABELLINGS : 0, perfect);
   if (perfect && served.penalty === 0) return served;
-  const exchanges = budget.exchanges * (1 + ROUNDS_SHARE * (rounds - 1));
+  const exchanges = exchangesFor(problem, budget);
   const again = new RoundsSearch(problem, units, rng, served.rounds);
-  const searched = yield* again.run(exchanges, FROM_A_SCHEDULE, least);
+  const first = Math.min(FROM_A_SCHEDULE * again.repeatCost, again.usualOfGoals() || Infinity);
+  const searched = yield* again.run(exchanges, first, least);
   return better(searched, served) ? searched : served;
 }
 

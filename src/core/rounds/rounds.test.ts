@@ -1,5 +1,5 @@
 import { arrangeNow } from '../arrange';
-import type { ArrangeRequest, ArrangeResult, RequestRule } from '../format';
+import type { ArrangeRequest, ArrangeResult, RequestGoal, RequestRule } from '../format';
 import { rngFromSeed } from '../random/rng';
 import { affine } from './affine';
 import { constructSchedule } from './construct';
@@ -240,6 +240,66 @@ describe('several rounds at once', () => {
     made.rounds.forEach(({ groups }) =>
       expect(groups.some((group) => group.includes('s0') && group.includes('s1'))).toBe(true),
     );
+  });
+
+  test.each([1, 2, 3])(
+    'where sections stay apart and the score differs by section, every round is mixed as one alone can be (seed %i)',
+    (seed) => {
+      const students = Array.from({ length: 24 }, (_, i) => ({
+        id: `s${i}`,
+        section: i % 2 === 0 ? 'North' : 'South',
+        attributes: { score: ((i * 7 * (seed + 1)) % 31) + (i % 2) * 60 },
+      }));
+      const goals: RequestGoal[] = [
+        { kind: 'spread', attribute: 'score', weight: 1 },
+        { kind: 'freshPartners', weight: 0.01 },
+      ];
+      const asked = { students, rules: [{ kind: 'sameSection' as const }], goals, seed };
+      const alone = result(request(24, 4, 1, asked)).measures.spread?.score?.cost ?? Infinity;
+      const made = result(request(24, 4, 4, asked));
+      // What goals could win by breaking a rule is far above what one repeat costs.
+      expect(made.feasible).toBe(true);
+      expect(made.measures.spread?.score?.cost).toBeLessThan(alone + 0.001);
+      expect(made.measures.repeats?.pairs).toBeLessThan(36);
+    },
+  );
+
+  test.each([1, 2, 3])(
+    'no goal is worth a rule, however little repeats weigh beside it (seed %i)',
+    (seed) => {
+      // Four of a level in each group would be best, and two of each level are to be kept apart.
+      const students = Array.from({ length: 16 }, (_, i) => ({
+        id: `s${i}`,
+        attributes: { level: `level ${i % 4}` },
+      }));
+      const rules: RequestRule[] = [0, 1, 2, 3].flatMap((level) => [
+        { kind: 'apart', students: [`s${level}`, `s${level + 4}`] },
+        { kind: 'apart', students: [`s${level + 8}`, `s${level + 12}`] },
+      ]);
+      const goals: RequestGoal[] = [
+        { kind: 'alike', attribute: 'level', weight: 1 },
+        { kind: 'freshPartners', weight: 0.001 },
+      ];
+      const asked = { students, rules, goals, seed };
+      const alone = result(request(16, 4, 1, asked)).measures.alike?.level?.cost ?? Infinity;
+      const made = result(request(16, 4, 5, asked));
+      expect(made.feasible).toBe(true);
+      expect(made.measures.alike?.level?.cost).toBeCloseTo(alone, 6);
+    },
+  );
+
+  test('goals that no known schedule serves are weighed against repeats', () => {
+    const students = Array.from({ length: 25 }, (_, i) => ({
+      id: `s${i}`,
+      attributes: { score: i % 5 === 0 ? 90 + i : 10 + ((i * 3) % 7) },
+    }));
+    const goals: RequestGoal[] = [
+      { kind: 'spread', attribute: 'score', weight: 4 },
+      { kind: 'freshPartners', weight: 0.01 },
+    ];
+    const made = result(request(25, 5, 6, { students, goals }));
+    // Five high scores for five groups: only where they part in every round is the class mixed.
+    expect(made.measures.spread?.score?.cost).toBeLessThan(0.01);
   });
 
   test('partners of earlier weeks count as met', () => {

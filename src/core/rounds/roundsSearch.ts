@@ -6,7 +6,7 @@ import type { Units } from '../problem/units';
 import { uniformInt, uniformUnit } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { ruleTerms } from '../rules/list';
-import { Arrangement } from '../terms/arrangement';
+import { Arrangement, type Exchange } from '../terms/arrangement';
 import { Objective } from '../search/objective';
 import { Proposals } from '../search/proposal';
 import { Meetings } from './meetings';
@@ -20,9 +20,22 @@ export interface SearchedRounds {
 
 const STEP = 128;
 const STEPS_A_REPORT = 32;
-const COLDEST = 0.02;
-/** What breaking a rule costs, in repeats. */
+/** What breaking a rule costs at the least, in repeats, and by what that changes after each step. */
 const PRICE_IN_REPEATS = 4;
+const DEARER = 1.05;
+const CHEAPER = 0.98;
+/** The cooling is slow in this part of the time, down to this part of the first temperature: where repeats are decided. */
+const SLOW_PART = 0.8;
+const SLOW_PART_BESIDE_FINER = 0.5;
+const LUKEWARM = 0.25;
+/** The last temperature of all, at which goals that are finer than a repeat have settled; in usual changes of these at the most. */
+const COLDEST = 0.006;
+const COLDEST_OF_GOALS = 0.02;
+/** The last temperature of places dealt anew, and what breaking a rule costs there, in usual changes. */
+const COLDEST_DEAL = 0.01;
+const PRICE_OF_A_DEAL = 4;
+/** Exchanges looked at to learn what usual changes are. */
+const SAMPLE = 200;
 /** What a repeat weighs beside goals of weight 1 where the request names no weight: partners come first. */
 const FRESH_WEIGHT = 10;
 const EPSILON = 1e-12;
@@ -34,7 +47,7 @@ export class RoundsSearch {
   private readonly meetings: Meetings;
   private readonly proposals: Proposals;
   /** Cost of one repeat. */
-  private readonly repeatCost: number;
+  readonly repeatCost: number;
 
   constructor(
     private readonly problem: Problem,
@@ -72,20 +85,27 @@ export class RoundsSearch {
     return this.arrangements.map(({ groupOfStudent }) => groupOfStudent.slice());
   }
 
-  /** Exchanges students within rounds, first loosely, then strictly; stops at `leastRepeats` where nothing else counts. */
+  /**
+   * Exchanges students within rounds, from a first temperature on ever more strictly; stops at `leastRepeats` where nothing else counts. What
+   * breaking a rule costs rises while some are broken and falls while none is, so that it is never cheaper to break one
+   * than to keep it, however much the goals could win.
+   */
   *run(
     exchanges: number,
-    heat: number,
+    first: number,
     leastRepeats: number,
   ): Generator<Progress, SearchedRounds, void> {
-    const { rng, proposals, meetings } = this;
+    const { rng, proposals, meetings, repeatCost } = this;
     const rounds = this.objectives.length;
     const alone = this.objectives.every((objective) => objective.isFree);
     let best = this.assignments();
     let [bestCost, bestPenalty] = [this.cost(), this.penalty()];
-    const price = PRICE_IN_REPEATS * this.repeatCost;
-    const cooling = COLDEST ** (STEP / exchanges);
-    let temperature = heat * this.repeatCost;
+    const leastPrice = PRICE_IN_REPEATS * repeatCost;
+    let price = leastPrice;
+    const last = Math.min(COLDEST, (COLDEST_OF_GOALS * this.usualOfGoals()) / first || COLDEST);
+    // Goals that are far finer than a repeat have most of their time once those are settled.
+    const slow = last < COLDEST / 4 ? SLOW_PART_BESIDE_FINER : SLOW_PART;
+    let temperature = first;
     let done = 0;
     for (let step = 0; done < exchanges; step++) {
       if (alone && bestPenalty === 0 && meetings.repeats <= leastRepeats) break;
@@ -96,9 +116,13 @@ export class RoundsSearch {
         if (!proposals.draw(round)) continue;
         const { exchange } = proposals;
         const limit = -temperature * Math.log(1 - uniformUnit(rng));
+        const met = meetings.delta(exchange, round) * repeatCost;
+        // No goal can win more than it costs, and no rule more than is broken: most exchanges are given up here.
+        const toWin = objective.cost() / rounds;
+        if (met - toWin - price * objective.penalty() > limit) continue;
         const broken = objective.penaltyDelta(exchange, round);
-        const repeats = meetings.delta(exchange, round);
-        const partial = broken * price + repeats * this.repeatCost;
+        const partial = met + broken * price;
+        if (partial - toWin > limit) continue;
         const change = partial + objective.costDelta(exchange, round) / rounds;
         if (change > limit) continue;
         meetings.commit(exchange, round);
@@ -112,7 +136,8 @@ export class RoundsSearch {
         [bestCost, bestPenalty] = [cost, penalty];
       }
       done += STEP;
-      temperature *= cooling;
+      price = this.penalty() > 0 ? price * DEARER : Math.max(leastPrice, price * CHEAPER);
+      temperature = first * coolness(done / exchanges, slow, last);
       if (step % STEPS_A_REPORT === 0) yield { done: done / exchanges };
     }
     return { rounds: best, cost: bestCost, penalty: bestPenalty, evaluations: done };
@@ -126,24 +151,21 @@ export class RoundsSearch {
     const { problem, rng } = this;
     let best = this.assignments();
     let [bestCost, bestPenalty] = [this.cost(), this.penalty()];
-    const price = PRICE_IN_REPEATS * this.repeatCost;
-    const whole = (): number => this.cost() + this.penalty() * price;
-    let now = whole();
-    let temperature = this.repeatCost;
-    const cooling = COLDEST ** (1 / swaps);
+    const usual = this.usualSwap() || 1;
+    const price = PRICE_OF_A_DEAL * usual;
+    let temperature = usual;
+    const cooling = COLDEST_DEAL ** (1 / swaps);
     for (let done = 0; done < swaps && !(freshAlone && bestPenalty === 0); done++) {
       const one = uniformInt(rng, problem.studentCount);
       const two = uniformInt(rng, problem.studentCount);
       temperature *= cooling;
       if (done % 64 === 0) yield { done: done / swaps };
       if (one === two) continue;
+      const limit = -temperature * Math.log(1 - uniformUnit(rng));
+      const change = this.swapDelta(one, two, price);
+      if (change > limit) continue;
       this.swapEverywhere(one, two);
-      const next = whole();
-      if (next - now > -temperature * Math.log(1 - uniformUnit(rng))) {
-        this.swapEverywhere(one, two);
-        continue;
-      }
-      now = next;
+      if (change >= 0) continue;
       const [penalty, cost] = [this.penalty(), this.cost()];
       if (penalty > bestPenalty || (penalty === bestPenalty && cost >= bestCost - EPSILON))
         continue;
@@ -153,14 +175,47 @@ export class RoundsSearch {
     return { rounds: best, cost: bestCost, penalty: bestPenalty, evaluations: swaps };
   }
 
+  /** Mean size of what random exchanges change about the goals beside partners; those that change nothing left out. */
+  usualOfGoals(): number {
+    const { rng, proposals } = this;
+    const rounds = this.objectives.length;
+    return usualOf(() => {
+      const r = uniformInt(rng, rounds);
+      const round = this.arrangements[r] as Arrangement;
+      if (!proposals.draw(round)) return 0;
+      return (this.objectives[r] as Objective).costDelta(proposals.exchange, round) / rounds;
+    });
+  }
+
+  private usualSwap(): number {
+    const { rng, problem } = this;
+    return usualOf(() => {
+      const one = uniformInt(rng, problem.studentCount);
+      const two = uniformInt(rng, problem.studentCount);
+      return one === two ? 0 : this.swapDelta(one, two, 0);
+    });
+  }
+
+  /** What it would change if two students changed places in every round, broken rules at a price. */
+  private swapDelta(one: number, two: number, price: number): number {
+    const { exchange } = this.proposals;
+    const rounds = this.arrangements.length;
+    // Among themselves the rounds repeat as much as before: only who met in the history counts.
+    let change = this.meetings.swapDelta(one, two) * this.repeatCost;
+    for (let r = 0; r < rounds; r++) {
+      const round = this.arrangements[r] as Arrangement;
+      if (!trade(exchange, one, two, round)) continue;
+      const objective = this.objectives[r] as Objective;
+      change += objective.costDelta(exchange, round) / rounds;
+      change += objective.penaltyDelta(exchange, round) * price;
+    }
+    return change;
+  }
+
   private swapEverywhere(one: number, two: number): void {
     const { exchange } = this.proposals;
     this.arrangements.forEach((round, r) => {
-      const [from, to] = [round.groupOfStudent[one] as number, round.groupOfStudent[two] as number];
-      if (from === to) return;
-      exchange.begin(from, to);
-      exchange.addGoing(one);
-      exchange.addComing(two);
+      if (!trade(exchange, one, two, round)) return;
       this.meetings.commit(exchange, round);
       (this.objectives[r] as Objective).commit(exchange, round);
     });
@@ -170,4 +225,32 @@ export class RoundsSearch {
     this.objectives.forEach((objective, r) => objective.reset(this.arrangements[r] as Arrangement));
     this.meetings.reset(this.arrangements);
   }
+}
+
+/** Fills the exchange with two students of a round changing places; false where they sit together. */
+function trade(exchange: Exchange, one: number, two: number, round: Arrangement): boolean {
+  const [from, to] = [round.groupOfStudent[one] as number, round.groupOfStudent[two] as number];
+  if (from === to) return false;
+  exchange.begin(from, to);
+  exchange.addGoing(one);
+  exchange.addComing(two);
+  return true;
+}
+
+/** The temperature after a part of the time, 0 to 1, as a part of the first; `last` at the end. */
+function coolness(done: number, slow: number, last: number): number {
+  if (done < slow) return LUKEWARM ** (done / slow);
+  return LUKEWARM * (last / LUKEWARM) ** ((done - slow) / (1 - slow));
+}
+
+/** Mean size of sampled changes, those of nothing left out; 0 where there are none. */
+function usualOf(change: () => number): number {
+  let [sum, count] = [0, 0];
+  for (let i = 0; i < SAMPLE; i++) {
+    const size = Math.abs(change());
+    if (size < EPSILON) continue;
+    sum += size;
+    count++;
+  }
+  return count === 0 ? 0 : sum / count;
 }

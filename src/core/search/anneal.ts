@@ -1,6 +1,7 @@
 import type { PreparedGoal } from '../goals/kind';
 import type { Progress } from '../format';
 import type { Problem } from '../problem/problem';
+import { keepsSections } from '../problem/sections';
 import type { Units } from '../problem/units';
 import { uniformUnit } from '../random/uniform';
 import type { Rng } from '../random/rng';
@@ -45,7 +46,7 @@ export function* anneal(
 ): Generator<Progress, Annealed, void> {
   const arrangement = new Arrangement(problem, start);
   const objective = new Objective(goals, ruleTerms(problem, wholeBlocks(problem, units)));
-  const proposals = new Proposals(problem, units, rng);
+  const proposals = new Proposals(problem, units, rng, keepsSections(problem, start));
   objective.reset(arrangement);
   const best = start.slice();
   let [bestCost, bestPenalty] = [objective.cost(), objective.penalty()];

@@ -15,20 +15,27 @@ export interface Budget {
   readonly packingMoves: number;
   /** Exchanges tried for each student to forget where the search began. */
   readonly mixingPerStudent: number;
-  /** Exchanges tried to bring the goals' costs down, in one long cooling. */
+  /** Exchanges tried to bring the goals' costs down. */
   readonly exchanges: number;
+  /** The same where each takes longer: for each of several rounds, and where whole groups are opened. */
+  readonly slowExchanges: number;
 }
 
 const SHUFFLES = 300;
 const GREEDY_TRIES = 20;
 const MIXING_PER_STUDENT = 60;
 const PACKING_MOVES = 40_000;
-/** Exchanges for a class of 40: about 60 ms. */
-const EXCHANGES_AT_40 = 180_000;
+/** Students of a class, and exchanges for it: about 60 ms. */
+const CLASS = 40;
+const EXCHANGES_OF_A_CLASS = 180_000;
 /** Larger classes get more, but less than in proportion, so that 5,000 students stay under 3 s. */
 const GROWTH = 0.53;
 /** Smaller ones get less in proportion, down to this part of it. */
 const LEAST_PART = 0.4;
+/** Courses are not dealt anew at every press as a class is: from so many students to so many they get this many times as much. */
+const COURSE = { from: 60, to: 200, times: 4 };
+/** Above that it becomes less again, by this power of how many there are. */
+const LESSENING = 0.9;
 /** Cells (units x groups) that all nodes of a complete search may look at. */
 const CELLS = 24_000_000;
 const MOST_NODES = 150_000;
@@ -37,8 +44,9 @@ const FACTOR: Readonly<Record<Effort, number>> = { quick: 0.2, normal: 1, thorou
 
 export function budgetFor(effort: Effort, { studentCount, groupCount }: Problem): Budget {
   const factor = FACTOR[effort];
-  const part = studentCount / 40;
-  const exchanges = EXCHANGES_AT_40 * (part > 1 ? part ** GROWTH : Math.max(LEAST_PART, part));
+  const part = studentCount / CLASS;
+  const exchanges =
+    factor * EXCHANGES_OF_A_CLASS * (part > 1 ? part ** GROWTH : Math.max(LEAST_PART, part));
   const nodes = Math.min(MOST_NODES, CELLS / (studentCount * groupCount));
   return {
     shuffles: SHUFFLES,
@@ -47,6 +55,15 @@ export function budgetFor(effort: Effort, { studentCount, groupCount }: Problem)
     repairSwaps: Math.ceil((400_000 + 400 * studentCount) * factor),
     packingMoves: Math.ceil(PACKING_MOVES * factor),
     mixingPerStudent: MIXING_PER_STUDENT,
-    exchanges: Math.ceil(exchanges * factor),
+    exchanges: Math.ceil(exchanges * patience(studentCount)),
+    slowExchanges: Math.ceil(exchanges),
   };
+}
+
+/** How many times as much a course of so many gets as its size alone would give it; 1 for a class, and for the largest. */
+function patience(students: number): number {
+  const { from, to, times } = COURSE;
+  if (students > to) return Math.max(1, times * (to / students) ** LESSENING);
+  const grown = (students - CLASS) / (from - CLASS);
+  return 1 + (times - 1) * Math.min(1, Math.max(0, grown));
 }

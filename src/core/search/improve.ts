@@ -44,9 +44,10 @@ const FAR_PARTS = { reopened: 2, recombined: 8 };
 const NEAR_PARTS = { reopened: 10, recombined: 4 };
 /** Exchanges by which all of this is measured at the most: a long search would take minutes. */
 const MOST_OPENED = 800_000;
-/** What opening at random takes at the most where whole groups are not recombined; with more sections than so many they are not. */
+/** What opening at random takes at the most where whole groups are not recombined. */
 const REOPENED_PART = 4;
-const MOST_SECTIONS = 3;
+/** Units up to which whole groups are recombined: of more, the few that can be opened at once are too small a part. */
+const MOST_RECOMBINED = 1_000;
 /** How far the work has come after each step. */
 const LISTED_AT = 0.1;
 const COOLED_AT = 0.3;
@@ -76,7 +77,10 @@ class Improving {
   evaluations = 0;
   known: Known | null = null;
   private readonly whole: number;
-  private readonly ofGroups: boolean;
+  /** The same for what is measured by exchanges and takes longer. */
+  private readonly slow: number;
+  /** Whether whole groups can be recombined. */
+  private readonly recombines: boolean;
 
   constructor(
     private readonly problem: Problem,
@@ -86,8 +90,10 @@ class Improving {
     budget: Budget,
     private readonly rng: Rng,
   ) {
-    this.whole = budget.exchanges * Math.min(1, GOALS_AT_FULL_BUDGET / Math.max(1, goals.length));
-    this.ofGroups = isOfGroups(problem, goals);
+    const part = Math.min(1, GOALS_AT_FULL_BUDGET / Math.max(1, goals.length));
+    this.whole = budget.exchanges * part;
+    this.slow = budget.slowExchanges * part;
+    this.recombines = isOfGroups(problem, goals) && units.unitCount <= MOST_RECOMBINED;
   }
 
   *run(): Search<void> {
@@ -104,21 +110,22 @@ class Improving {
     yield* this.keep(LISTED_AT, polishes || opens ? COOLED_AT : 1, cooling);
     if (opens) yield* this.open(FULL / room);
     if (this.isProven() || !polishes) return;
-    const recombines = this.ofGroups && units.unitCount <= MOST_UNITS;
-    const part = recombines ? BESIDE_RECOMBINING : POLISHED_PART;
+    const part = this.recombines ? BESIDE_RECOMBINING : POLISHED_PART;
     const most = whole * Math.min(part, room < LISTED_BELOW ? LITTLE_POLISHED_PART : 1);
     const polishing = polish(problem, units, goals, this.groupOfStudent, most, rng);
     yield* this.keep(opens ? OPENED_AT : COOLED_AT, POLISHED_AT, polishing);
-    if (recombines && !opens) yield* this.recombine(POLISHED_AT, 1, RECOMBINED_PART);
+    if (this.recombines && (!opens || room > LISTED_BELOW)) {
+      yield* this.recombine(POLISHED_AT, 1, whole * RECOMBINED_PART);
+    }
   }
 
   /**
-   * Whether groups opened at once are likely to be all that matter to each other: in large courses they are few of many, and
-   * of many sections each is a class of its own, which leaves exchanges little room but no islands.
+   * Whether groups opened at once are likely to be all that matter to each other: in large courses they are few of many,
+   * unless each section is a class of its own.
    */
   private reachesFar(): boolean {
     const sections = new Set(this.problem.sectionOfGroup).size;
-    return this.ofGroups && this.units.unitCount <= MOST_UNITS && sections <= MOST_SECTIONS;
+    return this.recombines && this.units.unitCount / sections <= MOST_UNITS;
   }
 
   private isProven(): boolean {
@@ -127,8 +134,8 @@ class Improving {
 
   /** Opens whole groups, the more the narrower it is: 1 and above where in full. */
   private *open(narrow: number): Search<void> {
-    if (!this.reachesFar()) return yield* this.reopen(Math.min(REOPENED_PART, narrow));
-    const part = Math.min(1, narrow) * Math.min(1, MOST_OPENED / this.whole);
+    if (!this.reachesFar()) return yield* this.reopen(this.slow * Math.min(REOPENED_PART, narrow));
+    const part = Math.min(1, narrow) * Math.min(this.slow, MOST_OPENED);
     const reach = yield* this.recombine(COOLED_AT, COOLED_AT, part * AT_ONCE);
     const far = reach > FAR;
     if (far && !this.isProven()) yield* this.recombine(COOLED_AT, OPENED_AT, part * GOING_ON);
@@ -138,15 +145,15 @@ class Improving {
     yield* this.recombine(OPENED_AT, OPENED_AT, part * recombined);
   }
 
-  private *reopen(part: number): Search<void> {
-    const { problem, units, goals, whole, rng } = this;
-    const work = reopen(problem, units, goals, this.groupOfStudent, whole * part, rng);
+  private *reopen(most: number): Search<void> {
+    const { problem, units, goals, rng } = this;
+    const work = reopen(problem, units, goals, this.groupOfStudent, most, rng);
     yield* this.keep(COOLED_AT, OPENED_AT, work);
   }
 
   private *list(): Search<void> {
-    const { problem, units, goals, whole, rng } = this;
-    const most = LISTED_PART * whole;
+    const { problem, units, goals, slow, rng } = this;
+    const most = LISTED_PART * slow;
     const listed = yield* listAll(problem, units, goals, this.groupOfStudent, most, rng);
     this.evaluations += listed.evaluations;
     if (!listed.known) return;
@@ -154,10 +161,10 @@ class Improving {
     this.known = listed.known;
   }
 
-  /** Recombines for a part of the exchanges; returns the part of the groups that it could reach at once. */
-  private *recombine(from: number, to: number, part: number): Search<number> {
-    const { problem, units, goals, whole, rng } = this;
-    const work = recombine(problem, units, goals, this.groupOfStudent, whole * part, rng);
+  /** Recombines for so many exchanges; returns the part of the groups that it could reach at once. */
+  private *recombine(from: number, to: number, most: number): Search<number> {
+    const { problem, units, goals, rng } = this;
+    const work = recombine(problem, units, goals, this.groupOfStudent, most, rng);
     const { known, reach } = yield* this.keep(from, to, work);
     this.known = known;
     return reach;

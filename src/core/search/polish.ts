@@ -1,5 +1,6 @@
 import type { PreparedGoal } from '../goals/kind';
 import type { Problem } from '../problem/problem';
+import { groupsBySection } from '../problem/sections';
 import type { Units } from '../problem/units';
 import { quickInt } from '../random/uniform';
 import type { Rng } from '../random/rng';
@@ -23,10 +24,13 @@ const DRAWS_A_STEP = 16;
 const ONE_SIDEWAYS_IN = 4;
 
 /** Whether there are groups to exchange between, and so few that `evaluations` of polishing do any good. */
-export function isWorthPolishing({ sizeOfGroup }: Problem, evaluations: number): boolean {
-  if (sizeOfGroup.length < 2) return false;
-  const size = sizeOfGroup.reduce((most, one) => Math.max(most, one), 0);
-  const pairs = (sizeOfGroup.length * (sizeOfGroup.length - 1)) / 2;
+export function isWorthPolishing(problem: Problem, evaluations: number): boolean {
+  const size = problem.sizeOfGroup.reduce((most, one) => Math.max(most, one), 0);
+  const pairs = groupsBySection(problem).reduce(
+    (sum, { length }) => sum + (length * (length - 1)) / 2,
+    0,
+  );
+  if (pairs === 0) return false;
   return pairs * (size ** 2 + ((size * (size - 1)) / 2) ** 2) <= MOST_OF_A_SWEEP * evaluations;
 }
 
@@ -136,13 +140,14 @@ class Polish {
 
   /** Sweeps over the pairs with a changed group until none of them has anything to gain. */
   private descend(most: number): void {
-    const { groupCount } = this.problem;
+    const { groupCount, sectionOfGroup } = this.problem;
     const before = new Uint8Array(groupCount);
     while (this.evaluations < most && this.changed.includes(1)) {
       before.set(this.changed);
       this.changed.fill(0);
       for (let one = 0; one < groupCount; one++) {
         for (let two = one + 1; two < groupCount; two++) {
+          if (sectionOfGroup[one] !== sectionOfGroup[two]) continue;
           const same = !before[one] && !before[two] && !this.changed[one] && !this.changed[two];
           while (!same && this.betterPair(one, two));
         }

@@ -1,4 +1,5 @@
 import type { Problem } from '../problem/problem';
+import { groupsBySection } from '../problem/sections';
 import type { Units } from '../problem/units';
 import { quickInt } from '../random/uniform';
 import type { Rng } from '../random/rng';
@@ -15,12 +16,27 @@ export class Proposals {
   readonly exchange: Exchange;
   /** Chance with which the last exchange drawn is to be kept at all. */
   ratio = 1;
+  /** group → groups that its students may go to, itself among them, and which of those it is. */
+  private readonly near: readonly Int32Array[];
+  private readonly placeNear: Int32Array;
 
+  /** Where the sections are `kept`, as in every valid arrangement, none but exchanges within a section are drawn. */
   constructor(
     private readonly problem: Problem,
     private readonly units: Units,
     private readonly rng: Rng,
+    kept = true,
   ) {
+    const all = Int32Array.from({ length: problem.groupCount }, (_, group) => group);
+    const near = new Array<Int32Array>(problem.groupCount).fill(all);
+    this.placeNear = all.slice();
+    for (const groups of kept ? groupsBySection(problem) : []) {
+      groups.forEach((group, place) => {
+        near[group] = groups;
+        this.placeNear[group] = place;
+      });
+    }
+    this.near = near;
     const largest = problem.sizeOfGroup.reduce((most, size) => Math.max(most, size), 0);
     this.exchange = new Exchange(problem.studentCount, largest + 1);
   }
@@ -30,8 +46,10 @@ export class Proposals {
     const { problem, units, rng, exchange } = this;
     const student = quickInt(rng, problem.studentCount);
     const home = arrangement.groupOfStudent[student] as number;
-    const draw = quickInt(rng, problem.groupCount - 1);
-    const away = draw < home ? draw : draw + 1;
+    const near = this.near[home] as Int32Array;
+    if (near.length < 2) return false;
+    const draw = quickInt(rng, near.length - 1);
+    const away = near[draw < (this.placeNear[home] as number) ? draw : draw + 1] as number;
     const unit = units.unitOfStudent[student] as number;
     const width = units.sizeOfUnit[unit] as number;
     const homeSize = arrangement.sizeOfGroup[home] as number;

@@ -3,13 +3,15 @@ import { prepareGoals } from '../goals/list';
 import type { Problem } from '../problem/problem';
 import { unitsOf } from '../problem/units';
 import { rngFromSeed } from '../random/rng';
-import { uniformInt, uniformUnit } from '../random/uniform';
+import { shuffle, uniformInt, uniformUnit } from '../random/uniform';
+import { repeatPairs } from '../reference/costs';
 import { fillsTheSizes, keepsEverything } from '../reference/check';
 import { Arrangement } from '../terms/arrangement';
 import { Covering } from './covering';
 import { Formable, type Slot } from './formable';
 import { Prices } from './prices';
 import { isOfGroups, recombine, type Recombined } from './recombine';
+import { Deal } from './shuffleTrial';
 import { costOf, ended, planted, problemOf } from './testSearch';
 
 const id = (student: number): string => `s${student}`;
@@ -65,8 +67,13 @@ function requestOf(n: number, groups: number, seed: number, density = 0.2): Arra
   };
 }
 
-function recombined(problem: Problem, evaluations: number, seed = 1): Recombined {
-  const [units, goals, start] = [unitsOf(problem), prepareGoals(problem), planted(problem)];
+function recombined(
+  problem: Problem,
+  evaluations: number,
+  seed = 1,
+  start = planted(problem),
+): Recombined {
+  const [units, goals] = [unitsOf(problem), prepareGoals(problem)];
   return ended(recombine(problem, units, goals, start, evaluations, rngFromSeed(seed)));
 }
 
@@ -80,6 +87,65 @@ function* valid(problem: Problem): Generator<Int32Array> {
 }
 
 const SEEDS = Array.from({ length: 17 }, (_, i) => i + 1);
+
+test.each([1, 2, 3, 4])(
+  'sections that stay apart are proven best together at what each is by itself (seed %i)',
+  (seed) => {
+    const leastOf = (sections: readonly number[]): number => {
+      const problem = problemOf(sectioned(seed, sections));
+      const { known, reach, groupOfStudent } = recombined(problem, 1e5, seed, dealt(problem));
+      expect([known === null, reach > 0]).toEqual([false, true]);
+      expect(keepsEverything(problem, groupOfStudent)).toBe(true);
+      return repeatPairs(problem, [groupOfStudent]);
+    };
+    const alone = [0, 1, 2, 3, 4].map((section) => leastOf([section]));
+    expect(leastOf([0, 1, 2, 3, 4])).toBe(alone.reduce((sum, one) => sum + one, 0));
+    expect(alone.some((one) => one > 0)).toBe(true);
+  },
+);
+
+function dealt(problem: Problem): Int32Array {
+  const deal = new Deal(problem);
+  deal.draw(rngFromSeed(1));
+  return deal.groupOfStudent.slice();
+}
+
+test('as long as one section is not looked at to its end, nothing is called best', () => {
+  const problem = problemOf(sectioned(1, [0, 1, 2, 3, 4]));
+  // Just too little work for the last of the five.
+  expect(recombined(problem, 20_000, 1, dealt(problem)).known).toBeNull();
+  expect(recombined(problem, 40_000, 1, dealt(problem)).known).not.toBeNull();
+});
+
+/** Some of five sections of twelve, in fours after five weeks in fours. */
+function sectioned(seed: number, sections: readonly number[]): ArrangeRequest {
+  const base = requestOf(60, 2, 1);
+  const rng = rngFromSeed(seed);
+  const all = [0, 1, 2, 3, 4].map((section) =>
+    Array.from({ length: 12 }, (_, place) => id(section * 12 + place)),
+  );
+  const history = Array.from({ length: 5 }, () => ({
+    groups: all.flatMap((of) => {
+      const order = Int32Array.from({ length: 12 }, (_, place) => place);
+      shuffle(rng, order);
+      return [0, 4, 8].map((from) => [...order.slice(from, from + 4)].map((place) => of[place]!));
+    }),
+  }));
+  const there = sections.flatMap((section) =>
+    (all[section] ?? []).map((one) => ({ id: one, section: `P${section}` })),
+  );
+  const ids = new Set(there.map((one) => one.id));
+  return {
+    ...base,
+    students: there,
+    rules: [{ kind: 'sameSection' }],
+    sizing: { by: 'size', size: 4, leftover: 'spread' },
+    goals: [{ kind: 'freshPartners', weight: 1 }],
+    history: history.map(({ groups }) => ({
+      groups: groups.filter((group) => group.every((one) => ids.has(one))),
+    })),
+  };
+}
 
 test.each(SEEDS)(
   'what is called best costs the least of all arrangements, and each goal has its least (seed %i)',

@@ -1,5 +1,6 @@
 import type { PreparedGoal } from '../goals/kind';
 import { hasPlacesOfTheirOwn, type Problem, type ProblemGoal } from '../problem/problem';
+import { groupsBySection } from '../problem/sections';
 import type { Units } from '../problem/units';
 import { shuffle } from '../random/uniform';
 import type { Rng } from '../random/rng';
@@ -66,7 +67,7 @@ export function* recombine(
     groupOfStudent,
     evaluations: Math.ceil(work.evaluations),
     known,
-    reach: work.reached / problem.groupCount,
+    reach: work.reach,
   };
 }
 
@@ -94,12 +95,41 @@ function* provenOf(
 
 type Outcome = 'better' | 'none' | 'stopped' | 'tooMany';
 
+/** Groups whose members can change places with each other's: all of them, or those of one section. */
+interface Part {
+  /** The groups, in an order that is shuffled each time. */
+  readonly order: Int32Array;
+  /** groups opened → looks that they may take. */
+  readonly mostLooks: Float64Array;
+  /** Groups to be opened next, and no more than so many of them. */
+  opened: number;
+  ceiling: number;
+  /** Looks taken since more groups were last tried. */
+  since: number;
+  /** The most groups opened at once of which the cheapest division was found. */
+  reached: number;
+  state: 'open' | 'best' | 'givenUp';
+}
+
+/** Where sections stay apart and the cost is a sum over groups, `apart`, each is a class of its own. */
+function partsOf(problem: Problem, apart: boolean): readonly Part[] {
+  const { groupCount } = problem;
+  const all = (): Int32Array => Int32Array.from({ length: groupCount }, (_, group) => group);
+  return (apart ? groupsBySection(problem) : [all()]).map((order) => ({
+    order,
+    mostLooks: new Float64Array(order.length + 1).fill(FIRST_LOOKS),
+    opened: Math.min(FIRST_OPENED, order.length),
+    ceiling: order.length,
+    since: 0,
+    reached: order.length === 1 ? 1 : 0,
+    state: order.length === 1 ? 'best' : 'open',
+  }));
+}
+
 class Recombining {
   readonly groupOfStudent: Int32Array;
   evaluations = 0;
   cost: number;
-  /** The most groups opened at once of which the cheapest division was found. */
-  reached = 0;
 
   /** Goals whose cost is no sum over groups. */
   private readonly others: readonly PreparedGoal[];
@@ -108,7 +138,7 @@ class Recombining {
   /** Scratch: who is in a group, and an arrangement that is being weighed. */
   private readonly members: Int32Array;
   private readonly trial: Int32Array;
-  private readonly order: Int32Array;
+  private readonly parts: readonly Part[];
   private readonly leastCost: number;
   /** slot → open groups of the kind, in a random order. */
   private groupsOfSlot: number[][] = [];
@@ -125,9 +155,9 @@ class Recombining {
     this.groupOfStudent = start.slice();
     this.trial = start.slice();
     this.members = new Int32Array(problem.studentCount);
-    this.order = Int32Array.from({ length: problem.groupCount }, (_, group) => group);
     this.arrangement = new Arrangement(problem, start);
     this.others = goals.filter(({ term }) => term.ofGroup === undefined);
+    this.parts = partsOf(problem, this.others.length === 0);
     this.costsOfGroup = goals.flatMap(({ goal, term }): CostOfGroup[] =>
       term.ofGroup
         ? [(members, count) => goal.weight * (term.ofGroup?.(members, count) as number)]
@@ -135,43 +165,53 @@ class Recombining {
     );
     this.leastCost = goals.reduce((sum, { goal, leastValue }) => sum + goal.weight * leastValue, 0);
     this.cost = this.besideOf(start);
-    for (const group of this.order) this.cost += this.costOf(group);
+    for (let group = 0; group < problem.groupCount; group++) this.cost += this.costOf(group);
+  }
+
+  /** The part of the groups, 0 to 1, that could be opened at once and their members divided in the cheapest way. */
+  get reach(): number {
+    const { groupCount } = this.problem;
+    return this.parts.reduce((sum, { reached }) => sum + reached, 0) / groupCount;
   }
 
   /** Opens groups as long as the evaluations last; true when nothing cheaper is left in any sizes that are allowed. */
   *run(most: number): Search<boolean> {
-    const { groupCount } = this.problem;
-    const mostLooks = new Float64Array(groupCount + 1).fill(FIRST_LOOKS);
-    let opened = Math.min(FIRST_OPENED, groupCount);
-    let ceiling = groupCount;
-    /** Looks taken since more groups were last tried. */
-    let since = 0;
-    while (this.evaluations < most) {
+    let open = this.parts.filter(({ order }) => order.length > 1);
+    for (let turn = 0; open.length > 0 && this.evaluations < most; turn++) {
       if (this.cost <= this.leastCost + EPSILON) return true;
       yield { done: this.evaluations / most };
-      const before = this.looks();
-      const looks = mostLooks[opened] as number;
-      const outcome = yield* this.open(opened, looks, most);
-      if (outcome === 'none' && opened === groupCount) return this.isExact();
-      if (outcome === 'better' || outcome === 'none') this.reached = Math.max(this.reached, opened);
-      if (outcome === 'better') ceiling = groupCount;
-      if (outcome === 'tooMany') ceiling = Math.max(2, opened - 1);
-      if (outcome === 'stopped') mostLooks[opened] = MORE * looks;
-      const taken = this.looks() - before;
-      since += taken;
-      if (outcome === 'stopped' || outcome === 'tooMany') {
-        if (opened === 2) return false;
-        opened--;
-        since = 0;
-      } else if (opened < ceiling) {
-        // More groups, where that seems easy, or where as much has been spent on fewer as they may take.
-        const next = mostLooks[opened + 1] as number;
-        if (taken >= EASY * next && since < next) continue;
-        opened++;
-        since = 0;
-      }
+      const part = open[turn % open.length] as Part;
+      yield* this.openIn(part, most);
+      if (part.state !== 'open') open = open.filter((one) => one !== part);
     }
-    return false;
+    return this.isExact() && this.parts.every(({ state }) => state === 'best');
+  }
+
+  /** Opens some groups of a part, and says how many are to be opened next. */
+  private *openIn(part: Part, most: number): Search<void> {
+    const groups = part.order.length;
+    const { opened, mostLooks } = part;
+    const before = this.looks();
+    const looks = mostLooks[opened] as number;
+    const outcome = yield* this.open(part.order, opened, looks, most);
+    if (outcome === 'none' && opened === groups) part.state = 'best';
+    if (outcome === 'better' || outcome === 'none') part.reached = Math.max(part.reached, opened);
+    if (outcome === 'better') part.ceiling = groups;
+    if (outcome === 'tooMany') part.ceiling = Math.max(2, opened - 1);
+    if (outcome === 'stopped') mostLooks[opened] = MORE * looks;
+    const taken = this.looks() - before;
+    part.since += taken;
+    if (outcome === 'stopped' || outcome === 'tooMany') {
+      if (opened === 2) part.state = 'givenUp';
+      part.opened--;
+      part.since = 0;
+    } else if (opened < part.ceiling) {
+      // More groups, where that seems easy, or where as much has been spent on fewer as they may take.
+      const next = mostLooks[opened + 1] as number;
+      if (taken >= EASY * next && part.since < next) return;
+      part.opened++;
+      part.since = 0;
+    }
   }
 
   private looks(): number {
@@ -190,14 +230,20 @@ class Recombining {
   }
 
   /** Opens so many groups drawn at random and divides their members in the cheapest way that is found. */
-  private *open(count: number, mostLooks: number, most: number): Search<Outcome> {
-    const { formable, covering, order } = this;
+  private *open(
+    order: Int32Array,
+    count: number,
+    mostLooks: number,
+    most: number,
+  ): Search<Outcome> {
+    const { formable, covering } = this;
     shuffle(this.rng, order);
-    if (!this.freeUnits(count)) return 'tooMany';
+    const groups = order.subarray(0, count);
+    if (!this.freeUnits(groups)) return 'tooMany';
     let below = this.besideOf(this.groupOfStudent) - EPSILON;
-    for (let i = 0; i < count; i++) below += this.costOf(order[i] as number);
+    for (const group of groups) below += this.costOf(group);
     const listed = formable.looks;
-    const all = formable.list(this.slotsOf(count), this.costsOfGroup, below, mostLooks);
+    const all = formable.list(this.slotsOf(groups), this.costsOfGroup, below, mostLooks);
     this.evaluations += LISTING_LOOK * (formable.looks - listed);
     if (!all) return formable.count === MOST_FORMABLE ? 'tooMany' : 'stopped';
     const end = covering.looks + mostLooks;
@@ -219,10 +265,9 @@ class Recombining {
     }
   }
 
-  /** Frees the units of the first `count` groups of the order, themselves in a random order; false for too many. */
-  private freeUnits(count: number): boolean {
-    const { units, formable, order, groupOfStudent } = this;
-    const open = order.subarray(0, count);
+  /** Frees the units of the groups, themselves in a random order; false for too many. */
+  private freeUnits(open: Int32Array): boolean {
+    const { units, formable, groupOfStudent } = this;
     let free = 0;
     for (let unit = 0; unit < units.unitCount; unit++) {
       const student = units.studentsByUnit[units.startOfUnit[unit] as number] as number;
@@ -235,14 +280,13 @@ class Recombining {
     return true;
   }
 
-  private slotsOf(count: number): readonly Slot[] {
-    const { problem, order, groupOfStudent, units } = this;
+  private slotsOf(open: Int32Array): readonly Slot[] {
+    const { problem, groupOfStudent, units } = this;
     const pinned = new Set([...units.pinsOfStudent.values()].flat());
     const sizes = new Int32Array(problem.groupCount);
     for (const group of groupOfStudent) sizes[group] = (sizes[group] as number) + 1;
     const slots = new Map<string, { slot: Slot; groups: number[] }>();
-    for (let i = 0; i < count; i++) {
-      const group = order[i] as number;
+    for (const group of open) {
       const slot: Slot = {
         size: sizes[group] as number,
         section: problem.sectionOfGroup[group] as number,

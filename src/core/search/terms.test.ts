@@ -285,7 +285,7 @@ function drawSeveral(
 
 /** A deal at random need not keep blocks whole, so students move one by one. */
 function proposalsFor(problem: Problem, rng: Rng): Proposals {
-  return new Proposals(problem, singleUnits(unitsOf(problem), problem.studentCount), rng);
+  return new Proposals(problem, singleUnits(unitsOf(problem), problem.studentCount), rng, false);
 }
 
 function reverse(of: Exchange, studentCount: number): Exchange {
