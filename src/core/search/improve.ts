@@ -29,7 +29,7 @@ const POLISHED_PART = 1;
 /** What is left for polishing where hardly any exchange of two keeps the rules. */
 const LITTLE_POLISHED_PART = 0.1;
 /** The same where groups are recombined, which finds what polishing does. */
-const BESIDE_RECOMBINING = 0.2;
+const BESIDE_RECOMBINING = 0.5;
 /** What recombining takes then: a first answer is waited for. */
 const RECOMBINED_PART = 0.5;
 /** Where less than this part does, whole groups are opened: in full where no more than `FULL` does. */
