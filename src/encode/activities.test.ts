@@ -249,6 +249,14 @@ describe('marks read back from a sheet', () => {
     expect(read.marks).toEqual(['a –', 'b –', 'c 5', 'd 4', 'e 4']);
   });
 
+  test('a group whose members are given different marks keeps its own, points up and down beside it', () => {
+    const activity = activityIn(groups, { members: 'points', work: { '0': marked(6) } });
+    const read = after(activity, { a: 8, b: 5 });
+    expect(read.after).toMatchObject({ members: 'points', work: { '0': marked(6) } });
+    expect([read.after.own.a?.points, read.after.own.b?.points]).toEqual([2, -1]);
+    expect(read.marks.slice(0, 2)).toEqual(['a 8', 'b 5']);
+  });
+
   test('more than coming late leaves is named and changes nothing', () => {
     const activity = activityIn(groups, {
       ...{ due: '2026-10-15T12:00', late: { percent: 20, every: 'day', upTo: 100 } },
@@ -391,4 +399,62 @@ test('a slip has one student’s marks and nothing of another’s, a group’s s
   expect(JSON.stringify([own, slipOfGroup(activity, units[0]!)])).not.toContain('QUIET');
   expect(slipOfGroup(activity, units[0]!)).toMatchObject({ points: 7, comments: ['for all'] });
   expect(slipOfStudent(activity, units, idOf('g'), 'Gus')).toBeNull();
+});
+
+describe('a slip on paper', () => {
+  const criteria = [
+    { id: 'x', name: 'Plot', text: '', most: 4 },
+    { id: 'y', name: 'Text', text: '', most: 6 },
+  ];
+  const slipsOf = (activity: ActivityRecord) =>
+    unitsOf(activity, undefined, everybody).map((unit) => slipOfGroup(activity, unit));
+
+  test('names each criterion that has points, with the most there are, and leaves out the others', () => {
+    const activity = activityIn(['a b', 'c'], {
+      criteria,
+      work: {
+        '0': { ...NO_WORK, criteria: { x: 3, y: 0 } },
+        '1': { ...NO_WORK, criteria: { y: 2 } },
+      },
+    });
+    expect(slipsOf(activity)).toEqual([
+      {
+        ...{ name: 'Group 1', group: '', state: 'marked', points: 3, most: 10, off: 0 },
+        criteria: [
+          { name: 'Plot', points: 3, most: 4 },
+          { name: 'Text', points: 0, most: 6 },
+        ],
+        comments: [],
+      },
+      {
+        ...{ name: 'Group 2', group: '', state: 'missing', points: null, most: 10, off: 0 },
+        criteria: [{ name: 'Text', points: 2, most: 6 }],
+        comments: [],
+      },
+    ]);
+  });
+
+  test('tells what coming late took off, never below nothing, and no comment where none was written', () => {
+    const late = { percent: 30, every: 'day', upTo: 100 } as const;
+    const cameAt = (at: string) => ({ state: 'in' as const, at });
+    const activity = activityIn(['a', 'b', 'c'], {
+      ...{ due: '2026-10-15T12:00', late },
+      work: {
+        '0': { ...marked(8), came: cameAt('2026-10-15T13:00') },
+        '1': { ...marked(2), came: cameAt('2026-10-15T13:00') },
+        '2': { ...marked(6), comment: 'clear' },
+      },
+    });
+    expect(
+      slipsOf(activity).map(({ points, off, comments }) => [points, off, ...comments]),
+    ).toEqual([
+      [5, 3],
+      [0, 3],
+      [6, 0, 'clear'],
+    ]);
+    const units = unitsOf(activity, undefined, everybody);
+    expect(slipOfStudent(activity, units, idOf('b'), 'Bo')).toMatchObject({
+      ...{ name: 'Bo', group: 'Group 2', state: 'marked', points: 0, off: 3 },
+    });
+  });
 });

@@ -132,3 +132,20 @@ test('meetings and turns over a term are those of the obvious count, drafts left
     expect(leads.reduce((sum, one) => sum + one, 0)).toBe(expected.length);
   }
 });
+
+test('a rule broken by somebody who was away is none, and one of the class is no recipe’s', () => {
+  const there = lineup('W1', ['ana bo', 'caro dov'], '2026-10-01', 'ana caro dov eli');
+  const [told] = auditOf(audited([there], [apart('ana bo'), apart('caro dov')])).lineups;
+  expect(told?.rules).toEqual({ kept: 0, broken: 1 });
+});
+
+test('a lineup without groups has nobody placed, and nothing of it counts in the term', () => {
+  const none = lineup('W1', ['ana bo'], '2026-10-01');
+  const whole = audited([none]);
+  const { lineups, term } = auditOf({
+    ...whole,
+    lineups: whole.lineups.map((one) => ({ ...one, takeId: null })),
+  });
+  expect(lineups[0]).toMatchObject({ sizes: [], placed: 0, aside: [] });
+  expect(term).toMatchObject({ pairs: 0, repeatedPairs: 0 });
+});

@@ -137,3 +137,9 @@ test('scenes are offered where there is something to show', () => {
     ...['byGroup', 'byName', 'instructions', 'clock', 'stations', 'jigsaw', 'pick'],
   ]);
 });
+
+test('a clock that stands is still, until it has nothing left', () => {
+  const stands = after(scene, clockOf(scene, MINUTE_MS));
+  expect(clockState(clockIn(stands), NOW)).toBe('still');
+  expect(clockState({ ...clockIn(stands), leftMs: 0 }, NOW)).toBe('over');
+});

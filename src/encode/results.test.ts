@@ -104,3 +104,13 @@ test('figures are the same where every one is, but for how much it differs from 
     false,
   );
 });
+
+test('ranks that could be nearer to what was wished for are not proven best', () => {
+  const differing: ArrangeRequest = { ...request, avoid: { results: [], share: 0.3 } };
+  const { search } = result({}, { provenBest: true });
+  const told = (ranks: number) => ({
+    ...{ feasible: true, search },
+    measures: { topics: { ranks, of: 9, bestPossible: 2 } },
+  });
+  expect([told(2), told(3)].map((one) => isProvenBest(differing, one))).toEqual([true, false]);
+});

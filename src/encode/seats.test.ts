@@ -348,3 +348,40 @@ test('the last places of a group are kept for those who are still needed there',
   // There are too few swimmers for three groups: nobody is kept out for a limit that cannot hold.
   expect(closedIn(bench, places(2, 1, 1), { c: 0 })).toEqual([]);
 });
+
+test('too small groups are filled up by whoever has most over, the neediest first', () => {
+  const wish = (...groups: number[]): number[][] => groups.map((one) => [one]);
+  const sizes = (least: readonly number[], ...ranked: number[]) =>
+    sizesForRanks(
+      least.map((one) => ({ seats: 8, least: one })),
+      wish(...ranked),
+    );
+  // Two over in the first, four in the second: the third takes from the second, twice.
+  expect(sizes([2, 1, 3], 0, 0, 0, 0, 1, 1, 1, 1, 1, 2)).toEqual([4, 3, 3]);
+  // The largest is not the one that has most over.
+  expect(sizes([5, 1, 2], 0, 0, 0, 0, 0, 0, 1, 1, 1, 2)).toEqual([6, 2, 2]);
+  // Of two that are to go, the smaller goes, to where fewest are over.
+  expect(sizes([4, 4, 4, 1], 0, 0, 0, 1, 1, 1, 1, 2, 2, 3)).toEqual([5, 4, 0, 1]);
+});
+
+test('limits on a value that nobody is known to have close no group', () => {
+  const bench = testBench({
+    students: 'abc'.split('').map((name, at) => student(name, at)),
+    theClass: { details: [detail('swims', 'category')] },
+    recipe: {
+      limits: [{ kind: 'atMost', detail: 'swims', value: 'undefined', count: 1 }],
+    },
+  });
+  expect(closedIn(bench, places(2, 2), { a: 0 })).toEqual([]);
+});
+
+test('where sections have groups of their own, an empty one is left to the section that needs it', () => {
+  const sections = { a: 'x', b: 'x', c: 'x', d: 'y', e: 'y' };
+  const bench = choosingBench(benchOf('abcde', [], { sections }), { sectionsApart: true });
+  // A seat is left for x beside a, and one of three groups; two of y need one of the empty groups, of two and of one.
+  expect(closedIn(bench, places(2, 2, 1), { a: 0 })).toEqual([
+    ...['a: 1', 'b: 1', 'c: 1', 'd: 0 2', 'e: 0 2'],
+  ]);
+  // With room for all of y in either, both are open to them and to the one of x who needs a group.
+  expect(closedIn(bench, places(2, 2, 2), { a: 0 })).toEqual(['d: 0', 'e: 0']);
+});
