@@ -570,6 +570,13 @@ describe('groups keep their name and sign', () => {
     ]);
   });
 
+  test('half of a group is not most of it, on either side', () => {
+    const names = (groups: string[]) => put(groups).map(([name]) => name);
+    // Of d e f two are with one more: most of both. Of six with three of them, half: no more.
+    expect(names(['a b c', 'd e x', 'g h i'])[1]).toBe('Heron');
+    expect(names(['a b c', 'd e f x y z', 'g h i'])[1]).toBe('new 1');
+  });
+
   test('but not where rows have sizes of their own, or somebody is pinned', () => {
     expect(put(['d e', 'a b c f'], { sized: true }).map(([, , who]) => who)).toEqual([
       'd e',
@@ -583,6 +590,8 @@ describe('groups keep their name and sign', () => {
   test('the same students together are the same division, whatever it is called', () => {
     expect(sameDivision(before.groups, take(['i h g', 'c b a', 'f e d']).groups)).toBe(true);
     expect(sameDivision(before.groups, take(['i h a', 'c b g', 'f e d']).groups)).toBe(false);
+    expect(sameDivision(take(['a b', 'c d']).groups, take(['a', 'b c d']).groups)).toBe(false);
+    expect(sameDivision(take(['a b', '']).groups, take(['b a']).groups)).toBe(true);
   });
 });
 

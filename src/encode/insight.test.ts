@@ -279,3 +279,41 @@ test('ranked groups are told beside the best that these sizes allow', () => {
     figure: { cost: 3, bestPossible: 1 },
   });
 });
+
+test('what is offered about a student or a group is about nobody else, and nothing about who is in none', () => {
+  const groups = ['a b c', 'd e f'];
+  const three = insightOf(['a b', 'c d', 'e f']);
+  for (const { studentIds, from, to } of [...three.offers({ group: 2 }).swaps]) {
+    expect([from, to]).toContain(2);
+    expect(studentIds.some((id) => idsOf('e f').includes(id))).toBe(true);
+  }
+  expect(three.offers({ group: 2 }).swaps.length).toBeGreaterThan(0);
+  const aboutF = insightOf(groups).offers({ student: idOf('f') }).swaps;
+  expect(aboutF.every(({ studentIds }) => studentIds.includes(idOf('f')))).toBe(true);
+  const without = insightOf(['a b', 'd e f']);
+  expect(without.offers({ student: idOf('c') })).toEqual({ swaps: [], moves: [] });
+  expect(without.whyStudent(idOf('c'))).toEqual([]);
+});
+
+test('partners are measured once, whether the recipe asks for fresh ones or not', () => {
+  const unasked = testBench({ students: crew, bench: { history: base.history } });
+  for (const bench of [base, unasked]) {
+    expect(insightOf(['a b c', 'd e f'], bench).partners().figure.cost).toBe(1);
+  }
+  // Asked for, they are what a swap betters; only looked at, they sway nothing.
+  const told = (bench: Bench) =>
+    insightOf(['a b c', 'd e f'], bench)
+      .offers()
+      .swaps.flatMap(({ better }) => better);
+  expect(told({ ...base, rules: [] })).toContain('partners');
+  expect(told(unasked)).not.toContain('partners');
+});
+
+test('no more than three places are marked, the best first', () => {
+  const six = 'g h i j k l m'.split(' ').map((name, at) => student(name, at));
+  const bench = testBench({ students: six });
+  const marked = insightOf(['g h', 'i', 'j', 'k', 'l', 'm'], bench)
+    .targets(idOf('g'))
+    .flatMap(({ place }) => (place === null ? [] : [place]));
+  expect(marked.sort()).toEqual([0, 1, 2]);
+});

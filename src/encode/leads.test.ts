@@ -232,3 +232,31 @@ test('nobody is said to lead more at once than an adult can be said to, and only
   );
   expect([after?.atOnce, after?.never]).toEqual([MOST_AT_ONCE, ['Zoe']]);
 });
+
+test('two changes are found where one is not enough, also one of them twice', () => {
+  // Three groups and one adult who leads one at one time: both a time more and one more at once are needed.
+  const groups = ['1', '2', '3'].map((key) => group(key, `S${key}`));
+  const one = leading({ groups, adults: [adult('x', 'mon')], periods: [time('mon')] });
+  const way = wayOutOf(one, {});
+  expect(way).toHaveLength(2);
+  const then = { ...one, adults: afterChanges(one.adults, way ?? []) };
+  expect([beyondAll(one, {}), giveLeads(then, {}).without]).toEqual([[...beyondAll(one, {})], []]);
+});
+
+test('an adult with as many groups at a time as they lead at once has none too many, nor has one whose time is open', () => {
+  const of = leading({
+    groups: ['1', '2', '3'].map((key) => group(key, `S${key}`)),
+    adults: [adult('x', 'mon', { atOnce: 2 })],
+  });
+  const at = (periodId: PeriodId | null) => ({
+    adultId: AdultId.parse('x'),
+    periodId,
+    locked: false,
+  });
+  expect(leadTroubles(of, { '1': at(time('mon')), '2': at(time('mon')) })).toEqual({});
+  expect(leadTroubles(of, { '1': at(null), '2': at(null), '3': at(null) })).toEqual({
+    '1': [{ code: 'cannotThen' }],
+    '2': [{ code: 'cannotThen' }],
+    '3': [{ code: 'cannotThen' }],
+  });
+});

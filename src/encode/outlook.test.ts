@@ -52,3 +52,7 @@ test('a recipe mixes its details, and sections where it says so; what it matches
   expect(mixedBy({ ...recipe, sections: 'kept' })).toEqual(['score']);
   expect(mixedBy({ ...recipe, sections: 'mixed' })).toEqual(['score', BY_SECTION]);
 });
+
+test('groups of one meet nobody, in however many rounds', () => {
+  expect(outlookOf(bench(), wish(6, 1))).toMatchObject({ mostMet: 0, mostFresh: 6, leastRepeats: 0 });
+});

@@ -39,6 +39,17 @@ describe('the days of a series', () => {
   });
 });
 
+test('weekends between school days are no tries at a day', () => {
+  const days = daysOf(wish({ every: 'day', from: '2026-09-04', rounds: 12 }));
+  expect([days.length, days[1], days.at(-1)]).toEqual([12, '2026-09-07', '2026-09-21']);
+});
+
+test('a day is read only where it is written whole and nothing else beside it', () => {
+  for (const text of ['x2026-12-24', '2026-12-24x', '12026-12-24', '2026-12-241']) {
+    expect([text, daysIn(text)]).toEqual([text, { days: [], unread: text }]);
+  }
+});
+
 test('a day that falls out moves its round and all after it on, the last to the next day as planned', () => {
   const days = ['2026-09-03', '2026-09-10', '2026-09-24', '2026-10-01'];
   const weekly = { every: 'week' as const, notOn: ['2026-10-08'] };
@@ -126,7 +137,7 @@ test('no mix is worth a partner who comes again, however much it matters', () =>
     },
     theClass: { details: [detail('score', 'number'), detail('home', 'category')] },
   });
-  const made = arrangeNow(seriesRequest(bench, wish({ rounds: 5 }), [], 3));
+  const made = arrangeNow(seriesRequest(bench, wish({ rounds: 5 }), [], 3), 'quick');
   if (!made.ok) throw new Error('no result');
   // Five rounds in which everybody meets everybody: nobody of the four with high scores can be kept apart.
   expect(made.result.measures.repeats).toEqual({ pairs: 0, bestPossible: 0 });
