@@ -18,6 +18,7 @@ export function checkPeople(people: People, reading: Reading): Roster {
   const { kept, skipped, repeated } = withoutRepeats(
     people.persons.filter(({ staff }) => !staff),
     new Set(reading.takenIn ?? []),
+    people.isLog,
   );
   const students = withDisplayNames(kept).map(({ role: _role, ...student }) => student);
   return {
@@ -90,16 +91,22 @@ function attributesOf({ columns }: Reading): readonly RosterAttribute[] {
   );
 }
 
-/** The same row twice (alike in every part, and more than a bare name known) is taken once and named. */
-function withoutRepeats(persons: readonly Person[], takenIn: ReadonlySet<number>) {
+/**
+ * The same row twice (alike in every part, and more than a bare name known) is taken once and named; in a log, whoever is
+ * in several rows.
+ */
+function withoutRepeats(persons: readonly Person[], takenIn: ReadonlySet<number>, isLog: boolean) {
   const rowOfWhole = new Map<string, number>();
   const kept: Person[] = [];
   const skipped: Skipped[] = [];
   const repeated: RosterWarning[] = [];
   for (const person of persons) {
     const { row, shown, unread: _unread, aside: _aside, ...rest } = person;
-    const whole = JSON.stringify({ shown, ...rest });
-    const known = person.email !== null || person.externalId !== null;
+    const { email, externalId } = person;
+    const whole = JSON.stringify(
+      isLog ? [plainWords(shown), email, externalId] : { shown, ...rest },
+    );
+    const known = isLog || email !== null || externalId !== null;
     const same = known && !takenIn.has(row) ? rowOfWhole.get(whole) : undefined;
     if (same === undefined) {
       rowOfWhole.set(whole, row);

@@ -1,6 +1,7 @@
 import { hasContent } from './delimited';
 import { familyLeads, isBetween, isSurelyHeading, roleOfColumn } from './headings';
 import {
+  isDayWord,
   isListTitle,
   isPlace,
   isPointsLabel,
@@ -62,6 +63,8 @@ export interface People {
   readonly persons: readonly Person[];
   readonly skipped: readonly Skipped[];
   readonly warnings: readonly RosterWarning[];
+  /** Whether each row is what somebody did at some moment, so that who has several is still one. */
+  readonly isLog: boolean;
 }
 
 /** Reads the rows of a table as its reading says; rows that are not students are named with the reason. */
@@ -75,6 +78,7 @@ class RowReader implements People {
   readonly persons: Person[] = [];
   readonly skipped: Skipped[];
   readonly warnings: RosterWarning[];
+  readonly isLog: boolean;
   private readonly columnsOf = new Map<ColumnRole, number[]>();
   private readonly decimals: readonly ('.' | ',')[];
   /** column → what it counts up to where it tells how far a skill is mastered; 0 for others. */
@@ -118,6 +122,7 @@ class RowReader implements People {
       ]);
     }
     const below = table.rows.slice(reading.headingRow + 1);
+    this.isLog = isLog(below.filter(hasContent));
     const cellsIn = (column: number): readonly string[] =>
       below.map(({ cells }) => cells[column] ?? '');
     this.decimals = reading.columns.map(({ role, name }, column) =>
@@ -252,6 +257,7 @@ class RowReader implements People {
       )
     )
       return 'heading';
+    if (this.persons.length === 0 && filled.length > 1 && filled.every(isDayWord)) return 'heading';
     if (this.titles.size > 0 && this.titles.has(titleKey(row))) return 'title';
     if (isPointsLabel(label) || isPointsLabel(person.shown)) return 'points';
     if (filled.length > 1 && filled.every((cell) => isTotal(cell))) return 'total';
@@ -306,10 +312,11 @@ class RowReader implements People {
         filled.length === 1 &&
         (roleOfColumn(filled[0] ?? '') === 'fullName' || (first && isHeadingLine(filled[0] ?? '')))
       );
-    const same = row.cells.filter(
-      (cell, column) =>
-        cell.trim() !== '' && plainWords(cell) === plainWords(this.heading[column] ?? ''),
-    ).length;
+    // Strokes and ticks are no words, and like no heading.
+    const same = row.cells.filter((cell, column) => {
+      const words = plainWords(cell);
+      return words !== '' && words === plainWords(this.heading[column] ?? '');
+    }).length;
     if (same >= filled.length * 0.6 && (same > 1 || filled.length === 1)) return true;
     return (
       filled.length > 1 &&
@@ -498,6 +505,20 @@ function partHeadings(rows: readonly Row[]): ReadonlySet<number> {
     return [index];
   });
   return new Set(names.size > 1 ? found : []);
+}
+
+/** "20/11/2026, 9:00:11": a day with a time of day. */
+const MOMENT = /\d{1,4}[-./]\d{1,2}[-./]\d{1,4}\D{1,4}\d{1,2}[:.]\d{2}/;
+
+/** Whether a column tells a moment in every row. */
+function isLog(rows: readonly Row[]): boolean {
+  const width = Math.max(0, ...rows.map(({ cells }) => cells.length));
+  return (
+    rows.length > 1 &&
+    Array.from({ length: width }, (_, column) => column).some((column) =>
+      rows.every(({ cells }) => MOMENT.test(cells[column] ?? '')),
+    )
+  );
 }
 
 /**

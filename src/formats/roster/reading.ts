@@ -1,6 +1,6 @@
 import { hasContent } from './delimited';
 import { isOfOthers, isSurelyHeading, roleOfColumn, settleRoles } from './headings';
-import { isPointsLabel, isTotal, kindOfLine } from './lineKinds';
+import { isDayWord, isPointsLabel, isTotal, kindOfLine } from './lineKinds';
 import { isSchoolRole } from './names';
 import { cleanText, isMissing, plainWords } from './text';
 import type { ColumnReading, ColumnRole, Reading, Row, Table } from './types';
@@ -159,9 +159,9 @@ function isHeadingWord(cell: string): boolean {
 
 const isFilled = (cell: string): boolean => cell.trim() !== '';
 
-/** Headings are different words; no address and no bare figure is one, but dates may be. */
+/** Headings are different words, but for days of several weeks; no address and no bare figure is one, but dates may be. */
 function isUnlikeData(row: Row): boolean {
-  const words = row.cells.filter(isFilled).map(plainWords);
+  const words = row.cells.filter((cell) => isFilled(cell) && !isDayWord(cell)).map(plainWords);
   return new Set(words).size === words.length && holdsNoFigures(row);
 }
 

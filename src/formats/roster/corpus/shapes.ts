@@ -456,6 +456,98 @@ export const shapes: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
   },
   {
+    name: 'strokes of a register without headings are marks of those before them',
+    given: lines(
+      'Register 7B, week 12',
+      '                Mon    Tue    Wed',
+      '                AM PM  AM PM  AM PM',
+      'Haddad, Amira   /  \\   /  \\   N  N',
+      'Visser, Bram    /  \\   L  \\   /  \\',
+      'Dube, Chipo     /  \\   /  \\   /  \\',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'the same days of two weeks side by side',
+    given: lines(
+      'Week 1;;Week 2;;',
+      'Name;Mon;Tue;Mon;Tue',
+      'Amira Haddad;/;/;/;N',
+      'Bram Visser;/;N;/;/',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+  },
+  {
+    name: 'days over the names of those who come then',
+    given: lines('Monday', 'Amira Haddad', 'Bram Visser', 'Tuesday', 'Chipo Dube', 'Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: 'Monday' }, {}, { section: 'Tuesday' }],
+  },
+  {
+    name: 'one who is called like a day stays',
+    given: lines('Ana', 'Domingo', 'Beto'),
+    students: ['Ana', 'Domingo', 'Beto'],
+  },
+  {
+    name: 'pairs under the benches at which they sit',
+    given: lines('Bench 1', 'Amira Haddad & Bram Visser', 'Bench 2', 'Chipo Dube & Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: 'Bench 1' }, {}, { section: 'Bench 2' }],
+  },
+  {
+    name: 'members of a table with a plus between them',
+    given: lines('Table 1: Amira Haddad + Bram Visser', 'Table 2: Chipo Dube + Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
+    name: 'a class and a number before names',
+    given: lines('7B-01 Amira Haddad', '7B-02 Bram Visser', '7B-03 Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ externalId: '7B-01' }],
+    asked: [],
+  },
+  {
+    name: 'numbers with a letter at either end before names',
+    given: lines('H1023A Amira Haddad', 'V2210B Bram Visser', 'D3312C Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ externalId: 'H1023A' }],
+    asked: [],
+  },
+  {
+    name: 'whom each wishes for, behind an arrow',
+    given: lines(
+      'Amira Haddad -> Bram Visser, Chipo Dube',
+      'Bram Visser -> Amira Haddad',
+      'Chipo Dube -> Bram Visser',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'arrows to people who have no line of their own lead to students',
+    given: lines('Amira Haddad → Bram Visser, Finn Bauer', 'Chipo Dube → Dov Ash, Eva Lind'),
+    students: ['Bram Visser', 'Finn Bauer', 'Dov Ash', 'Eva Lind'],
+  },
+  {
+    name: 'who comes and goes in a log is one student',
+    given: lines(
+      'Full Name,User Action,Timestamp',
+      'Amira Haddad,Joined,"11/20/2026, 9:00:11 AM"',
+      'Bram Visser,Joined,"11/20/2026, 9:01:40 AM"',
+      'Amira Haddad,Left,"11/20/2026, 9:45:00 AM"',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+  },
+  {
+    name: 'two of one name who answered a form from two addresses are two',
+    given: lines(
+      'Timestamp,Name,Email',
+      '2026-11-20 10:01:03,Amira Haddad,amira@example.org',
+      '2026-11-20 10:02:41,Amira Haddad,a.haddad@example.org',
+      '2026-11-20 10:05:12,Bram Visser,bram@example.org',
+    ),
+    students: ['Amira Haddad', 'Amira Haddad (2)', 'Bram Visser'],
+  },
+  {
     name: 'levels and results behind names number nobody',
     given: lines('Amira Haddad B1', 'Bram Visser A2', 'Chipo Dube B2', 'Dov Ash C1'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],

@@ -1,6 +1,6 @@
 import { hasContent } from '../delimited';
 import { roleOfColumn } from '../headings';
-import { isPlace, isRule, isTotal, kindOfLine, sectionHeading } from '../lineKinds';
+import { isDayWord, isPlace, isRule, isTotal, kindOfLine, sectionHeading } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, isMissingName, plainWords } from '../text';
 import type { ColumnRole, Row, Skipped, SkipReason, Table } from '../types';
@@ -76,7 +76,11 @@ export function seatsTable(table: Table): Table | null {
   const cells = withoutSeatNumbers(filled.slice(Math.max(0, top)).flatMap(cellsOf));
   const places = cells.filter(({ text }) => isPlace(text));
   const seats = cells.filter(({ text }) => !isPlace(text) && !isMissingName(text) && !isRule(text));
-  const names = seats.filter(({ text }) => looksLikeName(text) && roleOfColumn(text) === null);
+  const names = seats.filter(
+    ({ text }) => looksLikeName(text) && roleOfColumn(text) === null && !isDayWord(text),
+  );
+  // A word for names heads a table, and nobody sits on it.
+  if (seats.some(({ text }) => NAME_ROLES.has(roleOfColumn(text)))) return null;
   if (names.length < 4 || names.length < seats.length * 0.85) return null;
   if (new Set(seats.map(({ text }) => plainWords(text))).size < seats.length * 0.95) return null;
   const whole = names.filter(({ text }) => text.includes(' ')).length > names.length * 0.7;

@@ -14,7 +14,9 @@ import {
   joinedAddresses,
   joinedFacts,
   marginHeads,
+  dayHeads,
   shoutedHeads,
+  withoutWishes,
   LAST,
   withAway,
   withHours,
@@ -30,8 +32,9 @@ const BULLET =
 const LETTER_BULLET = /^\s*[([]?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)\]]\s+(?=\S)/;
 /** "1 Amira Haddad", "1Amira Haddad": a number alone, where most lines have one. */
 const NUMBER_BEFORE = /^\s*(\d{1,4})(?:\s+(?=\p{L})|(?=\p{L}{2})(?!(?:st|nd|rd|th|er)\b))/u;
-/** "2026-0041 Amira Haddad". */
-const ID_BEFORE = /^\s*([A-Za-z]{0,3}\d[\d\-./]{2,})[\s:,–-]+(?=\p{L})/u;
+/** "2026-0041 Amira Haddad", "H1023A Amira Haddad", "7B-01 Amira Haddad". */
+const ID_BEFORE =
+  /^\s*([A-Za-z]{0,3}\d[\d\-./]{2,}[A-Za-z]?|\d{1,2}[A-Za-z]-\d{1,3})[\s:,–-]+(?=\p{L})/u;
 /** "7B Amira Haddad": a class before the name, where most lines have one. */
 const CLASS_BEFORE =
   /^\s*(\d{1,2}\s?[A-Za-z](?:\/[A-Za-z]{0,3}\d{0,2})?)[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
@@ -95,7 +98,10 @@ export function namesTable(text: string): Table {
     .map((one, index): Line => ({ line: index + 1, text: one }));
   const facts = joinedFacts(joinedAddresses(given));
   const plain = withoutLetters(facts.lines);
-  const away = withAway(shoutedHeads(marginHeads(countedHeads(plain.lines.map(withHours)))));
+  const wished = withoutWishes(plain.lines);
+  const away = withAway(
+    dayHeads(shoutedHeads(marginHeads(countedHeads(wished.lines.map(withHours))))),
+  );
   const said = withoutSentence(away.lines);
   const all = headedBlocks(
     familyFirst(headed(said.lines.flatMap(groupsOnOneLine).map(withoutCount))),
@@ -105,7 +111,9 @@ export function namesTable(text: string): Table {
     skipped: aside,
     warnings: remarked,
   } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
-  const skipped = [...facts.skipped, ...plain.skipped, ...away.skipped, ...said.skipped, ...aside];
+  const skipped = [facts, plain, wished, away, said, { skipped: aside }].flatMap(
+    (one) => one.skipped,
+  );
   const joined = joinBroken(lines);
   const pairs = arePairs(joined.map(({ text: one }) => one));
   let filled = pairs
@@ -371,13 +379,14 @@ const BETWEEN_TWO = /\s+(?:and|&|und|y|et|e|en|\+|vs\.?|versus)\s+|\s*(?:\/|↔|
 
 /** Whether each line names two people by their whole names, with "and" between them; one may be left over. */
 function arePairs(all: readonly string[]): boolean {
-  const parts = all.map((line) => cleanEnd(line.replace(BULLET, '')).split(BETWEEN_TWO));
+  const people = all.filter((line) => kindOfLine(line)?.kind !== 'section');
+  const parts = people.map((line) => cleanEnd(line.replace(BULLET, '')).split(BETWEEN_TWO));
   const whole = parts.every((some) =>
     some.every((part) => looksLikeName(part) && /\S\s+\S/.test(part)),
   );
   const pairs = parts.filter(({ length }) => length === 2).length;
   const alone = parts.filter(({ length }) => length === 1).length;
-  return whole && pairs > 1 && alone <= 1 && pairs + alone === all.length;
+  return whole && pairs > 1 && alone <= 1 && pairs + alone === people.length;
 }
 
 /** "Amira / Bram / Chipo" on each line: three people and more, parted by a stroke. */
@@ -397,6 +406,8 @@ interface GroupLine {
   readonly members: string;
 }
 
+const SEVERAL = /[,;/&]| and | und | y | et | \+ /;
+
 /** "Group 1: Amira, Bram and Chipo": how such lines are read, where most lines are of that kind. */
 function groupLines(all: readonly Line[]): ((line: string) => GroupLine | null) | null {
   const read = (line: string): GroupLine | null => {
@@ -413,12 +424,12 @@ function groupLines(all: readonly Line[]): ((line: string) => GroupLine | null) 
     const named = sectionHeading(label) !== null;
     if (said?.kind === 'footer' && !named) return null;
     return (members.includes('@') && !named) ||
-      (!named && !/[,;/&]| and | und | y | et /.test(members) && !line.includes(':'))
+      (!named && !SEVERAL.test(members) && !line.includes(':'))
       ? null
       : { label: label.trim(), members };
   };
   const groups = all.flatMap(({ text }) => read(text) ?? []);
-  const several = groups.filter(({ members }) => /[,;/&]| and | und | y | et /.test(members));
+  const several = groups.filter(({ members }) => SEVERAL.test(members));
   const somebody = all.filter(({ text }) => kindOfLine(text) === null || read(text) !== null);
   const one = somebody.length === 1 && groups.length === 1;
   return (one || groups.length >= 2) &&
@@ -430,7 +441,7 @@ function groupLines(all: readonly Line[]): ((line: string) => GroupLine | null) 
     : null;
 }
 
-const PARTING = [';', '、', '，', '،', '؛', ' / ', '|', '•', '·'] as const;
+const PARTING = [';', '、', '，', '،', '؛', ' / ', ' + ', '|', '•', '·'] as const;
 /** People on one line: parted by signs; `several` tells that a comma parts people, not a name. */
 function entriesOf(line: string, several: boolean, members: boolean): readonly string[] {
   const text = cleanEnd(line);

@@ -1,4 +1,4 @@
-import { kindOfLine } from '../lineKinds';
+import { isDayWord, kindOfLine } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
@@ -269,6 +269,38 @@ export function shoutedHeads(all: readonly Line[]): readonly Line[] {
   return fits
     ? all.map((one) => (heads.has(one) ? { ...one, text: `${one.text.trim()}:` } : one))
     : all;
+}
+
+/** "Monday" over names, and "Tuesday" over more of them; a single such word may be somebody, as Domingo is. */
+export function dayHeads(all: readonly Line[]): readonly Line[] {
+  const days = all.filter(({ text }) => isDayWord(text));
+  const different = new Set(days.map(({ text }) => plainWords(text))).size;
+  const first = all.find(({ text }) => /\S/.test(text));
+  if (different < 2 || !first || !days.includes(first)) return all;
+  return all.map((one) => (days.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
+}
+
+const ARROW = /\s*(?:->|=>|→|⇒)\s*/u;
+
+/** "Amira -> Bram, Chipo": whom somebody wishes for, where all of those have lines of their own. */
+export function withoutWishes(all: readonly Line[]): Tidied {
+  const keyOf = (text: string): string => plainWords(text);
+  const parted = all.map((one) => ({ one, parts: one.text.split(ARROW) }));
+  const filled = parted.filter(({ one }) => /\S/.test(one.text));
+  const own = new Set(filled.map(({ parts }) => keyOf(parts[0] ?? '')));
+  const wishing = filled.filter(({ parts }) => parts.length === 2);
+  const known = wishing.every(({ parts: [, wished = ''] }) =>
+    wished.split(/[,;&]| and /).every((name) => own.has(keyOf(name))),
+  );
+  if (wishing.length < 2 || wishing.length < filled.length / 2 || !known) {
+    return { lines: all, skipped: [] };
+  }
+  return {
+    lines: parted.map(({ one, parts: [name = ''] }) => ({ ...one, text: name })),
+    skipped: wishing.map(({ one: { line }, parts: [, wished = ''] }) => ({
+      ...{ row: line, name: wished.trim(), reason: 'footer' as const },
+    })),
+  };
 }
 
 /** "Slot 1 (9:00): Amira, Bram" with its time as "9h00": a colon parts a group from its members. */
