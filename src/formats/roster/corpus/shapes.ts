@@ -548,6 +548,42 @@ export const shapes: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Amira Haddad (2)', 'Bram Visser'],
   },
   {
+    name: 'a class and a group behind dashes',
+    given: lines('Amira Haddad — 7B — Otters', 'Bram Visser — 7B — Herons'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    asked: [],
+  },
+  {
+    name: 'two results behind each name',
+    given: lines('Amira Haddad 12 15', 'Bram Visser 9 14', 'Chipo Dube 15 15'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: null, externalId: null }],
+    asked: [],
+  },
+  {
+    name: 'a fact of any word below each name',
+    given: lines('Amira Haddad', 'Level: new', 'Bram Visser', 'Level: some'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ attributes: { Level: 'new' } }],
+    asked: [],
+  },
+  {
+    name: 'groups with who leads them below are no students with a fact',
+    given: lines('Otters', 'Leader: Amira Haddad', 'Herons', 'Leader: Bram Visser'),
+    students: ['Amira Haddad', 'Bram Visser'],
+  },
+  {
+    name: 'a sentence that names a class',
+    given: 'My class this year: Amira Haddad, Bram Visser, Chipo Dube, and Dov Ash.',
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
+    name: 'numbers in keys before names',
+    given: lines('1️⃣ Amira Haddad', '2️⃣ Bram Visser'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    asked: [],
+  },
+  {
     name: 'levels and results behind names number nobody',
     given: lines('Amira Haddad B1', 'Bram Visser A2', 'Chipo Dube B2', 'Dov Ash C1'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],

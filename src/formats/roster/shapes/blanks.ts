@@ -1,3 +1,4 @@
+import { looksLikeWholeName } from '../names';
 import { isSurelyHeading, roleOfColumn } from '../headings';
 import type { Row, Table } from '../types';
 
@@ -14,7 +15,9 @@ export function blanksTable(text: string): Table | null {
   const lines = text.split(/\r\n|\r|\n/).map((line) => line.trimEnd());
   const filled = lines.filter((line) => line !== '');
   const parted = filled.filter((line) => segments(line).length > 1);
-  if (parted.length < 2 || parted.length < filled.length * 0.5) return wordsTable(lines);
+  if (parted.length < 2 || parted.length < filled.length * 0.5) {
+    return wordsTable(lines) ?? figuresTable(lines);
+  }
   const columns = columnsOf(parted);
   const rows = lines.map((line, index): Row => {
     const fitted = columns && fit(line, columns);
@@ -39,6 +42,23 @@ function wordsTable(lines: readonly string[]): Table | null {
     head.cells.some((word) => isSurelyHeading(word)) &&
     others.every(({ cells }) => cells.length === head.cells.length);
   return isTable ? { name: '', rows, commaIsDecimal: false, belief: EVEN } : null;
+}
+
+const FIGURES = /^\s*(\p{L}[\p{L}\p{M}.'’ -]*?)((?:\s+\d{1,4}(?:[.,]\d+)?){2,})\s*$/u;
+
+/** "Amira Haddad 12 15": whole names with as many figures each behind them, and nothing else; null for other lines. */
+function figuresTable(lines: readonly string[]): Table | null {
+  const filled = lines.filter((line) => line !== '');
+  const found = filled.flatMap((line) => {
+    const [, name = '', figures = ''] = FIGURES.exec(line) ?? [];
+    return looksLikeWholeName(name) ? [figures.trim().split(/\s+/).length] : [];
+  });
+  if (found.length < 2 || found.length < filled.length || new Set(found).size > 1) return null;
+  const rows = lines.map((line, index): Row => {
+    const [, name = '', figures = ''] = FIGURES.exec(line) ?? [];
+    return { line: index + 1, cells: name === '' ? [] : [name, ...figures.trim().split(/\s+/)] };
+  });
+  return { name: '', rows, commaIsDecimal: false, belief: EVEN };
 }
 
 interface Segment {

@@ -1,6 +1,6 @@
 import { roleOfColumn } from '../headings';
 import { kindOfLine } from '../lineKinds';
-import { looksLikeName } from '../names';
+import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, plainWords } from '../text';
 import type { Row, Skipped, Table } from '../types';
 
@@ -96,14 +96,26 @@ function namedFacts(lines: readonly string[]): readonly (Fact | null)[] {
   const facts = lines.map(factOf);
   const filled = lines.flatMap((line, index) => (line.trim() === '' ? [] : [index]));
   const heads = filled.filter((index) => !facts[index]);
-  const known = facts.filter((fact) => fact && roleOfColumn(fact.label) !== null && fact.value);
-  const named =
-    heads.length > 1 &&
-    known.length >= (filled.length - heads.length) / 2 &&
+  const told = facts.filter((fact) => fact !== null && fact.value !== '');
+  const known = told.filter((fact) => fact && roleOfColumn(fact.label) !== null);
+  // A word that is not known, below nearly everybody, with no name behind it: "Level: new".
+  const again = told.filter(
+    (fact) =>
+      fact &&
+      !looksLikeWholeName(fact.value) &&
+      told.filter((one) => one && plainWords(one.label) === plainWords(fact.label)).length >=
+        heads.length * 0.8,
+  );
+  const enough = (filled.length - heads.length) / 2;
+  const headed = (isHead: (text: string) => boolean): boolean =>
     heads.every((index) => {
       const next = facts[filled[filled.indexOf(index) + 1] ?? -1];
-      return looksLikeName((lines[index] ?? '').trim()) && next && next.value !== '';
+      return isHead((lines[index] ?? '').trim()) && next && next.value !== '';
     });
+  const named =
+    heads.length > 1 &&
+    ((known.length >= enough && headed(looksLikeName)) ||
+      (again.length >= enough && headed(looksLikeWholeName)));
   if (!named) return facts;
   return facts.map((fact, index) =>
     heads.includes(index) ? { label: 'Name', value: (lines[index] ?? '').trim() } : fact,

@@ -4,15 +4,26 @@ import type { Row, Table } from '../types';
 /** So many of the lines must have the sign. */
 const MOST = 0.6;
 const EVEN = 0.05;
-const SIGNS = [/\s+[-–—]\s+/u, /\s*(?:→|[-=]>)\s*/u, /\s*:\s+/u] as const;
+const DASH = /\s+[-–—]\s+/u;
+const SIGNS = [DASH, /\s*(?:→|[-=]>)\s*/u, /\s*:\s+/u] as const;
 
-/** "Amira Haddad — new" on every line: two columns with a dash or a colon between; null for other text. */
+/**
+ * "Amira Haddad — new" on every line: two columns with a dash or a colon between, or as many more with dashes; null for
+ * other text.
+ */
 export function dashesTable(text: string): Table | null {
   const lines = text.split(/\r\n|\r|\n/);
   const filled = lines.filter((line) => line.trim() !== '');
   if (filled.length < 2) return null;
+  const widthOf = (one: RegExp): number => {
+    const [first, ...others] = filled.map((line) => line.split(one).length);
+    return one === DASH && first !== undefined && others.every((width) => width === first)
+      ? Math.max(2, first)
+      : 2;
+  };
   const sign = SIGNS.find((one) => {
-    const parted = filled.map((line) => line.split(one)).filter(({ length }) => length === 2);
+    const width = widthOf(one);
+    const parted = filled.map((line) => line.split(one)).filter(({ length }) => length === width);
     // Several names behind one are a group with its members.
     const several = parted.filter(([, behind = '']) => /[,;&/]/.test(behind));
     const named = parted.filter(
@@ -34,7 +45,7 @@ export function dashesTable(text: string): Table | null {
     const cells = line.split(sign).map((cell) => cell.trim());
     return {
       line: index + 1,
-      cells: cells.length > 2 ? [line.trim()] : turned ? cells.reverse() : cells,
+      cells: cells.length > widthOf(sign) ? [line.trim()] : turned ? cells.reverse() : cells,
     };
   });
   return { name: '', rows, commaIsDecimal: false, belief: EVEN };

@@ -1,4 +1,4 @@
-import { looksLikeName } from '../names';
+import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText } from '../text';
 import { isClosing, isPlace, kindOfLine, sectionHeading } from '../lineKinds';
 import { roleOfHeading } from '../headings';
@@ -15,6 +15,7 @@ import {
   joinedFacts,
   marginHeads,
   dayHeads,
+  ledHeads,
   shoutedHeads,
   withoutWishes,
   LAST,
@@ -27,7 +28,7 @@ import {
 
 /** Signs and numbers that stand before the entries of a list. */
 const BULLET =
-  /^\s*(?:[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
+  /^\s*(?:[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
 /** Letters and Roman numbers before entries; taken for bullets only where most lines have one. */
 const LETTER_BULLET = /^\s*[([]?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)\]]\s+(?=\S)/;
 /** "1 Amira Haddad", "1Amira Haddad": a number alone, where most lines have one. */
@@ -99,9 +100,8 @@ export function namesTable(text: string): Table {
   const facts = joinedFacts(joinedAddresses(given));
   const plain = withoutLetters(facts.lines);
   const wished = withoutWishes(plain.lines);
-  const away = withAway(
-    dayHeads(shoutedHeads(marginHeads(countedHeads(wished.lines.map(withHours))))),
-  );
+  const led = ledHeads(shoutedHeads(marginHeads(countedHeads(wished.lines.map(withHours)))));
+  const away = withAway(dayHeads(led.lines));
   const said = withoutSentence(away.lines);
   const all = headedBlocks(
     familyFirst(headed(said.lines.flatMap(groupsOnOneLine).map(withoutCount))),
@@ -111,7 +111,7 @@ export function namesTable(text: string): Table {
     skipped: aside,
     warnings: remarked,
   } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
-  const skipped = [facts, plain, wished, away, said, { skipped: aside }].flatMap(
+  const skipped = [facts, plain, wished, led, away, said, { skipped: aside }].flatMap(
     (one) => one.skipped,
   );
   const joined = joinBroken(lines);
@@ -406,6 +406,13 @@ interface GroupLine {
   readonly members: string;
 }
 
+/** "Amira Haddad, Bram Visser, and Dov Ash." */
+function areWholeNames(text: string): boolean {
+  const parts = text.split(/[,;]/).flatMap((part) => part.split(LAST));
+  const names = parts.map((part) => cleanEnd(withoutAnd(part.trim()))).filter(Boolean);
+  return names.length > 2 && names.every((name) => looksLikeWholeName(name.replace(/\.$/, '')));
+}
+
 const SEVERAL = /[,;/&]| and | und | y | et | \+ /;
 
 /** "Group 1: Amira, Bram and Chipo": how such lines are read, where most lines are of that kind. */
@@ -422,7 +429,7 @@ function groupLines(all: readonly Line[]): ((line: string) => GroupLine | null) 
     const said = kindOfLine(line);
     if (said?.kind === 'staff' || said?.kind === 'total') return null;
     const named = sectionHeading(label) !== null;
-    if (said?.kind === 'footer' && !named) return null;
+    if (said?.kind === 'footer' && !named && !areWholeNames(members)) return null;
     return (members.includes('@') && !named) ||
       (!named && !SEVERAL.test(members) && !line.includes(':'))
       ? null

@@ -280,6 +280,30 @@ export function dayHeads(all: readonly Line[]): readonly Line[] {
   return all.map((one) => (days.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
 }
 
+const LED_BY =
+  /^\s*(?:(?:group|team) )?(?:leader|lead|captain|speaker|leiter(?:in)?|sprecher(?:in)?|jef[ea]|coordinador[a]?|responsable|chef(?:fe)?|capogruppo|l[íi]der|leider)\s*:\s*(\S.*)$/iu;
+
+/** "Otters" over "Leader: Amira Haddad", again and again: a group over the one who leads it. */
+export function ledHeads(all: readonly Line[]): Tidied {
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const fits =
+    filled.length > 3 &&
+    filled.every(({ text }, at) => LED_BY.test(text) === (at % 2 === 1)) &&
+    filled.length % 2 === 0;
+  if (!fits) return { lines: all, skipped: [] };
+  return {
+    lines: filled.map((one, at) => ({
+      ...one,
+      text:
+        at % 2 === 0 ? `${one.text.trim().replace(/:$/, '')}:` : (LED_BY.exec(one.text)?.[1] ?? ''),
+    })),
+    skipped: filled.flatMap(({ line, text }, at) => {
+      const name = text.slice(0, text.indexOf(':')).trim();
+      return at % 2 === 1 ? [{ row: line, name, reason: 'heading' as const }] : [];
+    }),
+  };
+}
+
 const ARROW = /\s*(?:->|=>|→|⇒)\s*/u;
 
 /** "Amira -> Bram, Chipo": whom somebody wishes for, where all of those have lines of their own. */
