@@ -54,5 +54,9 @@ test('a recipe mixes its details, and sections where it says so; what it matches
 });
 
 test('groups of one meet nobody, in however many rounds', () => {
-  expect(outlookOf(bench(), wish(6, 1))).toMatchObject({ mostMet: 0, mostFresh: 6, leastRepeats: 0 });
+  expect(outlookOf(bench(), wish(6, 1))).toMatchObject({
+    mostMet: 0,
+    mostFresh: 6,
+    leastRepeats: 0,
+  });
 });
