@@ -9,6 +9,7 @@ import { ruleTerms } from '../rules/list';
 import { Arrangement, type Exchange } from '../terms/arrangement';
 import { Objective } from '../search/objective';
 import { Proposals } from '../search/proposal';
+import { usualSize } from '../search/usual';
 import { Meetings } from './meetings';
 
 export interface SearchedRounds {
@@ -24,6 +25,7 @@ const STEPS_A_REPORT = 32;
 const PRICE_IN_REPEATS = 4;
 const DEARER = 1.05;
 const CHEAPER = 0.98;
+const DEAREST_IN_REPEATS = 1e6;
 /** The cooling is slow in this part of the time, down to this part of the first temperature: where repeats are decided. */
 const SLOW_PART = 0.8;
 const SLOW_PART_BESIDE_FINER = 0.5;
@@ -34,8 +36,6 @@ const COLDEST_OF_GOALS = 0.02;
 /** The last temperature of places dealt anew, and what breaking a rule costs there, in usual changes. */
 const COLDEST_DEAL = 0.01;
 const PRICE_OF_A_DEAL = 4;
-/** Exchanges looked at to learn what usual changes are. */
-const SAMPLE = 200;
 /** What a repeat weighs beside goals of weight 1 where the request names no weight: partners come first. */
 const FRESH_WEIGHT = 10;
 const EPSILON = 1e-12;
@@ -86,9 +86,9 @@ export class RoundsSearch {
   }
 
   /**
-   * Exchanges students within rounds, from a first temperature on ever more strictly; stops at `leastRepeats` where nothing else counts. What
-   * breaking a rule costs rises while some are broken and falls while none is, so that it is never cheaper to break one
-   * than to keep it, however much the goals could win.
+   * Exchanges students within rounds, so many tries, from a first temperature (in cost) on ever more strictly; stops at
+   * `leastRepeats` where nothing else counts. What breaking a rule costs rises while some are broken and falls while none is,
+   * so that it is never cheaper to break one than to keep it, however much the goals could win.
    */
   *run(
     exchanges: number,
@@ -100,7 +100,10 @@ export class RoundsSearch {
     const alone = this.objectives.every((objective) => objective.isFree);
     let best = this.assignments();
     let [bestCost, bestPenalty] = [this.cost(), this.penalty()];
-    const leastPrice = PRICE_IN_REPEATS * repeatCost;
+    const [leastPrice, mostPrice] = [
+      PRICE_IN_REPEATS * repeatCost,
+      DEAREST_IN_REPEATS * repeatCost,
+    ];
     let price = leastPrice;
     const last = Math.min(COLDEST, (COLDEST_OF_GOALS * this.usualOfGoals()) / first || COLDEST);
     // Goals that are far finer than a repeat have most of their time once those are settled.
@@ -136,7 +139,10 @@ export class RoundsSearch {
         [bestCost, bestPenalty] = [cost, penalty];
       }
       done += STEP;
-      price = this.penalty() > 0 ? price * DEARER : Math.max(leastPrice, price * CHEAPER);
+      price =
+        this.penalty() > 0
+          ? Math.min(mostPrice, price * DEARER)
+          : Math.max(leastPrice, price * CHEAPER);
       temperature = first * coolness(done / exchanges, slow, last);
       if (step % STEPS_A_REPORT === 0) yield { done: done / exchanges };
     }
@@ -179,7 +185,7 @@ export class RoundsSearch {
   usualOfGoals(): number {
     const { rng, proposals } = this;
     const rounds = this.objectives.length;
-    return usualOf(() => {
+    return usualSize(() => {
       const r = uniformInt(rng, rounds);
       const round = this.arrangements[r] as Arrangement;
       if (!proposals.draw(round)) return 0;
@@ -189,7 +195,7 @@ export class RoundsSearch {
 
   private usualSwap(): number {
     const { rng, problem } = this;
-    return usualOf(() => {
+    return usualSize(() => {
       const one = uniformInt(rng, problem.studentCount);
       const two = uniformInt(rng, problem.studentCount);
       return one === two ? 0 : this.swapDelta(one, two, 0);
@@ -241,16 +247,4 @@ function trade(exchange: Exchange, one: number, two: number, round: Arrangement)
 function coolness(done: number, slow: number, last: number): number {
   if (done < slow) return LUKEWARM ** (done / slow);
   return LUKEWARM * (last / LUKEWARM) ** ((done - slow) / (1 - slow));
-}
-
-/** Mean size of sampled changes, those of nothing left out; 0 where there are none. */
-function usualOf(change: () => number): number {
-  let [sum, count] = [0, 0];
-  for (let i = 0; i < SAMPLE; i++) {
-    const size = Math.abs(change());
-    if (size < EPSILON) continue;
-    sum += size;
-    count++;
-  }
-  return count === 0 ? 0 : sum / count;
 }

@@ -9,6 +9,7 @@ import { ruleTerms } from '../rules/list';
 import { Arrangement } from '../terms/arrangement';
 import { Objective } from './objective';
 import { Proposals } from './proposal';
+import { usualSize } from './usual';
 
 export interface Annealed {
   readonly groupOfStudent: Int32Array;
@@ -21,8 +22,6 @@ export interface Annealed {
 /** Exchanges between two looks at the temperature, and between two reports of progress. */
 const STEP = 128;
 const STEPS_A_REPORT = 32;
-/** Exchanges looked at to learn what usual changes of the cost are. */
-const SAMPLE = 200;
 /** The coldest temperature as a part of the first: below any change that still matters. */
 const COLDEST = 5e-6;
 /** What breaking a rule costs, in usual changes of the cost at the beginning. */
@@ -53,10 +52,12 @@ export function* anneal(
   if (problem.groupCount < 2 || (goals.length === 0 && bestPenalty === 0)) {
     return { groupOfStudent: best, cost: bestCost, penalty: bestPenalty, evaluations: 0 };
   }
-  const usual = usualChange(objective, arrangement, proposals) || 1;
+  const { exchange } = proposals;
+  const drawn = (): number =>
+    proposals.draw(arrangement) ? objective.costDelta(exchange, arrangement) : 0;
+  const usual = usualSize(drawn) || 1;
   const price = PRICE_OF_BREAKING * usual;
   const cooling = COLDEST ** (STEP / exchanges);
-  const { exchange } = proposals;
   let temperature = usual;
   let penalty = bestPenalty;
   let done = 0;
@@ -88,19 +89,6 @@ export function* anneal(
     if (step % STEPS_A_REPORT === 0) yield { done: done / exchanges };
   }
   return { groupOfStudent: best, cost: bestCost, penalty: bestPenalty, evaluations: done };
-}
-
-/** Mean size of the changes that random exchanges make, those that change nothing left out. */
-function usualChange(objective: Objective, arrangement: Arrangement, proposals: Proposals): number {
-  let [sum, count] = [0, 0];
-  for (let i = 0; i < SAMPLE; i++) {
-    if (!proposals.draw(arrangement)) continue;
-    const change = Math.abs(objective.costDelta(proposals.exchange, arrangement));
-    if (change < EPSILON) continue;
-    sum += change;
-    count++;
-  }
-  return count === 0 ? 0 : sum / count;
 }
 
 /** Whether the units hold every together rule whole, so that no exchange can break one. */

@@ -96,15 +96,16 @@ function namedFacts(lines: readonly string[]): readonly (Fact | null)[] {
   const facts = lines.map(factOf);
   const filled = lines.flatMap((line, index) => (line.trim() === '' ? [] : [index]));
   const heads = filled.filter((index) => !facts[index]);
-  const told = facts.filter((fact) => fact !== null && fact.value !== '');
-  const known = told.filter((fact) => fact && roleOfColumn(fact.label) !== null);
+  const told = facts.flatMap((fact) => (fact !== null && fact.value !== '' ? [fact] : []));
+  const known = told.filter(({ label }) => roleOfColumn(label) !== null);
+  const times = new Map<string, number>();
+  for (const { label } of told) {
+    times.set(plainWords(label), (times.get(plainWords(label)) ?? 0) + 1);
+  }
   // A word that is not known, below nearly everybody, with no name behind it: "Level: new".
   const again = told.filter(
-    (fact) =>
-      fact &&
-      !looksLikeWholeName(fact.value) &&
-      told.filter((one) => one && plainWords(one.label) === plainWords(fact.label)).length >=
-        heads.length * 0.8,
+    ({ label, value }) =>
+      (times.get(plainWords(label)) ?? 0) >= heads.length * 0.8 && !looksLikeWholeName(value),
   );
   const enough = (filled.length - heads.length) / 2;
   const headed = (isHead: (text: string) => boolean): boolean =>
