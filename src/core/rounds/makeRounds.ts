@@ -27,6 +27,8 @@ const ROUNDS_COUNTED = 12;
 const ANYWHERE = 2.5;
 /** How loosely a search begins, in repeats: from anywhere, and from a schedule that is nearly right. */
 const FROM_ANYWHERE = 0.5;
+/** The first in usual changes of the goals, at the least: repeats may weigh nothing. */
+const FROM_ANYWHERE_IN_GOALS = 1 / 8;
 const FROM_A_SCHEDULE = 0.12;
 const RELABELLINGS = 120_000;
 /** Above this, the table of who has met whom is too large; rounds are then made one after another. */
@@ -58,7 +60,11 @@ export function* makeRounds(
     const start = mixedRounds(problem, units, first.groupOfStudent, problem.rounds, rng);
     const search = new RoundsSearch(problem, units, rng, start);
     const exchanges = ANYWHERE * exchangesFor(problem, budget);
-    const searched = yield* search.run(exchanges, FROM_ANYWHERE * search.repeatCost, least);
+    const hot = Math.max(
+      FROM_ANYWHERE * search.repeatCost,
+      FROM_ANYWHERE_IN_GOALS * search.usualOfGoals(),
+    );
+    const searched = yield* search.run(exchanges, hot, least);
     if (!best || better(searched, best)) best = searched;
   }
   const evaluations = first.evaluations + best.evaluations;

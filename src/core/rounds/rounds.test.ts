@@ -288,6 +288,24 @@ describe('several rounds at once', () => {
     },
   );
 
+  test('where repeats weigh nothing every round is mixed as well as one alone, within the rules', () => {
+    const students = Array.from({ length: 20 }, (_, i) => ({
+      id: `s${i}`,
+      attributes: { score: (i * 37) % 101 },
+    }));
+    const rules: RequestRule[] = [
+      { kind: 'apart', students: ['s0', 's1', 's2'] },
+      { kind: 'together', students: ['s3', 's4'] },
+    ];
+    const goals: RequestGoal[] = [
+      { kind: 'spread', attribute: 'score', weight: 1 },
+      { kind: 'freshPartners', weight: 0 },
+    ];
+    const made = result(request(20, 4, 3, { students, rules, goals }));
+    expect(made.feasible).toBe(true);
+    expect(made.measures.spread?.score?.cost).toBeLessThan(0.001);
+  });
+
   test('goals that no known schedule serves are weighed against repeats', () => {
     const students = Array.from({ length: 25 }, (_, i) => ({
       id: `s${i}`,

@@ -25,7 +25,9 @@ const STEPS_A_REPORT = 32;
 const PRICE_IN_REPEATS = 4;
 const DEARER = 1.05;
 const CHEAPER = 0.98;
-const DEAREST_IN_REPEATS = 1e6;
+const DEAREST = 1e6;
+/** The same in first temperatures, so that it is never nothing where repeats weigh next to nothing. */
+const PRICE_IN_HEAT = 8;
 /** The cooling is slow in this part of the time, down to this part of the first temperature: where repeats are decided. */
 const SLOW_PART = 0.8;
 const SLOW_PART_BESIDE_FINER = 0.5;
@@ -100,10 +102,7 @@ export class RoundsSearch {
     const alone = this.objectives.every((objective) => objective.isFree);
     let best = this.assignments();
     let [bestCost, bestPenalty] = [this.cost(), this.penalty()];
-    const [leastPrice, mostPrice] = [
-      PRICE_IN_REPEATS * repeatCost,
-      DEAREST_IN_REPEATS * repeatCost,
-    ];
+    const leastPrice = Math.max(PRICE_IN_REPEATS * repeatCost, PRICE_IN_HEAT * first);
     let price = leastPrice;
     const last = Math.min(COLDEST, (COLDEST_OF_GOALS * this.usualOfGoals()) / first || COLDEST);
     // Goals that are far finer than a repeat have most of their time once those are settled.
@@ -141,7 +140,7 @@ export class RoundsSearch {
       done += STEP;
       price =
         this.penalty() > 0
-          ? Math.min(mostPrice, price * DEARER)
+          ? Math.min(DEAREST * leastPrice, price * DEARER)
           : Math.max(leastPrice, price * CHEAPER);
       temperature = first * coolness(done / exchanges, slow, last);
       if (step % STEPS_A_REPORT === 0) yield { done: done / exchanges };

@@ -137,24 +137,38 @@ const MADE =
 const PAGE =
   /^(?:(?:page|pages|seite|pagina|pag|p|s|blatt|sheet|folha|foglio) ?\d+(?: ?(?:of|von|de|di|sur|van|\/) ?\d+)?|\d+ ?(?:of|von|de|di|sur|van) ?\d+)$/;
 
+const LEADER =
+  /^(?:(?:group|team) )?(?:leader|lead|captain|speaker|spokesperson|coordinator|chef|cheffe|leiter|leiterin|sprecher|sprecherin|jefe|jefa|capitan|coordinador|coordinadora|responsable|capo|capogruppo|lider|leider)$/;
+
+/** Whether words say that somebody leads a group. */
+export function isLeaderWord(words: string): boolean {
+  return LEADER.test(plainWords(words));
+}
+
 /** Languages whose names of weekdays are known, long and short. */
 const DAYS_IN = ['en', 'es', 'fr', 'de', 'pt', 'it', 'nl', 'ca', 'cy'];
-/** 2024-01-01 was a Monday. */
-const DAYS = new Set(
-  DAYS_IN.flatMap((language) =>
-    (['long', 'short'] as const).flatMap((weekday) => {
-      const format = new Intl.DateTimeFormat(language, { weekday, timeZone: 'UTC' });
-      return [1, 2, 3, 4, 5, 6, 7].map((day) =>
-        plainWords(format.format(new Date(Date.UTC(2024, 0, day)))),
-      );
-    }),
-  ),
-);
+let days: ReadonlySet<string> | null = null;
+
+/** The names of weekdays, asked for once and only where they are needed: each language takes its time. */
+function namesOfDays(): ReadonlySet<string> {
+  days ??= new Set(
+    DAYS_IN.flatMap((language) =>
+      (['long', 'short'] as const).flatMap((weekday) => {
+        const format = new Intl.DateTimeFormat(language, { weekday, timeZone: 'UTC' });
+        // 2024-01-01 was a Monday.
+        return [1, 2, 3, 4, 5, 6, 7].map((day) =>
+          plainWords(format.format(new Date(Date.UTC(2024, 0, day)))),
+        );
+      }),
+    ),
+  );
+  return days;
+}
 const HALVES = /^(?:(?:am|pm|a\.m\.|p\.m\.)\s*)+$/i;
 
 /** Whether a cell says no more than which day it is or which half of one, as over the columns of a register. */
 export function isDayWord(cell: string): boolean {
-  return HALVES.test(cell.trim()) || DAYS.has(plainWords(cell));
+  return HALVES.test(cell.trim()) || namesOfDays().has(plainWords(cell));
 }
 
 /** Whether a line is a page number: "Page 2", "- 3 -", "2/5". */

@@ -1,11 +1,12 @@
 import { looksLikeName, looksLikeWholeName } from '../names';
 import type { Row, Table } from '../types';
+import { ARROW } from './tidying';
 
 /** So many of the lines must have the sign. */
 const MOST = 0.6;
 const EVEN = 0.05;
 const DASH = /\s+[-–—]\s+/u;
-const SIGNS = [DASH, /\s*(?:→|[-=]>)\s*/u, /\s*:\s+/u] as const;
+const SIGNS = [DASH, ARROW, /\s*:\s+/u] as const;
 
 /**
  * "Amira Haddad — new" on every line: two columns with a dash or a colon between, or as many more with dashes; null for
@@ -36,6 +37,7 @@ export function dashesTable(text: string): Table | null {
     );
   });
   if (!sign) return null;
+  const width = widthOf(sign);
   // "Leader: Amira Haddad" has the name behind.
   const parts = filled.map((line) => line.split(sign));
   const turned =
@@ -45,7 +47,7 @@ export function dashesTable(text: string): Table | null {
     const cells = line.split(sign).map((cell) => cell.trim());
     return {
       line: index + 1,
-      cells: cells.length > widthOf(sign) ? [line.trim()] : turned ? cells.reverse() : cells,
+      cells: cells.length > width ? [line.trim()] : turned ? cells.reverse() : cells,
     };
   });
   return { name: '', rows, commaIsDecimal: false, belief: EVEN };

@@ -1,6 +1,14 @@
 import { hasContent } from '../delimited';
 import { roleOfColumn } from '../headings';
-import { isDayWord, isPlace, isRule, isTotal, kindOfLine, sectionHeading } from '../lineKinds';
+import {
+  isDayWord,
+  isLeaderWord,
+  isPlace,
+  isRule,
+  isTotal,
+  kindOfLine,
+  sectionHeading,
+} from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, isMissingName, plainWords } from '../text';
 import type { ColumnRole, Row, Skipped, SkipReason, Table } from '../types';
@@ -240,9 +248,6 @@ const MEMBER =
 const MEMBERS =
   /^(?:(?:group |team )?members?(?: names?)?|students?|names?|pupils?|who|people|mitglieder|schuler|schulerinnen|miembros|integrantes|alumnos|membres|eleves|membri|componenti|membros|alunos|leden|leerlingen)$/;
 
-const LEADER =
-  /^(?:(?:group|team) )?(?:leader|lead|captain|speaker|spokesperson|coordinator|chef|cheffe|leiter|leiterin|sprecher|sprecherin|jefe|jefa|capitan|coordinador|coordinadora|responsable|capo|capogruppo|lider|leider)$/;
-
 /** A group in each row, its members in cells of their own or in one; null where a table does not look like that. */
 export function groupRowsTable(table: Table): Table | null {
   const filled = table.rows.filter(hasContent);
@@ -265,7 +270,7 @@ export function groupRowsTable(table: Table): Table | null {
     (single.length !== 1 || several.length === 0 || several.length < members.length / 2)
   )
     return null;
-  const leaders = headings.filter(({ text }) => LEADER.test(plainWords(text)));
+  const leaders = headings.filter(({ text }) => isLeaderWord(text));
   leaders.forEach(({ column }) => columns.add(column));
   const group = headings.find(
     ({ column, text }) => !columns.has(column) && roleOfColumn(text) === 'section',

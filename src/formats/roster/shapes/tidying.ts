@@ -1,4 +1,4 @@
-import { isDayWord, kindOfLine } from '../lineKinds';
+import { isDayWord, isLeaderWord, kindOfLine } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
@@ -280,41 +280,44 @@ export function dayHeads(all: readonly Line[]): readonly Line[] {
   return all.map((one) => (days.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
 }
 
-const LED_BY =
-  /^\s*(?:(?:group|team) )?(?:leader|lead|captain|speaker|leiter(?:in)?|sprecher(?:in)?|jef[ea]|coordinador[a]?|responsable|chef(?:fe)?|capogruppo|l[íi]der|leider)\s*:\s*(\S.*)$/iu;
+/** "Leader: Amira Haddad" in its two parts; null for another line. */
+function ledBy(text: string): { readonly word: string; readonly name: string } | null {
+  const [, word = '', name = ''] = /^\s*([^:]{1,30}?)\s*:\s*(\S.*)$/u.exec(text) ?? [];
+  return isLeaderWord(word) ? { word, name } : null;
+}
 
 /** "Otters" over "Leader: Amira Haddad", again and again: a group over the one who leads it. */
 export function ledHeads(all: readonly Line[]): Tidied {
   const filled = all.filter(({ text }) => /\S/.test(text));
+  const leads = filled.map(({ text }) => ledBy(text));
   const fits =
     filled.length > 3 &&
-    filled.every(({ text }, at) => LED_BY.test(text) === (at % 2 === 1)) &&
-    filled.length % 2 === 0;
+    filled.length % 2 === 0 &&
+    leads.every((lead, at) => (lead !== null) === (at % 2 === 1));
   if (!fits) return { lines: all, skipped: [] };
   return {
     lines: filled.map((one, at) => ({
       ...one,
-      text:
-        at % 2 === 0 ? `${one.text.trim().replace(/:$/, '')}:` : (LED_BY.exec(one.text)?.[1] ?? ''),
+      text: leads[at]?.name ?? `${one.text.trim().replace(/:$/, '')}:`,
     })),
-    skipped: filled.flatMap(({ line, text }, at) => {
-      const name = text.slice(0, text.indexOf(':')).trim();
-      return at % 2 === 1 ? [{ row: line, name, reason: 'heading' as const }] : [];
+    skipped: filled.flatMap(({ line }, at) => {
+      const lead = leads[at];
+      return lead ? [{ row: line, name: lead.word, reason: 'heading' as const }] : [];
     }),
   };
 }
 
-const ARROW = /\s*(?:->|=>|→|⇒)\s*/u;
+/** What stands between somebody and what is said of them. */
+export const ARROW = /\s*(?:[-=]>|→|⇒)\s*/u;
 
 /** "Amira -> Bram, Chipo": whom somebody wishes for, where all of those have lines of their own. */
 export function withoutWishes(all: readonly Line[]): Tidied {
-  const keyOf = (text: string): string => plainWords(text);
   const parted = all.map((one) => ({ one, parts: one.text.split(ARROW) }));
   const filled = parted.filter(({ one }) => /\S/.test(one.text));
-  const own = new Set(filled.map(({ parts }) => keyOf(parts[0] ?? '')));
+  const own = new Set(filled.map(({ parts }) => plainWords(parts[0] ?? '')));
   const wishing = filled.filter(({ parts }) => parts.length === 2);
   const known = wishing.every(({ parts: [, wished = ''] }) =>
-    wished.split(/[,;&]| and /).every((name) => own.has(keyOf(name))),
+    wished.split(/[,;&]| and /).every((name) => own.has(plainWords(name))),
   );
   if (wishing.length < 2 || wishing.length < filled.length / 2 || !known) {
     return { lines: all, skipped: [] };
