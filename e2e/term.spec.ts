@@ -27,6 +27,11 @@ test('rounds are planned in one sentence, stand in the term, and a student who l
   await page.getByRole('button', { name: 'Plan 4 rounds' }).click();
   await expect(page.getByText('4 rounds planned.')).toBeVisible();
   await expect(planned).toHaveCount(4);
+  // Those days are taken now; more rounds begin after them, and their partners are known.
+  await expect(page.getByText(/has groups already on all 4 days/)).toBeVisible();
+  await page.getByRole('button', { name: 'Begin after them, on Thu 11 Feb' }).click();
+  await expect(page.getByText('Thu 11 Feb to Thu 4 Mar')).toBeVisible();
+  await expect(page.getByText(/has groups already/)).toBeHidden();
 
   await page.getByRole('link', { name: 'Roster' }).click();
   await page.getByRole('button', { name: 'More about Ngozi Eze' }).click();

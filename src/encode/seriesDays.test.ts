@@ -1,4 +1,4 @@
-import { daysIn, daysMovedOn, daysOf } from './seriesDays';
+import { daysIn, daysMovedOn, daysOf, takenDays } from './seriesDays';
 
 const wish = (every: 'day' | 'week' | 'twoWeeks' | null, rounds: number, notOn: string[] = []) => ({
   ...{ every, rounds, notOn, from: '2026-11-26' },
@@ -46,6 +46,26 @@ describe('the days of a series', () => {
       ...['2026-11-26', '2026-12-03', '2026-12-17'],
     ]);
     expect(daysMovedOn([], 0, { every: 'week', notOn: [] })).toEqual([]);
+  });
+});
+
+describe('days of a series that are taken', () => {
+  test('are told, with the first day of the same kind after all that are', () => {
+    const taken = ['2027-01-13', '2026-12-03', '2026-11-25', '2026-12-10'];
+    expect(takenDays(wish('week', 3), taken)).toEqual({
+      ...{ days: ['2026-12-03', '2026-12-10'], after: '2027-01-14' },
+    });
+    // A day of theirs that is left out is passed over.
+    expect(takenDays(wish('week', 3, ['2027-01-14']), taken)?.after).toBe('2027-01-21');
+    expect(takenDays(wish('day', 1), ['2026-11-26', '2026-11-27'])).toEqual({
+      ...{ days: ['2026-11-26'], after: '2026-11-30' },
+    });
+  });
+
+  test('are none where all others are on other days, or the series has none of its own', () => {
+    expect(takenDays(wish('twoWeeks', 2), ['2026-12-03'])).toBeNull();
+    expect(takenDays(wish('week', 2), [])).toBeNull();
+    expect(takenDays(wish(null, 2), ['2026-11-26'])).toBeNull();
   });
 });
 

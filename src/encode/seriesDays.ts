@@ -28,6 +28,24 @@ export function daysOf({
 }
 
 /**
+ * Those of the days of a series on which the class has groups already (`taken`, in any order), and the first day of the
+ * same kind after all of them, on which the series would have its days to itself; null where none is taken.
+ */
+export function takenDays(
+  wish: Pick<SeriesWish, 'rounds' | 'every' | 'from' | 'notOn'>,
+  taken: readonly string[],
+): { readonly days: readonly string[]; readonly after: string } | null {
+  const known = new Set(taken);
+  const days = daysOf(wish).filter((day) => known.has(day));
+  const last = taken.reduce((latest, day) => (day > latest ? day : latest), '');
+  if (days.length === 0) return null;
+  // A day of the series comes at the latest after as many as there are from its first to the last that is taken.
+  const rounds = (dayNumber(last) ?? 0) - (dayNumber(wish.from) ?? 0) + 2;
+  const after = daysOf({ ...wish, rounds }).find((day) => day > last);
+  return after === undefined ? null : { days, after };
+}
+
+/**
  * The days of rounds of which the one at `at` falls out: it and all after it move on by one, and the last comes to the
  * next day as the rounds were planned (`wish`; a week later where they had no days of their own).
  */

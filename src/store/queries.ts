@@ -251,8 +251,8 @@ export const seriesOf = query<[ClassId], readonly SeriesRecord[]>(['series'], (s
 );
 
 /**
- * The groups used before a lineup was, newest last; before one that was not used yet, all that were, and with one of a
- * series the others of it that are still planned.
+ * The groups used before a lineup was, newest last; before one that was not used yet, all that were, and with one that
+ * is planned all others that are.
  */
 export const historyOf = query<[ClassId, LineupId], readonly PastGroups[]>(
   ['lineup', 'take'],
@@ -262,14 +262,10 @@ export const historyOf = query<[ClassId, LineupId], readonly PastGroups[]>(
     const before = (at < 0 ? used : used.slice(0, at)).map(({ groups }) => groups);
     const planned = store.get('lineup', lineupId)?.planned;
     if (at >= 0 || !planned) return before;
-    const siblings = termOfClass(store, classId).filter(
-      ({ id, state, counts, lineup }) =>
-        id !== lineupId &&
-        state === 'planned' &&
-        counts &&
-        lineup.planned?.seriesId === planned.seriesId,
+    const others = termOfClass(store, classId).filter(
+      ({ id, state, counts }) => id !== lineupId && state === 'planned' && counts,
     );
-    return [...before, ...siblings.map(({ groups }) => groups.map(({ studentIds }) => studentIds))];
+    return [...before, ...others.map(({ groups }) => groups.map(({ studentIds }) => studentIds))];
   },
 );
 

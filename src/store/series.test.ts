@@ -100,12 +100,20 @@ test('taking away what is ahead leaves used rounds, other lineups and the series
   expect(store.records.all('take').map(({ lineupId }) => lineupId)).toEqual([first.id]);
 });
 
-test('rounds of a series count for one another while they are planned, and for nothing else', () => {
+test('planned rounds count for one another, whichever series they are of, and for nothing else', () => {
   const { store, first, second } = planned();
   const pairs = (...groups: readonly string[]) =>
     groups.map((pair) => pair.split(' ').map((one) => StudentId.parse(one)));
   expect(historyOf(store.records, classId, second.id)).toEqual([pairs('a b', 'c d')]);
   expect(historyOf(store.records, classId, LineupId.parse('l_own'))).toEqual([]);
+  const { wish, recipe } = seriesOf(store.records, classId)[0]!;
+  planSeries(store, classId, 'More', wish, recipe, 9, [
+    { name: 'Third', on: '2026-11-05', groups: groups('a d', 'b c') },
+  ]);
+  expect(historyOf(store.records, classId, second.id)).toEqual([
+    ...[pairs('a b', 'c d'), pairs('a d', 'b c')],
+  ]);
+  store.history.undo(classId);
   setUsed(store, second.id, '2026-10-22');
   expect(historyOf(store.records, classId, second.id)).toEqual([]);
   expect(historyOf(store.records, classId, first.id)).toEqual([pairs('a c', 'b d')]);
@@ -144,6 +152,7 @@ test('lineups put into the term by hand count for one another, and leave it agai
   const { store, first } = planned();
   const [own] = lineupsOf(store.records, classId);
   const take = shownTake(store.records, first.id)!;
+  dropAhead(store, classId, seriesOf(store.records, classId)[0]!.id);
   store.records.change('user', ({ put }) => {
     for (const id of ['l_x', 'l_y'].map((one) => LineupId.parse(one))) {
       put({ ...take, id: `t ${id}` as never, lineupId: id });

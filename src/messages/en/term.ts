@@ -74,6 +74,11 @@ export const term = {
       first === last
         ? LONG.format(noon(first))
         : `${LONG.format(noon(first))} to ${LONG.format(noon(last))}.`,
+    taken: (days: readonly string[], of: number) =>
+      days.length === 1 || days.length < of
+        ? `The class has groups already on ${listNames(days.map((day) => SHORT.format(noon(day))))}; new ones come beside them.`
+        : `The class has groups already on all ${of} days; new ones come beside them.`,
+    beginAfter: (day: string) => `Begin after them, on ${LONG.format(noon(day))}`,
     met: (met: number, others: number) =>
       met >= others
         ? 'Each can have worked with everybody at the end.'

@@ -76,6 +76,11 @@ export const term = {
       first === last
         ? LONG.format(noon(first))
         : `Del ${LONG.format(noon(first))} al ${LONG.format(noon(last))}.`,
+    taken: (days: readonly string[], of: number) =>
+      days.length === 1 || days.length < of
+        ? `La clase ya tiene grupos el ${listNames(days.map((day) => SHORT.format(noon(day))))}; los nuevos se añaden a su lado.`
+        : `La clase ya tiene grupos los ${of} días; los nuevos se añaden a su lado.`,
+    beginAfter: (day: string) => `Empezar después, el ${LONG.format(noon(day))}`,
     met: (met: number, others: number) =>
       met >= others
         ? 'Al final cada cual puede haber trabajado con todos.'

@@ -4,7 +4,7 @@ import { lazily } from '../primitives/lazily';
 import { useMemo, useRef, type ComponentType, type ReactNode } from 'react';
 import * as z from 'zod/mini';
 import { mixedBy, outlookOf } from '@/encode/outlook';
-import { daysIn, daysOf } from '@/encode/seriesDays';
+import { daysIn, daysOf, takenDays } from '@/encode/seriesDays';
 import { say } from '@/messages';
 import { sameData } from '@/schema/merging';
 import { useNotices } from '../primitives/notices';
@@ -33,7 +33,7 @@ import { Opening } from '../primitives/Opening';
 import { Select } from '../primitives/Select';
 import { Field } from '../primitives/Field';
 import { roleWord } from './roleWord';
-import { usePlanner } from './usePlanner';
+import { groupsAhead, usePlanner } from './usePlanner';
 import styles from './Term.module.css';
 
 /** The editors come with the first part of the sentence that is opened. */
@@ -88,8 +88,19 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
   const { wish, notOnText } = kept ?? usual(lineup, [LEAD, ...theClass.roles], today);
   const change = (next: Partial<SeriesWish>): void =>
     keep({ wish: { ...wish, ...next }, notOnText });
-  const outlook = useMemo(() => outlookOf(bench, wish), [bench, wish]);
+  const outlook = useMemo(
+    () => outlookOf({ ...bench, history: [...history, ...groupsAhead(inTerm)] }, wish),
+    [bench, history, inTerm, wish],
+  );
   const days = useMemo(() => daysOf(wish), [wish]);
+  const taken = useMemo(
+    () =>
+      takenDays(
+        wish,
+        inTerm.flatMap(({ on }) => on ?? []),
+      ),
+    [wish, inTerm],
+  );
   const ahead = useMemo(() => lastAhead(inTerm), [inTerm]);
   const planner = usePlanner({ theClass, lineup, bench, inTerm, ahead });
   const { work } = planner;
@@ -236,6 +247,14 @@ export function Planning({ theClass, lineup, nameOf, inTerm }: PlanningProps) {
           words.noGroups
         )}
       </p>
+      {taken && work.state !== 'working' && (
+        <div className={styles.taken} role="status">
+          <p>{words.taken(taken.days, days.length)}</p>
+          <Button size="small" variant="paper" onClick={() => change({ from: taken.after })}>
+            {words.beginAfter(taken.after)}
+          </Button>
+        </div>
+      )}
       <p className={styles.hint}>{words.recipe(lineup.name)}</p>
       <div className={styles.doings}>
         {work.state === 'working' ? (

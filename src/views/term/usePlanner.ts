@@ -29,7 +29,7 @@ export type Replanning = 'mend' | 'anew';
 interface PlannerProps {
   readonly theClass: ClassRecord;
   readonly lineup: LineupRecord;
-  /** Everything that rounds are made from; its history is what the class has worked in. */
+  /** Everything that rounds are made from; its history is what the class has worked in, without what is planned. */
   readonly bench: Bench;
   readonly inTerm: readonly InTerm[];
   readonly ahead: readonly InTerm[];
@@ -45,7 +45,18 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
   /** Who has other partners since what is ahead was made again; null before that. */
   const [changed, setChanged] = useState<readonly string[] | null>(null);
   const running = useRef<AbortController | null>(null);
-  const { history } = bench;
+  const busy = useRef(false);
+
+  /** One thing at a time: a second press before the first is seen to work makes nothing more. */
+  const alone = async (make: () => Promise<void>): Promise<void> => {
+    if (busy.current) return;
+    busy.current = true;
+    try {
+      await make();
+    } finally {
+      busy.current = false;
+    }
+  };
 
   /** The results of requests that follow on one another; null where one of them cannot be had or was stopped. */
   const made = async (
@@ -87,12 +98,17 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
   /** Groups of the term beside the rounds that are being made: what counts as turns. */
   const beside = (made: readonly InTerm[]) =>
     inTerm.flatMap((one) => (made.includes(one) ? [] : [one.groups]));
+  /** What the class has worked in and will, without the rounds that are being made: partners not to be met again. */
+  const metBeside = (made: readonly InTerm[]): readonly PastGroups[] => [
+    ...bench.history,
+    ...groupsAhead(inTerm.filter((one) => !made.includes(one))),
+  ];
 
   const plan = async (wish: SeriesWish, days: readonly string[]): Promise<void> => {
     const seed = newSeed();
     const use = await tools();
     const { inTurns, seriesRequest, takeGroups } = use;
-    const [result] = (await made(1, () => seriesRequest(bench, wish, history, seed))) ?? [];
+    const [result] = (await made(1, () => seriesRequest(bench, wish, metBeside([]), seed))) ?? [];
     if (!result) return;
     const taken = new Set(lineupsOf(store.records, theClass.id).map(({ name }) => name));
     const named = (base: string): string => {
@@ -152,7 +168,7 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
     const rounds = { ...wish, rounds: ahead.length };
     const use = await tools();
     const { seriesRequest, takeGroups } = use;
-    const [result] = (await made(1, () => seriesRequest(by, rounds, history, seed))) ?? [];
+    const [result] = (await made(1, () => seriesRequest(by, rounds, metBeside(ahead), seed))) ?? [];
     if (!result) return null;
     return ahead.map((_, round) => takeGroups(result, nameIn(use, result, round), { round }));
   };
@@ -167,7 +183,13 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
         return [result ? takeGroups(result, () => '').map((one) => one.studentIds) : groups];
       });
     const results = await made(ahead.length, (at, before) =>
-      mendedRoundRequest(by, wish, planned[at] ?? [], [...history, ...others(at, before)], seed),
+      mendedRoundRequest(
+        by,
+        wish,
+        planned[at] ?? [],
+        [...metBeside(ahead), ...others(at, before)],
+        seed,
+      ),
     );
     if (!results) return null;
     return results.map((result, at) => {
@@ -177,7 +199,18 @@ export function usePlanner({ theClass, lineup, bench, inTerm, ahead }: PlannerPr
       return withRolesOf(take?.groups ?? [], next);
     });
   };
-  return { work, plan, replan, changed, stop: () => running.current?.abort() };
+  return {
+    ...{ work, changed, stop: () => running.current?.abort() },
+    plan: (wish: SeriesWish, days: readonly string[]) => alone(() => plan(wish, days)),
+    replan: (how: Replanning, usual: SeriesWish) => alone(() => replan(how, usual)),
+  };
+}
+
+/** The groups of rounds that are planned and not used yet, each round once. */
+export function groupsAhead(inTerm: readonly InTerm[]): readonly PastGroups[] {
+  return inTerm.flatMap(({ state, counts, groups }) =>
+    state === 'planned' && counts ? [groups.map(({ studentIds }) => studentIds)] : [],
+  );
 }
 
 type Tools = typeof import('./plannerTools');
