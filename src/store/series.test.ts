@@ -106,8 +106,8 @@ test('planned rounds count for one another, whichever series they are of, and fo
     groups.map((pair) => pair.split(' ').map((one) => StudentId.parse(one)));
   expect(historyOf(store.records, classId, second.id)).toEqual([pairs('a b', 'c d')]);
   expect(historyOf(store.records, classId, LineupId.parse('l_own'))).toEqual([]);
-  const { wish, recipe } = seriesOf(store.records, classId)[0]!;
-  planSeries(store, classId, 'More', wish, recipe, 9, [
+  const { wish } = seriesOf(store.records, classId)[0]!;
+  planSeries(store, classId, 'More', wish, PLAIN_RECIPE, 9, [
     { name: 'Third', on: '2026-11-05', groups: groups('a d', 'b c') },
   ]);
   expect(historyOf(store.records, classId, second.id)).toEqual([

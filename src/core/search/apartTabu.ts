@@ -3,6 +3,13 @@ import type { Units } from '../problem/units';
 import { uniformInt } from '../random/uniform';
 import type { Rng } from '../random/rng';
 
+/** Chooses among swaps that break as much, and is told of each that is made, before it is. */
+export interface Guide {
+  /** What swapping two students of two groups costs. */
+  weigh(one: number, two: number): number;
+  made(one: number, two: number): void;
+}
+
 /** More than any cost; a whole number, so that what is compared with it stays one (measured). */
 const MOST = 1 << 30;
 
@@ -38,6 +45,10 @@ export class ApartTabu {
   private bestTwo = -1;
   private bestDelta = MOST;
   private ties = 0;
+  /** What the guide says of the best. */
+  private bestCost = 0;
+  /** Whether what is forbidden may be done where that is better than all before. */
+  private aspires = true;
   private penalty = 0;
   private swaps = 0;
 
@@ -46,6 +57,7 @@ export class ApartTabu {
     private readonly problem: Problem,
     units: Units,
     private readonly rng: Rng,
+    private readonly guide: Guide | null = null,
   ) {
     const { studentCount, groupCount } = problem;
     this.groupOfStudent = new Int32Array(studentCount);
@@ -99,6 +111,36 @@ export class ApartTabu {
     this.seat();
     this.best.set(start);
     this.bestPenalty = this.penalty;
+    this.aspires = true;
+  }
+
+  /** Lets two students drawn at random change places and stay there until the next beginning; that is the best there is. */
+  disturb(): void {
+    const { groupOfStudent, tabuUntil, rng } = this;
+    const { studentCount } = this.problem;
+    const one = uniformInt(rng, studentCount);
+    const home = groupOfStudent[one] as number;
+    let two = one;
+    while (groupOfStudent[two] === home) two = uniformInt(rng, studentCount);
+    const away = groupOfStudent[two] as number;
+    this.swap(one, two, this.deltaOf(one, home, two, away));
+    tabuUntil[home * studentCount + one] = MOST;
+    tabuUntil[away * studentCount + two] = MOST;
+    this.aspires = false;
+    this.best.set(groupOfStudent);
+    this.bestPenalty = this.penalty;
+  }
+
+  private deltaOf(one: number, home: number, two: number, away: number): number {
+    const { meets, trouble, apart } = this;
+    const { studentCount } = this.problem;
+    return (
+      (meets[away * studentCount + one] as number) +
+      (meets[home * studentCount + two] as number) -
+      (trouble[one] as number) -
+      (trouble[two] as number) -
+      (apart[one * studentCount + two] as number)
+    );
   }
 
   /** Makes at most so many swaps; stops at penalty 0. Returns how many swaps were weighed. */
@@ -177,9 +219,13 @@ export class ApartTabu {
     const tabu =
       (tabuUntil[away * studentCount + one] as number) > this.swaps ||
       (tabuUntil[home * studentCount + two] as number) > this.swaps;
-    if (tabu && this.penalty + delta >= this.bestPenalty) return;
+    if (tabu && (!this.aspires || this.penalty + delta >= this.bestPenalty)) return;
     this.ties = delta < this.bestDelta ? 1 : this.ties + 1;
-    if (this.ties > 1 && uniformInt(this.rng, this.ties) !== 0) return;
+    if (this.guide) {
+      const cost = this.guide.weigh(one, two);
+      if (this.ties > 1 && cost >= this.bestCost) return;
+      this.bestCost = cost;
+    } else if (this.ties > 1 && uniformInt(this.rng, this.ties) !== 0) return;
     this.bestOne = one;
     this.bestTwo = two;
     this.bestDelta = delta;
@@ -189,6 +235,7 @@ export class ApartTabu {
     const { studentCount } = this.problem;
     const home = this.groupOfStudent[one] as number;
     const away = this.groupOfStudent[two] as number;
+    this.guide?.made(one, two);
     const [seatOfOne, seatOfTwo] = [
       this.seatOfStudent[one] as number,
       this.seatOfStudent[two] as number,

@@ -4,6 +4,7 @@ import type { Units } from '../problem/units';
 import type { Rng } from '../random/rng';
 import { anneal } from './anneal';
 import type { Budget } from './budget';
+import { Colouring } from './colouring';
 import { MOST_UNITS } from './formable';
 import type { Known } from './known';
 import { areFew, isListable, listAll } from './listing';
@@ -42,6 +43,8 @@ const GOING_ON = 6;
 /** What both take after that, where it could and where it could not. */
 const FAR_PARTS = { reopened: 2, recombined: 8 };
 const NEAR_PARTS = { reopened: 10, recombined: 4 };
+/** The same where chains lead on: they leave little to be recombined. */
+const CHAINED_PARTS = { reopened: 15, recombined: 1 };
 /** Exchanges by which all of this is measured at the most: a long search would take minutes. */
 const MOST_OPENED = 800_000;
 /** What opening at random takes at the most where whole groups are not recombined. */
@@ -140,7 +143,8 @@ class Improving {
     const far = reach > FAR;
     if (far && !this.isProven()) yield* this.recombine(COOLED_AT, OPENED_AT, part * GOING_ON);
     if (this.isProven()) return;
-    const { reopened, recombined } = far ? FAR_PARTS : NEAR_PARTS;
+    const near = Colouring.suits(this.problem) ? CHAINED_PARTS : NEAR_PARTS;
+    const { reopened, recombined } = far ? FAR_PARTS : near;
     yield* this.reopen(part * reopened);
     yield* this.recombine(OPENED_AT, OPENED_AT, part * recombined);
   }

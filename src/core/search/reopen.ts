@@ -5,6 +5,8 @@ import { quickInt, uniformUnit } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { Arrangement } from '../terms/arrangement';
 import { Objective } from './objective';
+import { Chains } from './chains';
+import { Colouring } from './colouring';
 import { LOOK } from './listing';
 import { Regrouping } from './regrouping';
 import { Reseating } from './reseating';
@@ -19,6 +21,12 @@ const WAYS = 12;
 const STEPS_A_WAY = 400;
 /** What opening groups that hold too many costs in evaluations. */
 const NOTHING = 50;
+/**
+ * What chains take of the work where no opening leaves another way, and the part of the openings that do from which on they
+ * take nothing (measured: the fewer, the more chains lead on).
+ */
+const MOST_CHAINED = 0.9;
+const OPEN_ENOUGH = 0.35;
 /** Changes looked at to learn what usual ones are; the first temperature in those, and the last as a part of the first. */
 const SAMPLE = 100;
 const HOT = 1.5;
@@ -48,6 +56,10 @@ class Reopening {
   private readonly reseating: Reseating;
   private readonly regrouping: Regrouping;
   private readonly groups = new Int32Array(MOST_OPENED);
+  private readonly chains: Chains | null;
+  /** Openings so far, and how many of them left another way. */
+  private openings = 0;
+  private ways = 0;
   private openCount = 0;
   private wasted = 0;
 
@@ -64,6 +76,9 @@ class Reopening {
     this.objective.reset(this.arrangement);
     this.reseating = new Reseating(problem, units, hasPlacesOfTheirOwn(problem), rng);
     this.regrouping = new Regrouping(problem, units, this.arrangement, this.objective);
+    this.chains = Colouring.suits(problem)
+      ? new Chains(problem, units, this.arrangement, this.objective, rng)
+      : null;
   }
 
   *run(most: number): Search<Improved> {
@@ -76,18 +91,18 @@ class Reopening {
       const done = this.evaluations() / most;
       if (done >= 1 || bestCost <= objective.leastCost + EPSILON) break;
       if (opening % OPENINGS_A_REPORT === 0) yield { done };
-      if (!this.open()) continue;
-      const change = this.bestWay() - cost;
-      if (change < Infinity && samples < SAMPLE && Math.abs(change) > EPSILON) {
+      const chains = this.isChained() ? this.chains : null;
+      const next = chains ? (chains.follow() ? objective.cost() : Infinity) : this.bestOpening();
+      if (next === Infinity) continue;
+      const change = next - cost;
+      if (samples < SAMPLE && Math.abs(change) > EPSILON) {
         changes += Math.abs(change);
         samples++;
       }
       const temperature = (HOT * changes * COLD ** done) / Math.max(1, samples);
-      if (change <= 0 || uniformUnit(this.rng) < Math.exp(-change / temperature)) {
-        regrouping.seatChosen();
-      } else {
-        regrouping.seatBack();
-      }
+      const taken = change <= 0 || uniformUnit(this.rng) < Math.exp(-change / temperature);
+      if (!chains) regrouping[taken ? 'seatChosen' : 'seatBack']();
+      else if (!taken) chains.back();
       cost = objective.cost();
       if (cost >= bestCost - EPSILON) continue;
       bestCost = cost;
@@ -97,7 +112,25 @@ class Reopening {
   }
 
   private evaluations(): number {
-    return this.wasted + this.regrouping.exchanges + LOOK * this.reseating.looks;
+    const chained = this.chains?.evaluations ?? 0;
+    return this.wasted + chained + this.regrouping.exchanges + LOOK * this.reseating.looks;
+  }
+
+  /** Whether a chain is next: they take the more of the work, the fewer openings leave another way. */
+  private isChained(): boolean {
+    if (!this.chains) return false;
+    const open = (this.ways + 1) / (this.openings + 1);
+    const share = MOST_CHAINED * (1 - open / OPEN_ENOUGH);
+    return this.chains.evaluations < share * this.evaluations();
+  }
+
+  /** Opens a few groups; the cost of the best of a few ways to seat their members, Infinity where there is no other. */
+  private bestOpening(): number {
+    if (!this.open()) return Infinity;
+    const cost = this.bestWay();
+    this.openings++;
+    if (cost < Infinity) this.ways++;
+    return cost;
   }
 
   /** Opens a few groups drawn at random; false where they hold too many. */
