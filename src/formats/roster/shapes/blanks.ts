@@ -1,6 +1,7 @@
 import { looksLikeWholeName } from '../names';
 import { isSurelyHeading, roleOfColumn } from '../headings';
 import type { Row, Table } from '../types';
+import { isOddWord } from '../values';
 
 /** Columns that hold for most lines are believed rather than a list. */
 const EVEN = 0.05;
@@ -44,21 +45,53 @@ function wordsTable(lines: readonly string[]): Table | null {
   return isTable ? { name: '', rows, commaIsDecimal: false, belief: EVEN } : null;
 }
 
-const FIGURES = /^\s*(\p{L}[\p{L}\p{M}.'’ -]*?)((?:\s+\d{1,4}(?:[.,]\d+)?){2,})\s*$/u;
+const FIGURE = /^\d{1,4}(?:[.,]\d+)?$/;
+/** Points out of so many, or a percentage. */
+const POINTS = /^\d{1,4}(?:[.,]\d+)?(?:\/(\d{1,4})|%)$/;
+/** What fewer points than this are out of may be a month. */
+const LEAST_OUT_OF = 5;
 
-/** "Amira Haddad 12 15": whole names with as many figures each behind them, and nothing else; null for other lines. */
+/** A line as its name and the figures behind it, or words in place of one ("absent"). */
+function figuresIn(line: string): { readonly name: string; readonly figures: readonly string[] } {
+  const words = line.trim().split(/\s+/);
+  let at = words.length;
+  const isOne = (word = ''): boolean => FIGURE.test(word) || POINTS.test(word) || isOddWord(word);
+  while (at > 0 && isOne(words[at - 1])) at--;
+  return { name: words.slice(0, at).join(' '), figures: words.slice(at) };
+}
+
+/**
+ * "Amira Haddad 12 15", "Amira Haddad 12/20": whole names with as many figures each behind them, and nothing else; null for
+ * other lines. A single plain figure is a number of the student, unless others have a word in its place.
+ */
 function figuresTable(lines: readonly string[]): Table | null {
-  const filled = lines.filter((line) => line !== '');
-  const found = filled.flatMap((line) => {
-    const [, name = '', figures = ''] = FIGURES.exec(line) ?? [];
-    return looksLikeWholeName(name) ? [figures.trim().split(/\s+/).length] : [];
-  });
-  if (found.length < 2 || found.length < filled.length || new Set(found).size > 1) return null;
+  const found = lines.filter((line) => line !== '').map(figuresIn);
+  const all = found.flatMap(({ figures }) => figures);
+  const [width = 0] = found.map(({ figures }) => figures.length);
+  if (
+    found.length < 2 ||
+    width === 0 ||
+    !found.every(({ name, figures }) => looksLikeWholeName(name) && figures.length === width) ||
+    all.filter(isOddWord).length > all.length / 2 ||
+    !(width > 1 || arePoints(all) || all.some(isOddWord))
+  ) {
+    return null;
+  }
   const rows = lines.map((line, index): Row => {
-    const [, name = '', figures = ''] = FIGURES.exec(line) ?? [];
-    return { line: index + 1, cells: name === '' ? [] : [name, ...figures.trim().split(/\s+/)] };
+    const { name, figures } = figuresIn(line);
+    return { line: index + 1, cells: name === '' ? [] : [name, ...figures] };
   });
   return { name: '', rows, commaIsDecimal: false, belief: EVEN };
+}
+
+/** Whether figures are points out of as many for all, or percentages, where they are not words. */
+function arePoints(figures: readonly string[]): boolean {
+  const given = figures.filter((figure) => !isOddWord(figure)).map((figure) => POINTS.exec(figure));
+  const [most] = given.map((one) => one?.[1]);
+  return (
+    given.every((one) => one !== null && one[1] === most) &&
+    (most === undefined || Number(most) >= LEAST_OUT_OF)
+  );
 }
 
 interface Segment {

@@ -6,11 +6,12 @@ import { ARROW } from './tidying';
 const MOST = 0.6;
 const EVEN = 0.05;
 const DASH = /\s+[-–—]\s+/u;
-const SIGNS = [DASH, ARROW, /\s*:\s+/u] as const;
+const TILDE = /\s*~\s*/u;
+const SIGNS = [DASH, ARROW, /\s*:\s+/u, /\s*=\s*/u, TILDE] as const;
 
 /**
- * "Amira Haddad — new" on every line: two columns with a dash or a colon between, or as many more with dashes; null for
- * other text.
+ * "Amira Haddad — new" on every line: two columns with a dash, an arrow, a colon or an equals sign between, or as many more
+ * with dashes or tildes; null for other text.
  */
 export function dashesTable(text: string): Table | null {
   const lines = text.split(/\r\n|\r|\n/);
@@ -18,7 +19,9 @@ export function dashesTable(text: string): Table | null {
   if (filled.length < 2) return null;
   const widthOf = (one: RegExp): number => {
     const [first, ...others] = filled.map((line) => line.split(one).length);
-    return one === DASH && first !== undefined && others.every((width) => width === first)
+    return (one === DASH || one === TILDE) &&
+      first !== undefined &&
+      others.every((width) => width === first)
       ? Math.max(2, first)
       : 2;
   };

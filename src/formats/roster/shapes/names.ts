@@ -31,8 +31,9 @@ const BULLET =
   /^\s*(?:[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
 /** Letters and Roman numbers before entries; taken for bullets only where most lines have one. */
 const LETTER_BULLET = /^\s*[([]?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)\]]\s+(?=\S)/;
-/** "1 Amira Haddad", "1Amira Haddad": a number alone, where most lines have one. */
-const NUMBER_BEFORE = /^\s*(\d{1,4})(?:\s+(?=\p{L})|(?=\p{L}{2})(?!(?:st|nd|rd|th|er)\b))/u;
+/** "1 Amira Haddad", "1Amira Haddad", "1 = Amira Haddad": a number alone, where most lines have one. */
+const NUMBER_BEFORE =
+  /^\s*(\d{1,4})(?:(?:\s*=\s*|\s+)(?=\p{L})|(?=\p{L}{2})(?!(?:st|nd|rd|th|er)\b))/u;
 /** "2026-0041 Amira Haddad", "H1023A Amira Haddad", "7B-01 Amira Haddad". */
 const ID_BEFORE =
   /^\s*([A-Za-z]{0,3}\d[\d\-./]{2,}[A-Za-z]?|\d{1,2}[A-Za-z]-\d{1,3})[\s:,–-]+(?=\p{L})/u;
