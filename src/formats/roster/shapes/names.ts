@@ -1,9 +1,10 @@
-import { looksLikeName, looksLikeWholeName } from '../names';
+import { isInactive, looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText } from '../text';
 import { isClosing, isPlace, kindOfLine, sectionHeading } from '../lineKinds';
 import { roleOfHeading } from '../headings';
 import type { RosterWarning, Row, Table } from '../types';
 import { withoutAsides, type Line } from './asides';
+import { withGone } from './gone';
 import {
   countedHeads,
   familyFirst,
@@ -62,6 +63,9 @@ const MANY_WORDS = /^(?:\p{Lu}[\p{Ll}\p{M}'’-]+\s+){4,}\p{Lu}[\p{Ll}\p{M}'’-
 const TOUCHING = /^(.*\p{L}\s.*\p{Lu}\p{Ll}+)(\d{1,4})$/u;
 
 const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
+/** The column of those who are said to have left, where there are any, and a word of it that is known. */
+const STATUS = 'Status';
+const GONE = 'left';
 
 /** Whether text is a list of `Name <address>` entries rather than rows of cells. */
 export function isAddressList(text: string): boolean {
@@ -100,7 +104,8 @@ export function namesTable(text: string): Table {
     .map((one, index): Line => ({ line: index + 1, text: one }));
   const facts = joinedFacts(joinedAddresses(given));
   const plain = withoutLetters(facts.lines);
-  const wished = withoutWishes(plain.lines);
+  const left = withGone(plain.lines);
+  const wished = withoutWishes(left.lines);
   const led = ledHeads(shoutedHeads(marginHeads(countedHeads(wished.lines.map(withHours)))));
   const away = withAway(dayHeads(led.lines));
   const said = withoutSentence(away.lines);
@@ -112,7 +117,7 @@ export function namesTable(text: string): Table {
     skipped: aside,
     warnings: remarked,
   } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
-  const skipped = [facts, plain, wished, led, away, said, { skipped: aside }].flatMap(
+  const skipped = [facts, plain, left, wished, led, away, said, { skipped: aside }].flatMap(
     (one) => one.skipped,
   );
   const joined = joinBroken(lines);
@@ -194,6 +199,16 @@ export function namesTable(text: string): Table {
       });
     }
     if (entries.length === 0) rows.push({ line, cells: [stripped === '' ? raw.trim() : stripped] });
+  }
+  if (left.gone.size > 0) {
+    rows[0] = { line: 0, cells: [...HEADINGS, '', STATUS] };
+    for (const [at, { line, cells }] of rows.entries()) {
+      const said = left.gone.get(line);
+      if (said === undefined) continue;
+      const status = isInactive(said) ? said : `${GONE} ${said}`;
+      const before = [...HEADINGS, ''].map((_, column) => cells[column] ?? '');
+      rows[at] = { line, cells: [...before, status] };
+    }
   }
   const warnings = [...away.warnings, ...remarked, ...(many ? [] : pairsIn(rows))];
   return {

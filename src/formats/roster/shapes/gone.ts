@@ -1,0 +1,56 @@
+import { kindOfLine } from '../lineKinds';
+import { looksLikeName } from '../names';
+import type { Skipped } from '../types';
+import type { Line } from './asides';
+
+const WORDS = [
+  'withdrawn|withdrew|(?:has |have |had )?left(?: (?:the |our )?(?:class|school|group|course))?|leavers?',
+  'no longer in (?:the |this |our )?(?:class|school|group|course)|former (?:students?|pupils?)',
+  '(?:has |have )?(?:transferred|moved away|dropped out|dropped|unenrolled)(?: out)?',
+  'bajas?|(?:se )?(?:retirad[oa]s?|trasladad[oa]s?)|ya no (?:está|están)',
+  'abgemeldet|ausgetreten|abgänge?|weggezogen|nicht mehr da|exmatrikuliert',
+  "partie?s?|désinscrite?s?|départs?|a quitté (?:la classe|l[’']école)",
+  'ritirat[aeio]|trasferit[aeio]|transferid[oa]s?|desistentes?|saíram|uitgeschreven|vertrokken',
+].join('|');
+/** "Left:", "Withdrawn", "*Leavers*": over those who have, or before them on the same line. */
+const HEAD = new RegExp(`^\\s*[*_#]*\\s*(${WORDS})\\s*[*_]*\\s*(?::\\s*(.*)|)$`, 'iu');
+/** With when or where to behind it, as "left in October" has it; so that "left-handed" is nobody who left. */
+const SAID = new RegExp(
+  String.raw`^(?:${WORDS})(?:$|\s+(?:in|on|at|to|this|last|after|before|since|im|am|seit|en|el|desde|le|depuis|nel|dal|op|sinds|em)\b|[\s,;]+\d)`,
+  'iu',
+);
+/** "Bram Visser (left)", "Bram Visser - withdrawn 3/10". */
+const BEHIND = /^(.*\p{L}.*?)(?:\s*[([]([^()[\]]+)[)\]]|\s+[-–—]\s+(.+))\s*$/u;
+/** A bullet or number before a name. */
+const BEFORE = /^[\s\p{P}\p{S}\d]+/u;
+/** Where sides are told of, "left" is one of them. */
+const SIDES = /(?:^|[\s([])(?:right|rechts|derecha|droite|middle|cent(?:re|er))(?:$|[\s:)\]])/iu;
+
+/** A list without the words that somebody has left; `gone`: line → what is said of everybody on it. */
+export function withGone(all: readonly Line[]): {
+  readonly lines: readonly Line[];
+  readonly gone: ReadonlyMap<number, string>;
+  readonly skipped: readonly Skipped[];
+} {
+  const gone = new Map<number, string>();
+  const skipped: Skipped[] = [];
+  if (all.some(({ text }) => SIDES.test(text))) return { lines: all, gone, skipped };
+  let under: string | null = null;
+  const lines = all.flatMap(({ line, text }): readonly Line[] => {
+    const [whole, said = '', names = ''] = HEAD.exec(text) ?? [];
+    if (whole !== undefined) {
+      skipped.push({ row: line, name: said, reason: 'section' });
+      under = names === '' ? said : null;
+      if (names !== '') gone.set(line, said);
+      return names.split(/[,;]/).flatMap((name) => (/\S/.test(name) ? [{ line, text: name }] : []));
+    }
+    if (/:\s*$/.test(text) || kindOfLine(text)?.kind === 'section') under = null;
+    if (under !== null) gone.set(line, under);
+    const [, name = '', inside, behind = ''] = BEHIND.exec(text) ?? [];
+    const aside = (inside ?? behind).trim();
+    if (!SAID.test(aside) || !looksLikeName(name.replace(BEFORE, ''))) return [{ line, text }];
+    gone.set(line, aside);
+    return [{ line, text: name }];
+  });
+  return { lines, gone, skipped };
+}
