@@ -171,10 +171,17 @@ export function isDayWord(cell: string): boolean {
   return HALVES.test(cell.trim()) || namesOfDays().has(plainWords(cell));
 }
 
-/** Whether a line is a page number: "Page 2", "- 3 -", "2/5". */
+/** "Showing 1 to 25 of 31 entries", "Previous 1 2 Next", "Select all": around a table of a page. */
+const PAGING =
+  /^(?:(?:showing|displaying|mostrando|anzeige|affichage)\b.*\d.*\d.*|(?:previous|prev|first|zuruck|anterior|precedent)(?: \d+)*(?: (?:next|weiter|siguiente|suivant|last))+|(?:previous|prev|next)(?: \d+)+|select all|(?:de)?select all (?:rows|students|names)|rows per page.*|load more|show (?:all|more))$/;
+
+/** Whether a line is a page number: "Page 2", "- 3 -", "2/5", or leads to other pages. */
 export function isPageNumber(line: string): boolean {
+  const all = plainWords(line);
   return (
-    PAGE.test(plainWords(line)) || /^[-–—\s]*\d+\s*(?:\/\s*\d+)?[-–—\s]*$/.test(cleanText(line))
+    PAGE.test(all) ||
+    PAGING.test(all) ||
+    /^[-–—\s]*\d+\s*(?:\/\s*\d+)?[-–—\s]*$/.test(cleanText(line))
   );
 }
 
@@ -248,6 +255,10 @@ export function isPlace(cell: string): boolean {
   return PLACES.has(plainWords(cell));
 }
 
+/** "Mr Okafor – Biology 9": whose class it is, and which. */
+const TAUGHT =
+  /^(?:Mrs?|Ms|Miss|Mx|Dr|Prof|Herr|Frau|Sra?|Mme)\.?\s+\p{Lu}[\p{L}'’-]+\s*[–—-]\s+\p{L}.*\d/u;
+
 /** What a line by itself says; null where it may be somebody. */
 export function kindOfLine(line: string): LineKind | null {
   const text = cleanText(line);
@@ -257,6 +268,7 @@ export function kindOfLine(line: string): LineKind | null {
   const after = STAFF_AFTER.exec(text);
   if (after) return { kind: 'staff', role: after[2] ?? '', name: (after[1] ?? '').trim() };
   if (/\S@\S/.test(text)) return null;
+  if (TAUGHT.test(text)) return { kind: 'title' };
   if (isTotal(text)) return { kind: 'total' };
   if (isPageNumber(text)) return { kind: 'footer' };
   const name = sectionHeading(text);

@@ -625,6 +625,35 @@ export const shapes: readonly RosterCase[] = [
     facts: [{ section: 'Left' }],
   },
   {
+    name: 'what a page has around a table and below each name',
+    given: lines(
+      ...['Select all', 'Showing 1 to 3 of 3 entries', 'Amira Haddad', 'View profile'],
+      ...['Bram Visser', 'View profile', 'Chipo Dube', 'View profile', 'Previous 1 Next'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['Select all', 'View profile', 'Previous 1 Next'],
+    asked: [],
+  },
+  {
+    name: 'two first names on each line, with a sign between',
+    given: lines('Amira & Bram', 'Chipo & Dov', 'Eva & Farid'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eva', 'Farid'],
+    asked: [],
+  },
+  {
+    name: 'strokes of a register behind each name, a blank between any two',
+    given: lines('Amira Haddad / / / a', 'Bram Visser / / / /', 'Chipo Dube / a / /'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    asked: [],
+  },
+  {
+    name: 'whose class it is, above the names',
+    given: lines('Mr Okafor – Biology 9', 'Period 3', 'Amira Haddad', 'Bram Visser'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['Mr Okafor – Biology 9'],
+    asked: [],
+  },
+  {
     name: 'a fact of any word below each name',
     given: lines('Amira Haddad', 'Level: new', 'Bram Visser', 'Level: some'),
     students: ['Amira Haddad', 'Bram Visser'],

@@ -48,14 +48,20 @@ function wordsTable(lines: readonly string[]): Table | null {
 const FIGURE = /^\d{1,4}(?:[.,]\d+)?$/;
 /** Points out of so many, or a percentage. */
 const POINTS = /^\d{1,4}(?:[.,]\d+)?(?:\/(\d{1,4})|%)$/;
+/** A stroke or sign for a day, of which a register has several. */
+const MARK = /^(?:[/\\✓✔✗✘xa•.-]|[AP])$/u;
 /** What fewer points than this are out of may be a month. */
 const LEAST_OUT_OF = 5;
+
+/** "absent" in place of a result; a sign may be one of a register. */
+const isAbsence = (figure: string): boolean => isOddWord(figure) && !MARK.test(figure);
 
 /** A line as its name and the figures behind it, or words in place of one ("absent"). */
 function figuresIn(line: string): { readonly name: string; readonly figures: readonly string[] } {
   const words = line.trim().split(/\s+/);
   let at = words.length;
-  const isOne = (word = ''): boolean => FIGURE.test(word) || POINTS.test(word) || isOddWord(word);
+  const isOne = (word = ''): boolean =>
+    [FIGURE, POINTS, MARK].some((kind) => kind.test(word)) || isOddWord(word);
   while (at > 0 && isOne(words[at - 1])) at--;
   return { name: words.slice(0, at).join(' '), figures: words.slice(at) };
 }
@@ -72,8 +78,8 @@ function figuresTable(lines: readonly string[]): Table | null {
     found.length < 2 ||
     width === 0 ||
     !found.every(({ name, figures }) => looksLikeWholeName(name) && figures.length === width) ||
-    all.filter(isOddWord).length > all.length / 2 ||
-    !(width > 1 || arePoints(all) || all.some(isOddWord))
+    all.filter(isAbsence).length > all.length / 2 ||
+    !(width > 1 || arePoints(all) || all.some(isAbsence))
   ) {
     return null;
   }

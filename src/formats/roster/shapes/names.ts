@@ -24,6 +24,7 @@ import {
   withHours,
   withoutCount,
   withoutLetters,
+  withoutRefrain,
   withoutSentence,
 } from './tidying';
 
@@ -104,7 +105,8 @@ export function namesTable(text: string): Table {
     .map((one, index): Line => ({ line: index + 1, text: one }));
   const facts = joinedFacts(joinedAddresses(given));
   const plain = withoutLetters(facts.lines);
-  const left = withGone(plain.lines);
+  const refrain = withoutRefrain(plain.lines);
+  const left = withGone(refrain.lines);
   const wished = withoutWishes(left.lines);
   const led = ledHeads(shoutedHeads(marginHeads(countedHeads(wished.lines.map(withHours)))));
   const away = withAway(dayHeads(led.lines));
@@ -117,9 +119,17 @@ export function namesTable(text: string): Table {
     skipped: aside,
     warnings: remarked,
   } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
-  const skipped = [facts, plain, left, wished, led, away, said, { skipped: aside }].flatMap(
-    (one) => one.skipped,
-  );
+  const skipped = [
+    facts,
+    plain,
+    refrain,
+    left,
+    wished,
+    led,
+    away,
+    said,
+    { skipped: aside },
+  ].flatMap((one) => one.skipped);
   const joined = joinBroken(lines);
   const pairs = arePairs(joined.map(({ text: one }) => one));
   let filled = pairs
@@ -393,10 +403,15 @@ function holdSeveral(all: readonly string[]): boolean {
 /** What stands between two people on a line. */
 const BETWEEN_TWO = /\s+(?:and|&|und|y|et|e|en|\+|vs\.?|versus)\s+|\s*(?:\/|↔|⇔|⇄|<->|<=>)\s*/u;
 
-/** Whether each line names two people by their whole names, with "and" between them; one may be left over. */
+/** "Amira & Bram": what stands between two who are called by a single name each. */
+const BETWEEN_FIRST = /^\p{Lu}[\p{L}\p{M}'’-]+\s+(?:and|&|und|\+)\s+\p{Lu}[\p{L}\p{M}'’-]+$/u;
+
+/** Whether each line names two people with "and" between them; where they have whole names one may be left over. */
 function arePairs(all: readonly string[]): boolean {
   const people = all.filter((line) => kindOfLine(line)?.kind !== 'section');
-  const parts = people.map((line) => cleanEnd(line.replace(BULLET, '')).split(BETWEEN_TWO));
+  const bare = people.map((line) => cleanEnd(line.replace(BULLET, '')));
+  if (bare.length > 1 && bare.every((line) => BETWEEN_FIRST.test(line))) return true;
+  const parts = bare.map((line) => line.split(BETWEEN_TWO));
   const whole = parts.every((some) =>
     some.every((part) => looksLikeName(part) && /\S\s+\S/.test(part)),
   );

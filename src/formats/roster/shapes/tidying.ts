@@ -330,6 +330,29 @@ export function withoutWishes(all: readonly Line[]): Tidied {
   };
 }
 
+/** A word with a capital and small ones after it, as no name has. */
+const SAID_SMALL = /^\s*\p{Lu}[\p{L}'’]*(?:\s+\p{Ll}[\p{L}'’]*)+\s*$/u;
+
+/** A list without "View profile" below each name: the same small words again, where names have capitals. */
+export function withoutRefrain(all: readonly Line[]): Tidied {
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const small = filled
+    .filter(({ text }) => SAID_SMALL.test(text))
+    .map(({ text }) => plainWords(text));
+  const again = new Set(small.filter((one, at) => small.indexOf(one) !== at));
+  const others = filled.filter(({ text }) => !again.has(plainWords(text)));
+  // Names typed in a hurry may be small as well.
+  const isUsual = others.filter(({ text }) => SAID_SMALL.test(text)).length > others.length / 2;
+  if (again.size === 0 || isUsual) return { lines: all, skipped: [] };
+  const isAgain = ({ text }: Line): boolean => again.has(plainWords(text));
+  return {
+    lines: all.filter((one) => !isAgain(one)),
+    skipped: all.filter(isAgain).map(({ line, text }) => ({
+      ...{ row: line, name: text.trim(), reason: 'footer' as const },
+    })),
+  };
+}
+
 /** "Slot 1 (9:00): Amira, Bram" with its time as "9h00": a colon parts a group from its members. */
 export function withHours(one: Line): Line {
   return {
