@@ -619,6 +619,17 @@ export const shapes: readonly RosterCase[] = [
     leftOut: ['Bram Visser', 'Dov Ash'],
   },
   {
+    name: 'who has left, above the others',
+    given: lines('Left:', 'Dov Ash', '', 'Amira Haddad', 'Bram Visser (left 10:30)'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['Dov Ash'],
+  },
+  {
+    name: 'who is of the low level has not left',
+    given: lines('Alta:', 'Amira Haddad', 'Bram Visser', 'Baja:', 'Chipo Dube', 'Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
     name: 'who sits left has not left',
     given: lines('Left:', 'Amira Haddad', 'Bram Visser', 'Right:', 'Chipo Dube', 'Dov Ash'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],

@@ -9,22 +9,22 @@ const WORDS = [
   '(?:has |have )?(?:transferred|moved away|dropped out|dropped|unenrolled)(?: out)?',
   'bajas?|(?:se )?(?:retirad[oa]s?|trasladad[oa]s?)|ya no (?:está|están)',
   'abgemeldet|ausgetreten|abgänge?|weggezogen|nicht mehr da|exmatrikuliert',
-  "partie?s?|désinscrite?s?|départs?|a quitté (?:la classe|l[’']école)",
+  "partis?|désinscrite?s?|départs?|a quitté (?:la classe|l[’']école)",
   'ritirat[aeio]|trasferit[aeio]|transferid[oa]s?|desistentes?|saíram|uitgeschreven|vertrokken',
 ].join('|');
 /** "Left:", "Withdrawn", "*Leavers*": over those who have, or before them on the same line. */
 const HEAD = new RegExp(`^\\s*[*_#]*\\s*(${WORDS})\\s*[*_]*\\s*(?::\\s*(.*)|)$`, 'iu');
-/** With when or where to behind it, as "left in October" has it; so that "left-handed" is nobody who left. */
+/** With when or where to behind it, as "left in October" has it; so that "left-handed" and "left 10:30" are nobody who left. */
 const SAID = new RegExp(
-  String.raw`^(?:${WORDS})(?:$|\s+(?:in|on|at|to|this|last|after|before|since|im|am|seit|en|el|desde|le|depuis|nel|dal|op|sinds|em)\b|[\s,;]+\d)`,
+  String.raw`^(?:${WORDS})(?:$|\s+(?:in|on|to|this|last|after|before|since|im|am|seit|en|el|desde|le|depuis|nel|dal|op|sinds|em)\b|[\s,;]+\d+(?!\d*[:h]))`,
   'iu',
 );
 /** "Bram Visser (left)", "Bram Visser - withdrawn 3/10". */
 const BEHIND = /^(.*\p{L}.*?)(?:\s*[([]([^()[\]]+)[)\]]|\s+[-–—]\s+(.+))\s*$/u;
 /** A bullet or number before a name. */
 const BEFORE = /^[\s\p{P}\p{S}\d]+/u;
-/** Where sides are told of, "left" is one of them. */
-const SIDES = /(?:^|[\s([])(?:right|rechts|derecha|droite|middle|cent(?:re|er))(?:$|[\s:)\]])/iu;
+/** Where sides or levels are told of, "left" is one of them, and "baja" low. */
+const OTHERS = /(?:^|[\s([])(?:right|middle|cent(?:re|er)|alta|media)(?:$|[\s:)\]])/iu;
 
 /** A list without the words that somebody has left; `gone`: line → what is said of everybody on it. */
 export function withGone(all: readonly Line[]): {
@@ -34,9 +34,11 @@ export function withGone(all: readonly Line[]): {
 } {
   const gone = new Map<number, string>();
   const skipped: Skipped[] = [];
-  if (all.some(({ text }) => SIDES.test(text))) return { lines: all, gone, skipped };
+  if (all.some(({ text }) => OTHERS.test(text))) return { lines: all, gone, skipped };
+  const isFilled = (at: number): boolean => /\S/.test(all[at]?.text ?? '');
+  const spaced = !all.some((_, at) => isFilled(at) && isFilled(at + 1));
   let under: string | null = null;
-  const lines = all.flatMap(({ line, text }): readonly Line[] => {
+  const lines = all.flatMap(({ line, text }, at): readonly Line[] => {
     const [whole, said = '', names = ''] = HEAD.exec(text) ?? [];
     if (whole !== undefined) {
       skipped.push({ row: line, name: said, reason: 'section' });
@@ -44,7 +46,9 @@ export function withGone(all: readonly Line[]): {
       if (names !== '') gone.set(line, said);
       return names.split(/[,;]/).flatMap((name) => (/\S/.test(name) ? [{ line, text: name }] : []));
     }
-    if (/:\s*$/.test(text) || kindOfLine(text)?.kind === 'section') under = null;
+    // A blank line below them ends it, unless there is one below every line.
+    const ended = !isFilled(at) && gone.has(all[at - 1]?.line ?? 0) && !spaced;
+    if (ended || /:\s*$/.test(text) || kindOfLine(text)?.kind === 'section') under = null;
     if (under !== null) gone.set(line, under);
     const [, name = '', inside, behind = ''] = BEHIND.exec(text) ?? [];
     const aside = (inside ?? behind).trim();
