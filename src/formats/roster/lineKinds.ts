@@ -173,7 +173,7 @@ export function isDayWord(cell: string): boolean {
 
 /** "Showing 1 to 25 of 31 entries", "Previous 1 2 Next", "Select all": around a table of a page. */
 const PAGING =
-  /^(?:(?:showing|displaying|mostrando|anzeige|affichage)\b.*\d.*\d.*|(?:previous|prev|first|zuruck|anterior|precedent)(?: \d+)*(?: (?:next|weiter|siguiente|suivant|last))+|(?:previous|prev|next)(?: \d+)+|select all|(?:de)?select all (?:rows|students|names)|rows per page.*|load more|show (?:all|more))$/;
+  /^(?:(?:showing|displaying|mostrando|anzeige|affichage)\b.*\d.*\d.*|(?:previous|prev|zuruck|anterior|precedent)(?: \d+)*(?: (?:next|weiter|siguiente|suivant))+|(?:previous|prev|next)(?: \d+)+|select all|(?:de)?select all (?:rows|students|names)|rows per page.*|load more|show (?:all|more))$/;
 
 /** Whether a line is a page number: "Page 2", "- 3 -", "2/5", or leads to other pages. */
 export function isPageNumber(line: string): boolean {

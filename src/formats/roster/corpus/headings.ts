@@ -246,6 +246,13 @@ export const headings: readonly RosterCase[] = [
     facts: [{ section: '5a', familyName: 'Wójcik' }],
   },
   {
+    name: 'given and family name in one heading over whole names',
+    given: lines('First Last', 'Amira Haddad', 'Bram Visser'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ givenName: 'Amira', familyName: 'Haddad' }],
+    asked: [],
+  },
+  {
     name: 'headings in a language that is not known, over figures in a column',
     given: lines(
       'jina,darasa',

@@ -330,7 +330,7 @@ export function withoutWishes(all: readonly Line[]): Tidied {
   };
 }
 
-/** A word with a capital and small ones after it, as no name has. */
+/** A word with a capital and small ones after it, as few names are written. */
 const SAID_SMALL = /^\s*\p{Lu}[\p{L}'’]*(?:\s+\p{Ll}[\p{L}'’]*)+\s*$/u;
 
 /** A list without "View profile" below each name: the same small words again, where names have capitals. */
