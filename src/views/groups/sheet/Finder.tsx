@@ -12,6 +12,20 @@ import { useWorkbench } from '../workbench/Workbench';
 /** Of many of a name so many are listed; Enter goes through all. */
 const MOST_LISTED = 8;
 
+/** Frames in which the list of a large course may still move, and those that its row is waited for at the most. */
+const SETTLING = 10;
+const LONGEST_WAIT = 300;
+
+/** Scrolls to a tile as soon as its row is drawn, and stays with it until the list has settled. */
+function bringInSight(id: StudentId, settling = SETTLING, wait = LONGEST_WAIT): void {
+  if (settling === 0 || wait === 0) return;
+  requestAnimationFrame(() => {
+    const tile = document.querySelector(`[data-student="${CSS.escape(id)}"]`);
+    tile?.scrollIntoView({ block: 'nearest' });
+    bringInSight(id, tile ? settling - 1 : settling, wait - 1);
+  });
+}
+
 /** Somebody in the groups, or beside them. */
 interface Seated {
   readonly id: StudentId;
@@ -59,11 +73,7 @@ export function Finder() {
     if (!next) return;
     selection.selectStudents([next.id]);
     // In a large course the list itself brings the row in sight.
-    requestAnimationFrame(() =>
-      document
-        .querySelector(`[data-student="${CSS.escape(next.id)}"]`)
-        ?.scrollIntoView({ block: 'nearest' }),
-    );
+    bringInSight(next.id);
   };
   const bringNext = (): void => {
     const last = found.findIndex(({ id }) => id === selection.student);
