@@ -17,14 +17,20 @@ export interface RowListProps {
 const ROW_PX = 58;
 const OVERSCAN_ROWS = 8;
 
+const scrollerOf = (list: HTMLElement | null): HTMLElement | null =>
+  list?.closest<HTMLElement>('[data-scroller]') ?? null;
+
 /** Only the rows in sight; the row of a found student is brought there. */
 export function VirtualRows({ groups, found, row }: RowListProps) {
   const [list, setList] = useState<HTMLUListElement | null>(null);
+  /** What stands above the list in its scroller, in px. */
+  const [above, setAbove] = useState(0);
   // What it hands out is read while drawing and never handed on to a memoised child.
   // eslint-disable-next-line react-hooks/incompatible-library -- see above
   const virtualizer = useVirtualizer({
     count: groups.length,
-    getScrollElement: () => list?.closest<HTMLElement>('[data-scroller]') ?? null,
+    getScrollElement: () => scrollerOf(list),
+    scrollMargin: above,
     estimateSize: () => ROW_PX,
     overscan: OVERSCAN_ROWS,
     initialRect: { width: 1000, height: 800 },
@@ -34,6 +40,12 @@ export function VirtualRows({ groups, found, row }: RowListProps) {
     found === null
       ? -1
       : groups.findIndex(({ students }) => students.some(({ id }) => id === found));
+  useLayoutEffect(() => {
+    const scroller = scrollerOf(list);
+    if (!list || !scroller) return;
+    const top = list.getBoundingClientRect().top - scroller.getBoundingClientRect().top;
+    setAbove(Math.round(top + scroller.scrollTop));
+  }, [list, place]);
   useLayoutEffect(() => {
     if (place >= 0) virtualizer.scrollToIndex(place, { align: 'auto' });
   }, [place, virtualizer]);
@@ -50,7 +62,7 @@ export function VirtualRows({ groups, found, row }: RowListProps) {
           position: 'absolute',
           insetInline: 0,
           top: 0,
-          transform: `translateY(${start}px)`,
+          transform: `translateY(${start - above}px)`,
         } as const;
         return row(group, { style, index, measure: virtualizer.measureElement });
       })}
