@@ -33,7 +33,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   firstname|givenname|forename|forenames|nombres|prenom|prenoms|vorname|vornamen|vor|voornaam|
   voornamen`),
   family: words(`
-  last|family|second name|nom de famille|nom de naissance|ultimo nome|nome de familia|paterno|materno`),
+  last|family|second name|nom de famille|nom d usage|nom usuel|nom de naissance|ultimo nome|nome de familia|paterno|materno`),
   familyAlone: words(`
   lastname|familyname|surname|surnames|apellido|apellidos|nachname|nachnamen|familienname|
   familiennamen|zuname|nach|cyfenw|abizena|abizenak|cognom|cognoms|cognome|cognomi|achternaam|

@@ -164,6 +164,24 @@ export function isTestAccount(name: string): boolean {
   return compound || (all.length > 1 && known && all.some((word) => NOBODY.includes(word)));
 }
 
+const OFFICES = new Set(
+  words(`
+  office|info|contact|admin|administration|reception|secretary|secretariat|secretaria|sekretariat|segreteria|
+  secretariaat|noreply|no reply|support|help|helpdesk|school|schule|escuela|ecole|scuola|escola|
+  oficina|buro|bureau|mail|list|newsletter|all|team|class|parents|staff|teachers`),
+);
+
+/** Whether a name and the address beside it are those of a place, as "Office <office@…>" in the head of a letter. */
+export function isOffice(name: string, address: string | null): boolean {
+  const box = plainWords(address?.split('@')[0] ?? '');
+  return (
+    OFFICES.has(box) &&
+    plainWords(name)
+      .split(' ')
+      .every((word) => OFFICES.has(word) || box.split(' ').includes(word))
+  );
+}
+
 const STAFF =
   /\b(teacher|instructor|ta|assistant|aide|professor|lecturer|tutor|staff|admin|administrator|designer|coach|faculty|co teacher|coteacher|docente|docent|profesor|profesora|maestro|maestra|ayudante|professeur|professeure|enseignant|enseignante|assistante?|lehrer|lehrerin|lehrkraft|klassenlehrer|klassenlehrerin|dozent|dozentin|betreuer|betreuerin|referendar|referendarin|leiter|leiterin|insegnante|professore|professoressa|professora|leraar|mentor|begeleider|owner|organi[sz]er|host)\b/;
 const LEARNER =

@@ -15,6 +15,7 @@ import {
   isCallName,
   isPartInACall,
   isInactive,
+  isOffice,
   isTestAccount,
   looksLikeName,
   roleOfPerson,
@@ -274,6 +275,7 @@ class RowReader implements People {
     if (isTestAccount(person.shown)) return 'test';
     const role = this.cell(row, 'role');
     if (!person.staff && roleOfPerson(role) === 'other') return 'notStudent';
+    if (isOffice(person.shown, person.email)) return 'notStudent';
     const status = this.cell(row, 'status');
     if (status !== '' && isInactive(status)) return 'inactive';
     const alone = !identified && filled.length === 1;
@@ -310,7 +312,10 @@ class RowReader implements People {
     if (this.isList)
       return (
         filled.length === 1 &&
-        (roleOfColumn(filled[0] ?? '') === 'fullName' || (first && isHeadingLine(filled[0] ?? '')))
+        (roleOfColumn(filled[0] ?? '') === 'fullName' ||
+          (first && isHeadingLine(filled[0] ?? '')) ||
+          // "Name" over "E-mail" over names.
+          (first && this.skipped.at(-1)?.reason === 'heading' && isSurelyHeading(filled[0] ?? '')))
       );
     // Strokes and ticks are no words, and like no heading.
     const same = row.cells.filter((cell, column) => {

@@ -72,15 +72,30 @@ function twoNames(
   );
 }
 
-/** The words of a heading; over a bare figure (how many points there are) the word above it. */
+/**
+ * The words of a heading. A bare figure (how many points there are) and a word that comes again take the word above; where
+ * that stands over several columns, both: "Quiz 1", "Term 2 Maths".
+ */
 function namesOver(rows: readonly Row[], headingRow: number): readonly string[] {
-  const words = headingRow < 0 ? [] : (rows[headingRow]?.cells ?? []);
-  const above = rows[headingRow - 1]?.cells ?? [];
-  return words.map((word, column) =>
-    /^[\d.,]+$/.test(word.trim()) && /\p{L}/u.test(above[column] ?? '')
-      ? (above[column] ?? '')
-      : word,
-  );
+  const words = headingRow < 0 ? [] : (rows[headingRow]?.cells ?? []).map((word) => word.trim());
+  const above = words.map((_, column) => rows[headingRow - 1]?.cells[column]?.trim() ?? '');
+  const isFigure = (word = ''): boolean => /^[\d.,]+$/.test(word);
+  const isTold = (word: string): boolean =>
+    isFigure(word) || words.indexOf(word) !== words.lastIndexOf(word);
+  // The column over which a word begins that reaches as far as this one.
+  const begins = words.map((word, column) => {
+    let from = column;
+    while (from > 0 && above[from] === '' && isTold(words[from] ?? '')) from--;
+    return isTold(word) && isTold(words[from] ?? '') ? from : column;
+  });
+  return words.map((word, column) => {
+    const from = begins[column] ?? column;
+    const over = above[from] ?? '';
+    if (word === '' || !isTold(word) || !/\p{L}/u.test(over)) return word;
+    const shared = begins.filter((one) => one === from).length > 1;
+    if (shared) return `${over} ${word}`;
+    return isFigure(word) ? over : word;
+  });
 }
 
 /** The heading once more. */
@@ -117,8 +132,11 @@ function findHeading(rows: readonly Row[], width: number): number {
     const filled = row.cells.filter(isFilled);
     const rest = rows.slice(index + 1).filter(hasContent);
     const alone = filled.length === 1 && share(rest.map(countFilled), (count) => count === 1) > 0.6;
+    const below = rows[index + 1];
+    if (below && surely(below) && headsPoints(below, row)) return false;
     if (!surely(row) || (filled.length < Math.min(width, 2) && !alone)) return false;
     if (rest.length === 0 || isData(row, beside(index))) return false;
+    if (headsPoints(row, rows[index - 1])) return true;
     return isUnlikeData(row) || countsOn(row) || (holdsNoFigures(row) && restHasFigures(row, rest));
   });
   if (one >= 0) return one;
@@ -179,6 +197,18 @@ function restHasFigures(first: Row, rest: readonly Row[]): boolean {
     if (isDate(head) && cells.every(isDate)) return false;
     return cells.length > 0 && cells.every((cell) => /^[\d.,%+-]+$|@/.test(cell.trim()));
   });
+}
+
+/** "Name", 10, 20 below words over the figures: how many points there are, with what for on the line above. */
+function headsPoints({ cells }: Row, above: Row | undefined): boolean {
+  const isFigure = (cell: string): boolean => /^[\d.,]+$/.test(cell.trim());
+  return (
+    cells.some(isFigure) &&
+    cells.every((cell, column) => {
+      const over = above?.cells[column]?.trim() ?? '';
+      return isFigure(cell) ? /\p{L}/u.test(over) : over === '';
+    })
+  );
 }
 
 /** Figures that count on beside a word: "Name", 1, 2, 3 for the weeks. */

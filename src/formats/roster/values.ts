@@ -42,7 +42,7 @@ const SCALES: readonly (readonly (readonly string[])[])[] = [
   [
     ['principiante', 'basico', 'inicial'],
     ['elemental'],
-    ['intermedio', 'intermedia'],
+    ['intermedio', 'intermedia', 'medio', 'media'],
     ['avanzado', 'avanzada'],
     ['experto', 'experta'],
   ],
@@ -54,7 +54,7 @@ const SCALES: readonly (readonly (readonly string[])[])[] = [
   [
     ['debutant', 'debutante'],
     ['elementaire'],
-    ['intermediaire'],
+    ['intermediaire', 'moyen', 'moyenne'],
     ['avance', 'avancee', 'confirme', 'confirmee'],
     ['expert', 'experte'],
   ],
@@ -71,22 +71,22 @@ const SCALES: readonly (readonly (readonly string[])[])[] = [
   [
     ['iniciante', 'principiante'],
     ['basico', 'basica', 'elementar'],
-    ['intermediario', 'intermediaria', 'intermedio', 'intermedia'],
+    ['intermediario', 'intermediaria', 'intermedio', 'intermedia', 'medio', 'media'],
     ['avancado', 'avancada'],
     ['especialista'],
   ],
   [
     ['principiante', 'base'],
     ['elementare'],
-    ['intermedio', 'intermedia'],
+    ['intermedio', 'intermedia', 'medio', 'media'],
     ['avanzato', 'avanzata'],
     ['esperto', 'esperta'],
   ],
-  [['beginner'], ['basis'], ['gevorderd', 'gevorderde'], ['expert']],
+  [['beginner'], ['basis'], ['gemiddeld'], ['gevorderd', 'gevorderde'], ['expert']],
   [
     ['anfanger', 'anfangerin', 'einsteiger', 'neu'],
     ['grundlagen'],
-    ['mittelstufe', 'etwas'],
+    ['mittelstufe', 'mittel', 'etwas'],
     ['fortgeschritten', 'fortgeschrittene'],
     ['experte', 'expertin', 'erfahren'],
   ],
@@ -165,10 +165,12 @@ export function isOddWord(value: string): boolean {
   );
 }
 
-/** Numbers, but for one odd cell in five at most where there are five numbers and more. */
+/** Numbers, but for one odd cell in five at most where there are five numbers and more, or for a single short word ("zk"). */
 function areNumbers(values: readonly string[], decimal: '.' | ','): boolean {
   const numbers = values.filter((value) => readNumber(value, decimal) !== null).length;
   if (numbers === values.length) return true;
+  const short = values.filter((value) => /^\p{L}{2,3}$/u.test(value)).length;
+  if (short === 1 && numbers === values.length - 1 && numbers > 1) return true;
   return numbers >= 5 && numbers >= values.length * 0.8;
 }
 

@@ -68,6 +68,8 @@ export const roster = {
     groupColumns: 'a group in each column',
     halves: 'halves of a table side by side',
     ledRows: 'rows that begin with a group',
+    numberedHalves: 'numbered names side by side',
+    lettered: 'a sheet with its letters and numbers',
     seats: 'a seat plan',
     pairRows: 'a pair in each row',
     turned: 'a column for each student',

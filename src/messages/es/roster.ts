@@ -69,6 +69,8 @@ export const roster = {
     groupColumns: 'un grupo en cada columna',
     halves: 'mitades de una tabla, una junto a otra',
     ledRows: 'filas que empiezan por un grupo',
+    numberedHalves: 'nombres numerados en varias columnas',
+    lettered: 'una hoja con sus letras y números',
     seats: 'un plano de asientos',
     pairRows: 'una pareja en cada fila',
     turned: 'una columna para cada estudiante',

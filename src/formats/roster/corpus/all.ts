@@ -3,7 +3,10 @@ import { asides } from './asides';
 import { documents } from './documents';
 import { files } from './files';
 import { fits } from './fits';
+import { gone } from './gone';
+import { grids } from './grids';
 import { headings } from './headings';
+import { joined } from './joined';
 import { people } from './people';
 import { quotes } from './quotes';
 import { shapes } from './shapes';
@@ -15,6 +18,9 @@ export const CORPUS: Readonly<Record<string, readonly RosterCase[]>> = {
   fits,
   documents,
   shapes,
+  grids,
+  joined,
+  gone,
   headings,
   people,
   asides,

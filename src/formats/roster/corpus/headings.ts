@@ -461,4 +461,47 @@ export const headings: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     facts: [{ givenName: 'Amira', familyName: 'Haddad' }],
   },
+  {
+    name: 'a word over several columns, and a number of each below',
+    given: lines(
+      ...['Student,,,Quiz,', 'Last,First,No.,1,2', 'Haddad,Amira,1,8,9', 'Visser,Bram,2,EX,7'],
+      ...['Dube,Chipo,3,6,abs'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    details: { 'Quiz 1': 'number', 'Quiz 2': 'number' },
+  },
+  {
+    name: 'the same headings below each term',
+    given: lines(
+      ',Term 1,,Term 2,',
+      'Name,Maths,Art,Maths,Art',
+      'Amira Haddad,8,9,7,6',
+      'Bram Visser,5,7,8,8',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    details: {
+      ...{ 'Term 1 Maths': 'number', 'Term 1 Art': 'number' },
+      ...{ 'Term 2 Maths': 'number', 'Term 2 Art': 'number' },
+    },
+  },
+  {
+    name: 'how many points there are beside the word for names',
+    given: lines(',Quiz,Lab', 'Name,10,20', 'Amira Haddad,8,19', 'Bram Visser,5,17'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    details: { Quiz: 'number', Lab: 'number' },
+  },
+  {
+    name: 'the names that are used, in French',
+    given: lines("Nom d'usage;Prénom d'usage;Classe", 'HADDAD;Amira;4e B', 'DUBE;Chipo;4e C'),
+    students: ['Amira HADDAD', 'Chipo DUBE'],
+    facts: [{ familyName: 'HADDAD', section: '4e B' }],
+  },
+  {
+    name: 'two headings of cards on lines of their own',
+    given: lines(
+      ...['Name', 'Email', 'Amira Haddad', 'amira@example.org', 'Bram Visser', 'bram@example.org'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['Name', 'Email'],
+  },
 ];

@@ -3,70 +3,6 @@ import { lines, type RosterCase } from './types';
 /** Shapes that are not one student a row. */
 export const shapes: readonly RosterCase[] = [
   {
-    name: 'a seat plan',
-    given: lines(
-      '\tBoard\t\t',
-      'Amira Haddad\tBram Visser\t\tChipo Dube',
-      'Dov Ash\t\tEli Orr\tFay Ito',
-      'Gil Roe\tHana Sato\tInes Paz\t',
-      '\t\t\tDoor',
-    ),
-    students: [
-      'Amira Haddad',
-      'Bram Visser',
-      'Chipo Dube',
-      'Dov Ash',
-      'Eli Orr',
-      'Fay Ito',
-      'Gil Roe',
-      'Hana Sato',
-      'Ines Paz',
-    ],
-    leftOut: ['Board', 'Door'],
-  },
-  {
-    name: 'a seat plan of given names in a CSV',
-    given: lines(
-      'Teacher desk,,,',
-      'Amira,Bram,,Chipo',
-      'Dov,,Eli,Fay',
-      'Gil,Hana,Ines,Jun',
-      'Window,,,Door',
-    ),
-    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eli', 'Fay', 'Gil', 'Hana', 'Ines', 'Jun'],
-  },
-  {
-    name: 'one column for each group',
-    given: lines(
-      'Otters,Herons,Kingfishers',
-      'Amira Haddad,Bram Visser,Chipo Dube',
-      'Dov Ash,Eli Orr,Fay Ito',
-      'Gil Roe,,Hana Sato',
-    ),
-    students: [
-      'Amira Haddad',
-      'Dov Ash',
-      'Gil Roe',
-      'Bram Visser',
-      'Eli Orr',
-      'Chipo Dube',
-      'Fay Ito',
-      'Hana Sato',
-    ],
-    facts: [
-      { section: 'Otters' },
-      { section: 'Otters' },
-      { section: 'Otters' },
-      { section: 'Herons' },
-    ],
-  },
-  {
-    name: 'numbered groups side by side',
-    given: lines('Group 1\tGroup 2\tGroup 3', 'Amira\tBram\tChipo', 'Dov\tEli\tFay', 'Gil\tHana\t'),
-    students: ['Amira', 'Dov', 'Gil', 'Bram', 'Eli', 'Hana', 'Chipo', 'Fay'],
-    facts: [{ section: 'Group 1' }],
-  },
-  {
     name: 'lines of groups',
     given: lines(
       'Group 1: Amira Haddad, Bram Visser and Chipo Dube',
@@ -130,27 +66,6 @@ export const shapes: readonly RosterCase[] = [
     ],
   },
   {
-    name: 'a table with a group in each row and several members',
-    given: lines('Group,Members', '1,"Amira Haddad, Bram Visser"', '2,"Chipo Dube, Dov Ash"'),
-    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
-    facts: [{ section: '1' }, { section: '1' }, { section: '2' }, { section: '2' }],
-  },
-  {
-    name: 'a table with a group and one column for each member',
-    given: lines(
-      'Group,Member 1,Member 2,Member 3',
-      'Otters,Amira Haddad,Bram Visser,Chipo Dube',
-      'Herons,Dov Ash,Eli Orr,',
-    ),
-    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eli Orr'],
-    facts: [
-      { section: 'Otters' },
-      { section: 'Otters' },
-      { section: 'Otters' },
-      { section: 'Herons' },
-    ],
-  },
-  {
     name: 'two whole names on each line',
     given: lines('Amira Haddad and Bram Visser', 'Chipo Dube and Dov Ash', 'Eva Lind & Farid Azar'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind', 'Farid Azar'],
@@ -166,31 +81,6 @@ export const shapes: readonly RosterCase[] = [
     given: 'Amira Haddad, 7B; Bram Visser, 7B; Chipo Dube, 7C',
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
-  },
-  {
-    name: 'a table printed in two halves side by side',
-    given: lines(
-      'No,Name,Section,,No,Name,Section',
-      '1,Amira Haddad,A,,4,Dov Ash,B',
-      '2,Bram Visser,A,,5,Eva Lind,B',
-      '3,Chipo Dube,B,,,,',
-    ),
-    students: ['Amira Haddad', 'Dov Ash', 'Bram Visser', 'Eva Lind', 'Chipo Dube'],
-    facts: [{ section: 'A' }, { section: 'B' }, { section: 'A' }],
-  },
-  {
-    name: 'sections side by side, each with its marks',
-    given: lines(
-      'Section A,,Section B,',
-      'Amira Haddad,71,Dov Ash,65',
-      'Bram Visser,88,Eva Lind,90',
-      'Chipo Dube,75,,',
-    ),
-    students: ['Amira Haddad', 'Dov Ash', 'Bram Visser', 'Eva Lind', 'Chipo Dube'],
-    facts: [
-      { section: 'Section A', attributes: { '2': 71 } },
-      { section: 'Section B', attributes: { '2': 65 } },
-    ],
   },
   {
     name: 'family names in capitals before a dash',
@@ -226,42 +116,6 @@ export const shapes: readonly RosterCase[] = [
     facts: [{ section: 'Team Otters' }, { section: 'Team Otters' }, { section: 'Team Herons' }],
   },
   {
-    name: 'a group told in its first row alone',
-    given: lines(
-      'Group,Student',
-      '1,Amira Haddad',
-      ',Bram Visser',
-      ',Chipo Dube',
-      '2,Dov Ash',
-      ',Eva Lind',
-    ),
-    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
-    facts: [
-      { section: '1' },
-      { section: '1' },
-      { section: '1' },
-      { section: '2' },
-      { section: '2' },
-    ],
-  },
-  {
-    name: 'a group left blank for somebody is none',
-    given: lines(
-      'Name,Group',
-      'Amira Haddad,Otters',
-      'Bram Visser,',
-      'Chipo Dube,Herons',
-      'Dov Ash,Otters',
-    ),
-    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
-    facts: [{ section: 'Otters' }, { section: null }, { section: 'Herons' }],
-  },
-  {
-    name: 'a seat plan with the numbers of the seats',
-    given: lines('1 Amira\t2 Bram\t3 Chipo\t4 Noor', '5 Dov\t6 Eva\t7 Farid\t8 Ola'),
-    students: ['Amira', 'Bram', 'Chipo', 'Noor', 'Dov', 'Eva', 'Farid', 'Ola'],
-  },
-  {
     name: 'facts line by line below the name of each',
     given: lines(
       'Amira Haddad',
@@ -279,18 +133,6 @@ export const shapes: readonly RosterCase[] = [
     name: 'two whole names on each line between strokes or crosses',
     given: lines('Amira Haddad/Bram Visser', 'Chipo Dube/Dov Ash', 'Eva Lind + Farid Azar'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind', 'Farid Azar'],
-  },
-  {
-    name: 'rows that begin with the name of a group',
-    given: lines('Otters,Amira Haddad,Bram Visser,Eva Lind', 'Herons,Chipo Dube,Dov Ash,'),
-    students: ['Amira Haddad', 'Bram Visser', 'Eva Lind', 'Chipo Dube', 'Dov Ash'],
-    facts: [
-      { section: 'Otters' },
-      { section: 'Otters' },
-      { section: 'Otters' },
-      { section: 'Herons' },
-    ],
-    leftOut: ['Otters', 'Herons'],
   },
   {
     name: 'groups behind arrows',
@@ -356,25 +198,6 @@ export const shapes: readonly RosterCase[] = [
     given: 'A: Amira Haddad, Bram Visser; B: Dov Ash, Eva Lind',
     students: ['Amira Haddad', 'Bram Visser', 'Dov Ash', 'Eva Lind'],
     facts: [{ section: 'A' }, { section: 'A' }, { section: 'B' }, { section: 'B' }],
-  },
-  {
-    name: 'rows of seats by commas, one of them empty',
-    given: lines(
-      'Row 1: Amira H., Bram V., Chipo D.',
-      'Row 2: Dov A., Eva L., Farid S.',
-      'Row 3: Gita P., Hana J., (empty)',
-    ),
-    students: [
-      'Amira H.',
-      'Bram V.',
-      'Chipo D.',
-      'Dov A.',
-      'Eva L.',
-      'Farid S.',
-      'Gita P.',
-      'Hana J.',
-    ],
-    leftOut: ['(empty)'],
   },
   {
     name: 'family names in capitals, a stroke, given names',
@@ -466,16 +289,6 @@ export const shapes: readonly RosterCase[] = [
       'Dube, Chipo     /  \\   /  \\   /  \\',
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
-  },
-  {
-    name: 'the same days of two weeks side by side',
-    given: lines(
-      'Week 1;;Week 2;;',
-      'Name;Mon;Tue;Mon;Tue',
-      'Amira Haddad;/;/;/;N',
-      'Bram Visser;/;N;/;/',
-    ),
-    students: ['Amira Haddad', 'Bram Visser'],
   },
   {
     name: 'days over the names of those who come then',
@@ -595,47 +408,6 @@ export const shapes: readonly RosterCase[] = [
     asked: [],
   },
   {
-    name: 'who has left, below a heading',
-    given: lines('Amira Haddad', 'Bram Visser', '', 'Withdrawn', 'Dov Ash', '', 'New:', 'Eva Lind'),
-    students: ['Amira Haddad', 'Bram Visser', 'Eva Lind'],
-    leftOut: ['Withdrawn', 'Dov Ash'],
-  },
-  {
-    name: 'who has left, on a line of their own',
-    given: lines('Amira Haddad', 'Bram Visser', 'Bajas: Dov Ash, Eva Lind'),
-    students: ['Amira Haddad', 'Bram Visser'],
-    leftOut: ['Bajas', 'Dov Ash', 'Eva Lind'],
-    asked: [],
-  },
-  {
-    name: 'who has left, behind the name; whoever is left-handed has not',
-    given: lines(
-      '1. Amira Haddad',
-      '2. Bram Visser (withdrawn 3/10)',
-      '3. Chipo Dube (left handed)',
-      '4. Dov Ash - left in October',
-    ),
-    students: ['Amira Haddad', 'Chipo Dube'],
-    leftOut: ['Bram Visser', 'Dov Ash'],
-  },
-  {
-    name: 'who has left, above the others',
-    given: lines('Left:', 'Dov Ash', '', 'Amira Haddad', 'Bram Visser (left 10:30)'),
-    students: ['Amira Haddad', 'Bram Visser'],
-    leftOut: ['Dov Ash'],
-  },
-  {
-    name: 'who is of the low level has not left',
-    given: lines('Alta:', 'Amira Haddad', 'Bram Visser', 'Baja:', 'Chipo Dube', 'Dov Ash'),
-    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
-  },
-  {
-    name: 'who sits left has not left',
-    given: lines('Left:', 'Amira Haddad', 'Bram Visser', 'Right:', 'Chipo Dube', 'Dov Ash'),
-    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
-    facts: [{ section: 'Left' }],
-  },
-  {
     name: 'what a page has around a table and below each name',
     given: lines(
       ...['Select all', 'Showing 1 to 3 of 3 entries', 'Amira Haddad', 'View profile'],
@@ -735,12 +507,6 @@ export const shapes: readonly RosterCase[] = [
     facts: [{ section: 'Team Otter' }, {}, {}, { section: 'Team Heron' }],
   },
   {
-    name: 'a column of first names for each group',
-    given: lines('Otters,Herons,Voles', 'Amira,Bram,Chipo', 'Dov,Eva,Farid', 'Gita,,'),
-    students: ['Amira', 'Dov', 'Gita', 'Bram', 'Eva', 'Chipo', 'Farid'],
-    facts: [{ section: 'Otters' }, {}, {}, { section: 'Herons' }, {}, { section: 'Voles' }],
-  },
-  {
     name: 'teams and their members on lines of their own',
     given: lines(
       'Team: Otters',
@@ -837,23 +603,6 @@ export const shapes: readonly RosterCase[] = [
     name: 'one against another on each line',
     given: lines('Amira Haddad vs Bram Visser', 'Chipo Dube vs Dov Ash'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
-  },
-  {
-    name: 'partners who stand in no row of their own are students',
-    given: lines('Student,Partner', 'Amira Haddad,Bram Visser', 'Chipo Dube,Dov Ash'),
-    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
-    facts: [{ section: '1' }, { section: '1' }, { section: '2' }],
-  },
-  {
-    name: 'partners who stand in rows of their own are no students again',
-    given: lines('Student,Partner', 'Amira Haddad,Bram Visser', 'Bram Visser,Amira Haddad'),
-    students: ['Amira Haddad', 'Bram Visser'],
-  },
-  {
-    name: 'a column for each student',
-    given: lines('Name,Amira Haddad,Bram Visser,Chipo Dube', 'Level,new,some,new', 'Score,4,5,6'),
-    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
-    facts: [{ attributes: { Level: 'new', Score: 4 } }],
   },
   {
     name: 'more words on the only line than one name has',

@@ -104,4 +104,13 @@ export const values: readonly RosterCase[] = [
     facts: [{ attributes: { Quiz: 7 } }, { attributes: { Quiz: 9 } }, { attributes: {} }],
     details: { Quiz: 'number' },
   },
+  {
+    name: 'a short word among marks, and the middle of a scale in German',
+    given: lines(
+      ...['Name;Note;Niveau', 'Amira Haddad;7,5;fortgeschritten', 'Bram Visser;6,0;Anfänger'],
+      ...['Chipo Dube;zk;mittel'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    details: { Note: 'number', Niveau: 'level' },
+  },
 ];

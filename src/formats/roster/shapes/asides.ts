@@ -34,6 +34,9 @@ const BREAK =
 /** "08:55", "[10:32, 3/11/2026]", "3/11/2026, 10:32 -" before a name. */
 const MOMENT =
   /^\s*\[?(?:\d{1,4}[-./]\d{1,2}[-./]\d{1,4},?\s+)?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?(?!\p{L}))?(?:,?\s*\d{1,4}[-./]\d{1,2}[-./]\d{1,4})?\]?\s*(?:[-–—]\s+)?(?=\p{L})/iu;
+/** "9:02", "(9.02 am)" behind a name, where most lines have one. */
+const MOMENT_AFTER =
+  /[\s,;–—-]+([([]?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?[)\]]?)\s*$/iu;
 /** "@amira.h", "[photo]" before a name. */
 const BESIDE_NAME =
   /^\s*(@[\p{L}\p{N}._-]+|\[(?:photo|image|picture|avatar|foto|bild|imagen|immagine)[^\]]*\])\s+(?=\p{Lu})/iu;
@@ -65,6 +68,8 @@ export function withoutAsides(all: readonly Line[]): {
   const bare = timed
     ? plain.map(({ line, text }) => ({ line, text: text.replace(MOMENT, '') }))
     : plain;
+  const late =
+    bare.filter(({ text }) => MOMENT_AFTER.test(text)).length > Math.max(1, bare.length / 2);
   const chat = timed && bare.filter(({ text }) => SAID.test(text)).length > bare.length / 2;
   // "Anna NEU" is called so where family names are in capitals.
   const shouted = bare.some(({ text }) => /\s\p{Lu}{2,}$/u.test(text) && !NEW.test(text));
@@ -103,6 +108,11 @@ export function withoutAsides(all: readonly Line[]): {
       skipped.push({ row: line, name: remark, reason: 'footer' });
       warnings.push({ kind: 'doubtfulName', row: line, name: named, given: '', likely: '' });
       return [{ line, text: named }];
+    }
+    const moment = late && kindOfLine(text) === null ? MOMENT_AFTER.exec(text) : null;
+    if (moment) {
+      skipped.push({ row: line, name: moment[1] ?? '', reason: 'footer' });
+      return [{ line, text: text.slice(0, moment.index) }];
     }
     const found = behind(text) ?? (sexes ? sexBehind(text) : null);
     if (!found) return [{ line, text }];

@@ -7,7 +7,9 @@ const MOST = 0.6;
 const EVEN = 0.05;
 const DASH = /\s+[-–—]\s+/u;
 const TILDE = /\s*~\s*/u;
-const SIGNS = [DASH, ARROW, /\s*:\s+/u, /\s*=\s*/u, TILDE] as const;
+/** Between two people as well: only three columns and more, not all of names, are parted by it. */
+const STROKE = /\s+\/\s+/u;
+const SIGNS = [DASH, STROKE, ARROW, /\s*:\s+/u, /\s*=\s*/u, TILDE] as const;
 
 /**
  * "Amira Haddad — new" on every line: two columns with a dash, an arrow, a colon or an equals sign between, or as many more
@@ -19,7 +21,7 @@ export function dashesTable(text: string): Table | null {
   if (filled.length < 2) return null;
   const widthOf = (one: RegExp): number => {
     const [first, ...others] = filled.map((line) => line.split(one).length);
-    return (one === DASH || one === TILDE) &&
+    return (one === DASH || one === TILDE || one === STROKE) &&
       first !== undefined &&
       others.every((width) => width === first)
       ? Math.max(2, first)
@@ -27,6 +29,8 @@ export function dashesTable(text: string): Table | null {
   };
   const sign = SIGNS.find((one) => {
     const width = widthOf(one);
+    if (one === STROKE && (width < 3 || !filled.every((line) => /\d[^/]*$/.test(line))))
+      return false;
     const parted = filled.map((line) => line.split(one)).filter(({ length }) => length === width);
     // Several names behind one are a group with its members.
     const several = parted.filter(([, behind = '']) => /[,;&/]/.test(behind));

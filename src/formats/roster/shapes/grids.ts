@@ -155,6 +155,64 @@ export function halvesTable(table: Table): Table | null {
   };
 }
 
+/** "1 | Amira Haddad | 11 | Dov Ash": numbered names printed side by side, without headings; null for another table. */
+export function numberedHalvesTable(table: Table): Table | null {
+  const filled = table.rows.filter(hasContent);
+  const cells = filled.flatMap(cellsOf);
+  const columns = [...new Set(cells.map(({ column }) => column))].sort((a, b) => a - b);
+  const inColumn = (column: number): readonly Cell[] =>
+    cells.filter((one) => one.column === column);
+  const halves = columns.flatMap((column, at) => {
+    const names = columns[at + 1];
+    return at % 2 === 0 && names !== undefined
+      ? [{ numbers: inColumn(column), names: inColumn(names) }]
+      : [];
+  });
+  const counted = halves.map(({ numbers }) =>
+    numbers.map(({ text }) => Number(text.replace(/[.)]$/, ''))),
+  );
+  const fits =
+    halves.length > 1 &&
+    columns.length === halves.length * 2 &&
+    filled.length > 1 &&
+    new Set(counted.flat()).size === counted.flat().length &&
+    counted.every((some) => some.every((one, at) => one === (some[0] ?? 0) + at)) &&
+    halves.every(
+      ({ numbers, names }) =>
+        names.length > 1 &&
+        names.length <= numbers.length &&
+        names.every(({ text }) => looksLikeName(text)),
+    );
+  if (!fits) return null;
+  return tableOf(
+    table,
+    halves.flatMap(({ names }) => names.map((one) => ({ ...one, section: '' }))),
+    [],
+  );
+}
+
+/** Cells under letters and beside numbers that only name the columns and rows of a sheet; null for another table. */
+export function letteredTable(table: Table): Table | null {
+  const [head, ...below] = table.rows.filter(hasContent);
+  const [corner = '', ...letters] = (head?.cells ?? []).map(cleanText);
+  const fits =
+    corner === '' &&
+    letters.length > 0 &&
+    below.length > 1 &&
+    letters.every((letter, at) => letter === String.fromCharCode('A'.charCodeAt(0) + at)) &&
+    below.every(({ cells: [first = ''] }, at) => Number(first) === Number(below[0]?.cells[0]) + at);
+  if (!fits || !head) return null;
+  return {
+    ...table,
+    belief: MUCH,
+    rows: below.map((row) => ({ ...row, cells: row.cells.slice(1) })),
+    skipped: [
+      ...(table.skipped ?? []),
+      aside({ line: head.line, column: 0, text: letters.join(' ') }, 'heading'),
+    ],
+  };
+}
+
 /** How many columns a half has: up to the next heading where each heads a section, else up to the same heading again. */
 function halfWidth(heads: readonly string[], headed: boolean): number | null {
   const named = heads.some((text) => NAME_ROLES.has(roleOfColumn(text)));
@@ -198,10 +256,16 @@ export function groupColumnsTable(table: Table): Table | null {
   const from = filled.findIndex((row) => cellsOf(row).length > 1);
   const head = filled[from];
   if (!head) return null;
-  const headings = cellsOf(head);
   const below = filled.slice(from + 1);
+  // Beside the groups their rows may be counted, or named by the parts that people have.
+  const counts = countsRows(below.map(({ cells: [first = ''] }) => cleanText(first)));
+  const headings = cellsOf(head).filter(
+    ({ column, text }) => !(counts && column === 0 && roleOfColumn(text) === 'leftOut'),
+  );
   if (headings.length < 2 || below.length < 1) return null;
-  const cells = below.flatMap(cellsOf).filter(({ text }) => !isMissingName(text));
+  const beside = counts && headings[0]?.column !== 0;
+  const isBeside = ({ column }: Cell): boolean => beside && column === 0;
+  const cells = below.flatMap(cellsOf).filter((one) => !isMissingName(one.text) && !isBeside(one));
   const headed = new Set(headings.map(({ column }) => column));
   if (cells.some(({ column }) => !headed.has(column))) return null;
   const counted = cells.filter(({ text }) => isTotal(text) || /^\d+$/.test(text));
@@ -229,8 +293,20 @@ export function groupColumnsTable(table: Table): Table | null {
       .flatMap(cellsOf)
       .map((one) => aside(one, 'title')),
     ...headings.map((one) => aside(one, 'section')),
+    ...filled
+      .slice(from)
+      .flatMap(cellsOf)
+      .filter((one) => isBeside(one) && !/^\d+[.)]?$/.test(one.text))
+      .map((one) => aside(one, 'heading')),
     ...counted.map((one) => aside(one, 'total')),
   ]);
+}
+
+/** Whether the first cells of rows count them, or say which part whoever is in them has: "Leader", "Member 2". */
+function countsRows(cells: readonly string[]): boolean {
+  const counted = cells.every((cell, at) => Number(cell.replace(/[.)]$/, '')) === at + 1);
+  const parts = cells.every((cell) => isLeaderWord(cell) || MEMBER.test(plainWords(cell)));
+  return cells.length > 1 && (counted || parts);
 }
 
 /** "Otters", "Herons" over single words that are no parts of a name: words of several over words of one. */

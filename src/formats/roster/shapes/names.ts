@@ -4,6 +4,16 @@ import { isClosing, isPlace, kindOfLine, sectionHeading } from '../lineKinds';
 import { roleOfHeading } from '../headings';
 import type { RosterWarning, Row, Table } from '../types';
 import { withoutAsides, type Line } from './asides';
+import { withoutTalk } from './chats';
+import {
+  familyOver,
+  joinBroken,
+  joinedAddresses,
+  joinedFacts,
+  joinedWraps,
+  rolesBelow,
+  tagsBelow,
+} from './joining';
 import { withGone } from './gone';
 import {
   countedHeads,
@@ -11,9 +21,7 @@ import {
   groupsOnOneLine,
   headed,
   headedBlocks,
-  joinBroken,
-  joinedAddresses,
-  joinedFacts,
+  equalGroups,
   marginHeads,
   dayHeads,
   ledHeads,
@@ -42,6 +50,8 @@ const ID_BEFORE =
 /** "7B Amira Haddad": a class before the name, where most lines have one. */
 const CLASS_BEFORE =
   /^\s*(\d{1,2}\s?[A-Za-z](?:\/[A-Za-z]{0,3}\d{0,2})?)[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
+/** "AH Amira Haddad": the first letters of a name before it, where most lines have them. */
+const INITIALS_BEFORE = /^\s*(\p{Lu}{2,3})[\s:,–-]+(?=\p{Lu})/u;
 /** "A1 Amira Haddad": a seat before the name, where most lines have one. */
 const SEAT_BEFORE = /^\s*([A-Z]\d{1,2})[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
 /** "[10231] Amira Haddad". */
@@ -50,12 +60,17 @@ const NUMBER_IN_BRACKETS = /^\s*[([](\d{3,12})[)\]]\s*(?=\p{L})/u;
 const AFTER = /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?#?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12}%?)[)\]]?$/u;
 /** "Amira Haddad B+", where most lines have one. */
 const GRADE_AFTER = /^(.*\p{L}{2}[\s,]+.*\p{L}{2})\s+([A-F][+-]?)$/u;
+/** "Amira Haddad E", where "E = …" is told below. */
+const CODE_AFTER = /^(.*\p{L}{2}[\s,]+.*\p{L}{2})\s+(\p{Lu}{1,3})$/u;
+const EXPLAINED = /(?:^|[\s,;])(\p{Lu}{1,3})\s*=\s*(?=\p{L})/gu;
 const MARK = /^(?:[A-F][+-]?|\d{1,3}(?:[.,]\d+)?%|[ABC][12][+-]?)$/;
 /** "Amira Haddad, 7B". */
 const CLASS_AFTER = /^(.*\p{L}.*?)\s*,\s*(\d{1,2}\s?[A-Za-z])$/u;
 /** "(ID: 0041)", "No. 0041": a number with its word. */
 const LABELLED_NUMBER =
   /[\s,;–-]+[([]?(?:ID|Id|id|No|Nr|nr|Nº|nº|N°)(?![\p{L}\d])[.:]*\s*#?((?=\S*\d)[A-Za-z\d\-./]{1,12})[)\]]?$/u;
+/** "Amira Haddad #new": words set to a name with a sign. */
+const TAGS = /^([^#]*\p{L}[^#]*?)((?:\s+#\p{L}[\p{L}\p{N}_-]*)+)$/u;
 /** "*Amira" among the members of a group. */
 const CAPTAIN = /^[*★☆†]\s*(?=\p{Lu})/u;
 /** "Amira Bram Chipo Dov Eva" and nothing else: more words than one name has. */
@@ -66,6 +81,8 @@ const TOUCHING = /^(.*\p{L}\s.*\p{Lu}\p{Ll}+)(\d{1,4})$/u;
 const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
 /** The column of those who are said to have left, where there are any, and a word of it that is known. */
 const STATUS = 'Status';
+/** And of what somebody is in a school. */
+const ROLE = 'Role';
 const GONE = 'left';
 
 /** Whether text is a list of `Name <address>` entries rather than rows of cells. */
@@ -103,7 +120,9 @@ export function namesTable(text: string): Table {
   const given = text
     .split(/\r\n|\r|\n/)
     .map((one, index): Line => ({ line: index + 1, text: one }));
-  const facts = joinedFacts(joinedAddresses(given));
+  const talk = withoutTalk(given);
+  const roles = rolesBelow(talk.lines);
+  const facts = joinedFacts(familyOver(tagsBelow(joinedWraps(joinedAddresses(roles.lines)))));
   const plain = withoutLetters(facts.lines);
   const refrain = withoutRefrain(plain.lines);
   const left = withGone(refrain.lines);
@@ -112,7 +131,7 @@ export function namesTable(text: string): Table {
   const away = withAway(dayHeads(led.lines));
   const said = withoutSentence(away.lines);
   const all = headedBlocks(
-    familyFirst(headed(said.lines.flatMap(groupsOnOneLine).map(withoutCount))),
+    familyFirst(headed(equalGroups(said.lines).flatMap(groupsOnOneLine).map(withoutCount))),
   );
   const {
     lines,
@@ -120,6 +139,8 @@ export function namesTable(text: string): Table {
     warnings: remarked,
   } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
   const skipped = [
+    talk,
+    roles,
     facts,
     plain,
     refrain,
@@ -210,25 +231,38 @@ export function namesTable(text: string): Table {
     }
     if (entries.length === 0) rows.push({ line, cells: [stripped === '' ? raw.trim() : stripped] });
   }
-  if (left.gone.size > 0) {
-    rows[0] = { line: 0, cells: [...HEADINGS, '', STATUS] };
-    for (const [at, { line, cells }] of rows.entries()) {
-      const said = left.gone.get(line);
-      if (said === undefined) continue;
-      const status = isInactive(said) ? said : `${GONE} ${said}`;
-      const before = [...HEADINGS, ''].map((_, column) => cells[column] ?? '');
-      rows[at] = { line, cells: [...before, status] };
-    }
-  }
+  const saidOf = new Map(
+    [...left.gone].map(([line, said]) => [line, isInactive(said) ? said : `${GONE} ${said}`]),
+  );
+  const wide = [
+    ...(saidOf.size > 0 ? [{ heading: STATUS, told: saidOf }] : []),
+    ...(roles.roles.size > 0 ? [{ heading: ROLE, told: roles.roles }] : []),
+  ].reduce(withColumn, rows);
   const warnings = [...away.warnings, ...remarked, ...(many ? [] : pairsIn(rows))];
   return {
     name: '',
-    rows,
+    rows: wide,
     commaIsDecimal: false,
     warnings,
     skipped,
     belief: many || groups ? SURE : 0,
   };
+}
+
+/** The rows with one more column, of what is told of those on a line. */
+function withColumn(
+  rows: readonly Row[],
+  { heading, told }: { readonly heading: string; readonly told: ReadonlyMap<number, string> },
+): readonly Row[] {
+  const width = Math.max(HEADINGS.length + 1, ...rows.map(({ cells }) => cells.length));
+  return rows.map(({ line, cells }, at) => {
+    const said = at === 0 ? heading : told.get(line);
+    if (said === undefined) return { line, cells };
+    return {
+      line,
+      cells: [...Array.from({ length: width }, (_, column) => cells[column] ?? ''), said],
+    };
+  });
 }
 
 /** "Amira Haddad, Bram Visser" on every line may be a name turned round, or two people. */
@@ -275,11 +309,19 @@ function stripperFor(
   const again = new Set(numbers).size < numbers.length * 0.7;
   const classes = !running && !ids && most((line) => CLASS_BEFORE.test(line), bare);
   const seats = !running && !ids && !classes && most((line) => SEAT_BEFORE.test(line), bare);
+  const initials = most((line) => initialsBefore(line) !== null, bare);
   const bracketed = most((line) => NUMBER_IN_BRACKETS.test(line));
+  const tagged = all.some((line) => TAGS.test(line));
+  const explained = new Set(
+    all.flatMap((line) => [...line.matchAll(EXPLAINED)].map(([, one]) => one)),
+  );
+  const isKeyed = (line: string): boolean => explained.has(CODE_AFTER.exec(line)?.[2]);
+  const keyed = explained.size > 0 && most((line) => isKeyed(cleanEnd(line)), bare);
   const grades = most((line) => GRADE_AFTER.test(cleanEnd(line)), bare);
   const endOf = (line: string): RegExpExecArray | null =>
     TOUCHING.exec(line) ??
     (grades ? GRADE_AFTER.exec(line) : null) ??
+    (keyed && isKeyed(line) ? CODE_AFTER.exec(line) : null) ??
     numberAfter(line.replace(LABELLED_NUMBER, ' $1'));
   const ends = bare
     .filter((line) => kindOfLine(line) === null)
@@ -287,7 +329,8 @@ function stripperFor(
   const after = ends.length > 1 && ends.filter((end) => end !== '').length > ends.length / 2;
   // "85%", "B1" say how somebody does, and number nobody.
   const marks =
-    after && (ends.every((end) => end === '' || MARK.test(end)) || arePoints(ends.filter(Boolean)));
+    after &&
+    (keyed || ends.every((end) => end === '' || MARK.test(end)) || arePoints(ends.filter(Boolean)));
   const sections =
     after &&
     new Set(ends).size < ends.length * 0.7 &&
@@ -303,7 +346,17 @@ function stripperFor(
       mark = seat[1] ?? '';
       text = text.slice(seat[0].length);
     }
+    const [, untagged = '', tags = ''] = (tagged ? TAGS.exec(text) : null) ?? [];
+    if (tags !== '') {
+      mark = tags.trim().split(/\s*#/).filter(Boolean).join(', ');
+      text = untagged;
+    }
     if (letters) text = text.replace(LETTER_BULLET, '');
+    const short = initials ? initialsBefore(text) : null;
+    if (short !== null) {
+      id = short;
+      text = text.replace(INITIALS_BEFORE, '');
+    }
     const number = running || leading ? NUMBER_BEFORE.exec(text) : null;
     if (number) {
       text = text.slice(number[0].length);
@@ -325,6 +378,19 @@ function stripperFor(
     }
     return { text: cleanEnd(text), id, section, mark };
   };
+}
+
+/** The letters before a name of which they are the first ones; null where there are none. */
+function initialsBefore(line: string): string | null {
+  const [whole = '', letters = ''] = INITIALS_BEFORE.exec(line) ?? [];
+  const words = line
+    .slice(whole.length)
+    .trim()
+    .split(/[\s-]+/);
+  const firsts = words.map((word) => word[0]?.toUpperCase() ?? '');
+  const fits =
+    letters === firsts.join('') || letters === `${firsts[0] ?? ''}${firsts.at(-1) ?? ''}`;
+  return letters !== '' && words.length > 1 && fits ? letters : null;
 }
 
 /** Figures that number a class end about here. */

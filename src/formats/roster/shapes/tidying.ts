@@ -1,11 +1,11 @@
-import { isDayWord, isLeaderWord, kindOfLine } from '../lineKinds';
+import { isDayWord, isLeaderWord } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
 import type { Line } from './asides';
 
 /** Lines as they are read on, and what was taken from them. */
-interface Tidied {
+export interface Tidied {
   readonly lines: readonly Line[];
   readonly skipped: readonly Skipped[];
 }
@@ -64,6 +64,18 @@ export function groupsOnOneLine(one: Line): readonly Line[] {
   return groups.length > 1 && labelled ? groups.map((text) => ({ line: one.line, text })) : [one];
 }
 
+/** "Otters = Amira, Bram" on every line, as "Otters: Amira, Bram". */
+export function equalGroups(all: readonly Line[]): readonly Line[] {
+  const EQUAL = /^\s*([^=:@,;]*\p{L}[^=:@,;]*?)\s*=\s*(?=\p{L}[^=]*[,;&])/u;
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const fits = filled.every(({ text }) => {
+    const members = text.replace(EQUAL, '');
+    return members !== text && members.split(/[,;&]/).every((one) => looksLikeName(one.trim()));
+  });
+  if (filled.length < 2 || !fits) return all;
+  return all.map((one) => ({ ...one, text: one.text.replace(EQUAL, '$1: ') }));
+}
+
 /** "HADDAD/Amira" on every line, as "HADDAD, Amira". */
 export function familyFirst(all: readonly Line[]): readonly Line[] {
   const STROKE = /^(\s*[\p{Lu}\p{M}'’ -]*\p{Lu}{2}[\p{Lu}\p{M}'’ -]*)\/\s*(\p{Lu}\p{Ll}.*)$/u;
@@ -81,25 +93,6 @@ export function headed(all: readonly Line[]): readonly Line[] {
     return all.map((one) => ({ ...one, text: one.text.replace(/^\s*#{1,6}\s+(?=\p{L})/u, '') }));
   }
   return all.map((one) => ({ ...one, text: one.text.replace(HEADED, '$1:') }));
-}
-
-/** "Haddad," on one line and "Amira" on the next are one name, where that happens again and again. */
-export function joinBroken(all: readonly Line[]): readonly Line[] {
-  const open = all.map(({ text }) => /^[^,;@:]*,\s*$/.test(text) && kindOfLine(text) === null);
-  const joins = all.filter((_, i) => open[i] && i + 1 < all.length && !open[i + 1]);
-  const alternate = joins.length >= 2 && open.every((one, i) => !one || !open[i + 1]);
-  if (!alternate) return all;
-  const joined: Line[] = [];
-  all.forEach((one, i) => {
-    const before = joined.at(-1);
-    if (i > 0 && open[i - 1] && before) {
-      joined[joined.length - 1] = {
-        line: before.line,
-        text: `${before.text.trim()} ${one.text.trim()}`,
-      };
-    } else joined.push(one);
-  });
-  return joined;
 }
 
 /** "Amira, Bram, Chipo (3)" without how many there are. */
@@ -146,53 +139,6 @@ export function withAway(all: readonly Line[]): {
     );
   });
   return { lines, skipped, warnings };
-}
-
-const GROUP_FACT =
-  /^\s*(?:team|group|crew|table|gruppe|grupo|equipo|groupe|équipe|equipe|gruppo|squadra|groep)(?: name)?\s*:\s*(\S.*?)\s*$/iu;
-const MEMBERS_FACT =
-  /^\s*(?:members?|students?|pupils?|names?|mitglieder|miembros|integrantes|alumnos|membres|élèves|membri|membros|alunos|leden)\s*:\s*(\S.*)$/iu;
-
-/** Names, and below them as many addresses: each with its own, "Amira Haddad <amira@example.org>". */
-export function joinedAddresses(all: readonly Line[]): readonly Line[] {
-  const filled = all.filter(({ text }) => /\S/.test(text));
-  const half = filled.length / 2;
-  const fits =
-    half >= 2 &&
-    Number.isInteger(half) &&
-    filled.every(({ text }, at) =>
-      at < half
-        ? !text.includes('@') && looksLikeName(text.trim())
-        : /^\s*[^\s@<>,;]+@[^\s@<>,;]+\s*$/.test(text),
-    );
-  if (!fits) return all;
-  return filled.slice(0, half).map((one, at) => ({
-    ...one,
-    text: `${one.text.trim()} <${filled[half + at]?.text.trim() ?? ''}>`,
-  }));
-}
-
-/** "Team: Otters" over "Members: Amira, Bram", as one line "Otters: Amira, Bram". */
-export function joinedFacts(all: readonly Line[]): Tidied {
-  const filled = all.filter(({ text }) => /\S/.test(text));
-  const paired =
-    filled.length > 1 &&
-    filled.length % 2 === 0 &&
-    filled.every(({ text }, at) => (at % 2 === 0 ? GROUP_FACT : MEMBERS_FACT).test(text));
-  if (!paired) return { lines: all, skipped: [] };
-  const lines = filled.flatMap(({ text }, at) => {
-    const members = filled[at + 1];
-    if (at % 2 === 1 || !members) return [];
-    const [, name = ''] = GROUP_FACT.exec(text) ?? [];
-    const [, of = ''] = MEMBERS_FACT.exec(members.text) ?? [];
-    return [{ line: members.line, text: `${name}: ${of}` }];
-  });
-  return {
-    lines,
-    skipped: filled.map(({ line, text }) => ({
-      ...{ row: line, name: text.slice(0, text.indexOf(':')).trim(), reason: 'heading' },
-    })),
-  };
 }
 
 /** "D" over "Dube, Chipo": a letter of the alphabet over those who begin with it. */

@@ -1,0 +1,104 @@
+import { lines, type RosterCase } from './types';
+
+/** Lines of which several belong together, and signs on a line. */
+export const joined: readonly RosterCase[] = [
+  {
+    name: 'names that break in a numbered list',
+    given: lines('1. Amira Fatima', '   Haddad-El Masri', '2. Bram', '   Visser', '3. Chipo Dube'),
+    students: ['Amira Fatima Haddad-El Masri', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'a level below each number is no rest of a name',
+    given: lines(
+      ...['1. Amira Haddad', '   new', '2. Bram Visser', '   some', '3. Chipo Dube', '   new'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ attributes: { '5': 'new' } }],
+  },
+  {
+    name: 'family names in capitals over given names',
+    given: lines('HADDAD', 'Amira', 'VAN DER VISSER', 'Bram', 'DUBE', 'Chipo Tendai'),
+    students: ['Amira HADDAD', 'Bram VAN DER VISSER', 'Chipo Tendai DUBE'],
+    facts: [{ givenName: 'Amira', familyName: 'HADDAD' }],
+  },
+  {
+    name: 'what each is in the school, below the name, on a page that says more',
+    given: lines(
+      ...['Skip to main content', 'People', 'Amira Haddad', 'Student', 'Paula Haddad', 'Parent'],
+      ...['Bram Visser', 'Student', 'Mira Okafor', 'Teacher'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    staff: ['Mira Okafor'],
+    leftOut: ['Skip to main content', 'People', 'Paula Haddad', 'Mira Okafor'],
+  },
+  {
+    name: 'a chat with names over what they wrote, the times below',
+    given: lines(
+      ...['Amira Haddad', '09:02', 'present!', 'Bram Visser', '09:03', 'here', 'and Chipo too'],
+      ...['Amira Haddad', '09:05', 'great'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['present!', 'here', 'and Chipo too', 'great', 'Amira Haddad'],
+  },
+  {
+    name: 'a chat with names over what they wrote, the times beside',
+    given: lines(
+      ...['Amira Haddad  9:02 AM', 'I am here', 'Bram Visser  9:03 AM', 'me too'],
+      ...['and my brother says hi'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['9:02 AM', 'I am here', 'me too', 'and my brother says hi'],
+  },
+  {
+    name: 'when each came, behind the name',
+    given: lines('Amira Haddad 09:02', 'Bram Visser 9.03', 'Chipo Dube (09:04)'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['09:02', '9.03', '(09:04)'],
+  },
+  {
+    name: 'a group before an equals sign and its members',
+    given: lines('Otters = Amira, Bram, Chipo', 'Herons = Dov, Eli, Fay'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eli', 'Fay'],
+    facts: [{ section: 'Otters' }, {}, {}, { section: 'Herons' }],
+  },
+  {
+    name: 'words with a sign before them behind some names',
+    given: lines('Amira Haddad #new', 'Bram Visser', 'Chipo Dube #seasoned #boat'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ attributes: { '5': 'new' } }, {}, { attributes: { '5': 'seasoned, boat' } }],
+  },
+  {
+    name: 'the second and third of a family are of the name',
+    given: lines('Amira Haddad III', 'Bram Visser II', 'Chipo Dube III'),
+    students: ['Amira Haddad III', 'Bram Visser II', 'Chipo Dube III'],
+  },
+  {
+    name: 'letters behind names that a line below explains',
+    given: lines('Amira Haddad E', 'Bram Visser N', 'Chipo Dube E', 'E = early, N = none'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ attributes: { '5': 'E' } }],
+    leftOut: ['E = early, N = none'],
+  },
+  {
+    name: 'the first letters of each name before it',
+    given: lines('AH Amira Haddad', 'BV Bram Visser', 'CD Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ externalId: 'AH' }],
+  },
+  {
+    name: 'family name, given name and class between strokes',
+    given: lines('Haddad / Amira / 7B', 'Visser / Bram / 7B', 'Dube / Chipo / 7C'),
+    students: ['Haddad Amira', 'Visser Bram', 'Dube Chipo'],
+    facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
+  },
+  {
+    name: 'the office is copied in the head of a letter',
+    given: lines(
+      'To: "Haddad, Amira" <amira@example.org>; "Visser, Bram" <bram@example.org>',
+      'Cc: Office <office@example.org>',
+      'Subject: River survey',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['Office'],
+  },
+];

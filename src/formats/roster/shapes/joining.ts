@@ -1,0 +1,176 @@
+import { kindOfLine } from '../lineKinds';
+import { isSchoolRole, looksLikeName, looksLikeWholeName } from '../names';
+import type { Line } from './asides';
+import type { Tidied } from './tidying';
+
+/** What stands on several lines and belongs together. */
+
+const filledOf = (all: readonly Line[]): readonly Line[] =>
+  all.filter(({ text }) => /\S/.test(text));
+
+const isSetIn = ({ text }: Line): boolean => /^[ \t]/.test(text);
+
+/** "3. Amira Fatima", with what its number counts. */
+const NUMBERED = /^\s*(\d{1,4})[.)]\s+(?=\p{L})/u;
+
+/** "1. Amira Fatima" and, set in below it, "Haddad-El Masri": the rest of a name that broke in a numbered list. */
+export function joinedWraps(all: readonly Line[]): readonly Line[] {
+  const filled = filledOf(all);
+  const numbers = filled.flatMap(({ text }) => Number(NUMBERED.exec(text)?.[1] ?? NaN));
+  const counted = numbers.filter((one) => !Number.isNaN(one));
+  const rests = filled.filter((_, at) => Number.isNaN(numbers[at] ?? NaN));
+  const fits =
+    rests.length > 0 &&
+    // Below each of them stands something that is said of somebody, or somebody else.
+    rests.length < counted.length &&
+    counted.every((one, at) => one === (counted[0] ?? 0) + at) &&
+    filled.every((one, at) =>
+      Number.isNaN(numbers[at] ?? NaN)
+        ? isSetIn(one) && isRestOfName(one.text) && !Number.isNaN(numbers[at - 1] ?? NaN)
+        : looksLikeName(one.text.replace(NUMBERED, '').trim()),
+    );
+  if (!fits) return all;
+  return filled.flatMap((one, at) => {
+    const rest = filled[at + 1];
+    if (rests.includes(one)) return [];
+    const text = rest && rests.includes(rest) ? `${one.text.trimEnd()} ${rest.text.trim()}` : null;
+    return [text === null ? one : { ...one, text }];
+  });
+}
+
+const isRestOfName = (text: string): boolean =>
+  looksLikeName(text.trim()) && /\p{Lu}\S*\s*$/u.test(text) && kindOfLine(text) === null;
+
+/** "Amira Haddad" over "new", where few such words come again and again, as "Amira Haddad #new". */
+export function tagsBelow(all: readonly Line[]): readonly Line[] {
+  const filled = filledOf(all);
+  const words = filled.flatMap(({ text }, at) => (at % 2 === 1 ? [text.trim()] : []));
+  const fits =
+    filled.length === words.length * 2 &&
+    words.length > 2 &&
+    new Set(words).size < words.length * 0.7 &&
+    words.every((word) => /^\p{L}[\p{L}\p{N}_-]*$/u.test(word)) &&
+    filled.every(
+      ({ text }, at) => at % 2 === 1 || looksLikeWholeName(text.replace(NUMBERED, '').trim()),
+    );
+  if (!fits) return all;
+  return filled.flatMap((one, at) =>
+    at % 2 === 0 ? [{ ...one, text: `${one.text.trim()} #${words[at / 2] ?? ''}` }] : [],
+  );
+}
+
+/**
+ * "Amira Haddad" over "Student" and "Mira Okafor" over "Teacher", as a page has them; what else it says is nobody. `roles`:
+ * line → what somebody is.
+ */
+export function rolesBelow(
+  all: readonly Line[],
+): Tidied & { readonly roles: ReadonlyMap<number, string> } {
+  const filled = filledOf(all);
+  const isRole = (at: number): boolean =>
+    /^\s*\p{L}[\p{L} -]*$/u.test(filled[at]?.text ?? '') && isSchoolRole(filled[at]?.text ?? '');
+  const told = filled.filter((_, at) => isRole(at));
+  const named = filled.filter(
+    ({ text }, at) => isRole(at + 1) && !isRole(at) && looksLikeName(text.trim()),
+  );
+  const fits =
+    told.length > 1 && named.length === told.length && told.length >= filled.length * 0.3;
+  if (!fits) return { lines: all, skipped: [], roles: new Map() };
+  return {
+    lines: named,
+    skipped: filled
+      .filter((one) => !named.includes(one))
+      .map((one) => ({
+        ...{ row: one.line, name: one.text.trim() },
+        reason: told.includes(one) ? ('heading' as const) : ('footer' as const),
+      })),
+    roles: new Map(named.map(({ line }, at) => [line, told[at]?.text.trim() ?? ''])),
+  };
+}
+
+/** "HADDAD" over "Amira", again and again, as "HADDAD, Amira". */
+export function familyOver(all: readonly Line[]): readonly Line[] {
+  const SHOUTED = /^\s*\p{Lu}[\p{Lu}\p{M}'’ -]*\p{Lu}\s*$/u;
+  const GIVEN = /^\s*\p{Lu}\p{Ll}[\p{L}\p{M}'’-]*(?:\s+\p{Lu}[\p{L}\p{M}.'’-]*)?\s*$/u;
+  const filled = filledOf(all);
+  const fits =
+    filled.length > 3 &&
+    filled.length % 2 === 0 &&
+    filled.every(({ text }, at) => (at % 2 === 0 ? SHOUTED : GIVEN).test(text)) &&
+    filled.every(({ text }) => kindOfLine(text) === null) &&
+    // Whole names below are those of people in groups.
+    filled.filter(({ text }, at) => at % 2 === 1 && looksLikeWholeName(text.trim())).length <
+      filled.length / 4;
+  if (!fits) return all;
+  return filled.flatMap((one, at) =>
+    at % 2 === 0
+      ? [{ ...one, text: `${one.text.trim()}, ${filled[at + 1]?.text.trim() ?? ''}` }]
+      : [],
+  );
+}
+
+/** "Haddad," on one line and "Amira" on the next are one name, where that happens again and again. */
+export function joinBroken(all: readonly Line[]): readonly Line[] {
+  const open = all.map(({ text }) => /^[^,;@:]*,\s*$/.test(text) && kindOfLine(text) === null);
+  const joins = all.filter((_, i) => open[i] && i + 1 < all.length && !open[i + 1]);
+  const alternate = joins.length >= 2 && open.every((one, i) => !one || !open[i + 1]);
+  if (!alternate) return all;
+  const joined: Line[] = [];
+  all.forEach((one, i) => {
+    const before = joined.at(-1);
+    if (i > 0 && open[i - 1] && before) {
+      joined[joined.length - 1] = {
+        line: before.line,
+        text: `${before.text.trim()} ${one.text.trim()}`,
+      };
+    } else joined.push(one);
+  });
+  return joined;
+}
+
+const GROUP_FACT =
+  /^\s*(?:team|group|crew|table|gruppe|grupo|equipo|groupe|équipe|equipe|gruppo|squadra|groep)(?: name)?\s*:\s*(\S.*?)\s*$/iu;
+const MEMBERS_FACT =
+  /^\s*(?:members?|students?|pupils?|names?|mitglieder|miembros|integrantes|alumnos|membres|élèves|membri|membros|alunos|leden)\s*:\s*(\S.*)$/iu;
+
+/** Names, and below them as many addresses: each with its own, "Amira Haddad <amira@example.org>". */
+export function joinedAddresses(all: readonly Line[]): readonly Line[] {
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const half = filled.length / 2;
+  const fits =
+    half >= 2 &&
+    Number.isInteger(half) &&
+    filled.every(({ text }, at) =>
+      at < half
+        ? !text.includes('@') && looksLikeName(text.trim())
+        : /^\s*[^\s@<>,;]+@[^\s@<>,;]+\s*$/.test(text),
+    );
+  if (!fits) return all;
+  return filled.slice(0, half).map((one, at) => ({
+    ...one,
+    text: `${one.text.trim()} <${filled[half + at]?.text.trim() ?? ''}>`,
+  }));
+}
+
+/** "Team: Otters" over "Members: Amira, Bram", as one line "Otters: Amira, Bram". */
+export function joinedFacts(all: readonly Line[]): Tidied {
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const paired =
+    filled.length > 1 &&
+    filled.length % 2 === 0 &&
+    filled.every(({ text }, at) => (at % 2 === 0 ? GROUP_FACT : MEMBERS_FACT).test(text));
+  if (!paired) return { lines: all, skipped: [] };
+  const lines = filled.flatMap(({ text }, at) => {
+    const members = filled[at + 1];
+    if (at % 2 === 1 || !members) return [];
+    const [, name = ''] = GROUP_FACT.exec(text) ?? [];
+    const [, of = ''] = MEMBERS_FACT.exec(members.text) ?? [];
+    return [{ line: members.line, text: `${name}: ${of}` }];
+  });
+  return {
+    lines,
+    skipped: filled.map(({ line, text }) => ({
+      ...{ row: line, name: text.slice(0, text.indexOf(':')).trim(), reason: 'heading' },
+    })),
+  };
+}
