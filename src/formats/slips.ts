@@ -30,6 +30,11 @@ export function isSlip(domain: string, usual: string): boolean {
   return domain !== usual && editDistance(domain, usual) <= 2;
 }
 
+/** Whether two words differ in so many letters at most, dropped, added, changed or swapped. */
+export function isNear(one: string, two: string, most: number): boolean {
+  return Math.abs(one.length - two.length) <= most && editDistance(one, two) <= most;
+}
+
 /** Letters to drop, add, change or swap with their neighbour (optimal string alignment, Damerau 1964). */
 function editDistance(one: string, two: string): number {
   let [older, old] = [[] as number[], Array.from({ length: two.length + 1 }, (_, j) => j)];

@@ -68,6 +68,38 @@ test('two of one name with different numbers are two; a number or an address und
   ).toEqual(['0?']);
 });
 
+test('a name is the same with its words in another order, and nobody asks', () => {
+  expect(places([student('Amira Haddad')], [student('Haddad Amira')])).toEqual(['0']);
+});
+
+test.each([
+  ['words that one of them lacks', 'Amira Haddad', 'Amira Fatima Haddad'],
+  ['a given name alone', 'Amira', 'Amira Haddad'],
+  ['the first letter of the family name', 'Amira H.', 'Amira Haddad'],
+  ['a letter changed in a long word', 'Amira Haddad', 'Amira Hadad'],
+])('%s may be the same student, and is asked', (_, one, two) => {
+  expect(places([student(one)], [student(two)])).toEqual(['0?']);
+  expect(places([student(two)], [student(one)])).toEqual(['0?']);
+  // Numbers of their own tell them apart.
+  expect(places([number(one, '7')], [number(two, '8')])).toEqual(['-1']);
+});
+
+test.each([
+  ['Bo Lee', 'Bo Lea'],
+  ['A. Haddad', 'A. Visser'],
+  ['Amira Haddad', 'Amira Visser'],
+])('%s and %s are two, and nobody asks', (one, two) => {
+  expect(places([student(one)], [student(two)])).toEqual(['-1']);
+});
+
+test('a name that nearly is that of several is nobody of them', () => {
+  const two = [student('Amira Haddad'), student('Amira Visser')];
+  expect(places(two, [student('Amira')])).toEqual(['-1']);
+  expect(places([student('Amira')], two)).toEqual(['-1', '-1']);
+  // Once one of them is known, the other is meant.
+  expect(places(two, [student('Amira Visser'), student('Amira')])).toEqual(['1', '0?']);
+});
+
 test('who is new, who has gone and what has changed is told; what the newer list does not know is no change', () => {
   const earlier = [
     student('Amira Haddad', { externalId: '0041', section: 'North', attributes: { level: 'new' } }),

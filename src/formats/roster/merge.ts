@@ -1,3 +1,4 @@
+import { mayBeOne, nameWords } from './nearNames';
 import { plainWords } from './text';
 import type { RosterStudent } from './types';
 
@@ -38,14 +39,18 @@ const KEYS: readonly ((student: RosterStudent) => string)[] = [
   ({ externalId }) => lastPartOf(externalId),
   ({ email }) => email?.toLowerCase() ?? '',
   nameKey,
+  // "Haddad Amira" is "Amira Haddad".
+  (student) => nameWords(student).join(' '),
 ];
 const EXACT = 0;
+const NAME = KEYS.length;
 /** Steps by a number that was changed on its way, in which the name has to agree. */
 const CHANGED_NUMBER = [1, 2];
 
 /**
  * Matches two lists of one class: by student number (also where one lost its leading zeros or a prefix), then by
- * address, then by name; each student once.
+ * address, then by name, its words in any order; each student once. Whoever is left in both lists with nearly the same
+ * name, and with nobody else's, may be one: that is doubtful.
  */
 export function matchStudents(
   earlier: readonly RosterStudent[],
@@ -72,10 +77,46 @@ export function matchStudents(
       taken.add(place);
     });
   });
+  const near = nearlyNamed(earlier, newer, taken, matched);
   return newer.map((student, i) => {
     const place = matched[i] ?? -1;
+    const perhaps = near.get(i);
+    if (perhaps !== undefined) return { student, earlier: perhaps, doubtful: true };
     return { student, earlier: place, doubtful: isDoubtful(student, earlier, place) };
   });
+}
+
+/** Place in the newer list → place in the earlier one, of those who are left in both and may be one by their names. */
+function nearlyNamed(
+  earlier: readonly RosterStudent[],
+  newer: readonly RosterStudent[],
+  taken: ReadonlySet<number>,
+  matched: readonly number[],
+): ReadonlyMap<number, number> {
+  const near = new Map<number, number>();
+  if (taken.size === earlier.length) return near;
+  const words = earlier.map(nameWords);
+  const withWord = new Map<string, number[]>();
+  words.forEach((some, place) => {
+    if (!taken.has(place))
+      new Set(some).forEach((word) => withWord.set(word, [...(withWord.get(word) ?? []), place]));
+  });
+  const askedFor = new Map<number, number[]>();
+  newer.forEach((student, i) => {
+    if (matched[i] !== -1) return;
+    const own = nameWords(student);
+    const places = new Set(own.flatMap((word) => withWord.get(word) ?? []));
+    for (const place of places) {
+      if (!mayBeOne(own, words[place] ?? []) || !mayBeSame(student, earlier[place], NAME)) continue;
+      askedFor.set(place, [...(askedFor.get(place) ?? []), i]);
+    }
+  });
+  const wanted = [...askedFor.values()].flat();
+  askedFor.forEach(([i, ...more], place) => {
+    const alone = i !== undefined && more.length === 0;
+    if (alone && wanted.indexOf(i) === wanted.lastIndexOf(i)) near.set(i, place);
+  });
+  return near;
 }
 
 /** key → the places where it stands, but those that are left aside; an empty key stands for none. */

@@ -127,12 +127,16 @@ export const roster = {
       : `${number} students of the class are not in this list:`,
   toGroups: 'Make groups',
   twice: (number: number) =>
-    number === 1 ? 'One name is given twice:' : `${number} names are given twice:`,
-  twiceCase: (name: string, line: number, before: number) =>
+    number === 1
+      ? 'One name is given twice, or nearly so:'
+      : `${number} names are given twice, or nearly so:`,
+  twiceCase: (name: string, inClass: string, line: number, before: number) =>
     before === 0
-      ? `${name} (line ${line}) is already in the class`
+      ? name === inClass
+        ? `${name} (line ${line}) is already in the class`
+        : `${name} (line ${line}) may be ${inClass}, who is in the class`
       : `${name} stands on line ${before} and on line ${line}`,
-  twiceAnswer: { same: 'The same student, once', another: 'Another student of that name' },
+  twiceAnswer: { same: 'The same student, once', another: 'Another student' },
   allSame: 'All are the same students',
   allAnother: 'All are other students',
   malformed: (number: number) =>

@@ -129,12 +129,16 @@ export const roster = {
       : `${number} estudiantes de la clase no están en esta lista:`,
   toGroups: 'Formar grupos',
   twice: (number: number) =>
-    number === 1 ? 'Un nombre aparece dos veces:' : `${number} nombres aparecen dos veces:`,
-  twiceCase: (name: string, line: number, before: number) =>
+    number === 1
+      ? 'Un nombre aparece dos veces, o casi:'
+      : `${number} nombres aparecen dos veces, o casi:`,
+  twiceCase: (name: string, inClass: string, line: number, before: number) =>
     before === 0
-      ? `${name} (línea ${line}) ya está en la clase`
+      ? name === inClass
+        ? `${name} (línea ${line}) ya está en la clase`
+        : `${name} (línea ${line}) puede ser ${inClass}, que está en la clase`
       : `${name} aparece en la línea ${before} y en la ${line}`,
-  twiceAnswer: { same: 'La misma persona, una vez', another: 'Otra persona con ese nombre' },
+  twiceAnswer: { same: 'La misma persona, una vez', another: 'Otra persona' },
   allSame: 'Todos son las mismas personas',
   allAnother: 'Todos son otras personas',
   malformed: (number: number) =>

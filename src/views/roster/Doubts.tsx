@@ -6,6 +6,7 @@ import { Children, type ReactNode } from 'react';
 import type { RosterWarning, WarningKind } from '@/formats/roster/types';
 import { sayRoster } from '@/messages/roster';
 import { Choice } from '../primitives/Choice';
+import { goneFrom } from './importPlan';
 import { LeftOut } from './LeftOut';
 import styles from './PasteBox.module.css';
 import type { PastedListState } from './usePastedList';
@@ -20,6 +21,7 @@ const ADDRESS: readonly WarningKind[] = ['malformedAddress', 'otherDomain'];
 /** What only the teacher can tell, what looks wrong, who was left out and who is missing. */
 export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
   const { roster, draft, plan } = pasted;
+  const gone = goneFrom(draft, pasted.answerTo);
   const perhaps = roster.warnings.filter(
     ({ kind, row, name }) => PERHAPS_NOBODY.includes(kind) && studentOn(pasted, row, name),
   );
@@ -115,9 +117,9 @@ export function Doubts({ pasted }: { readonly pasted: PastedListState }) {
           )}
         </Box>
       )}
-      {draft.gone.length > 0 && (
-        <Box title={sayRoster.roster.gone(draft.gone.length)}>
-          {draft.gone.map(({ name }) => name)}
+      {gone.length > 0 && (
+        <Box title={sayRoster.roster.gone(gone.length)}>
+          {gone.map(({ name }) => name)}
           <Choice
             legend={sayRoster.roster.goneLegend}
             value={pasted.markGone ? 'mark' : 'leave'}
@@ -205,7 +207,8 @@ function Questions({ pasted }: { readonly pasted: PastedListState }) {
             <fieldset className={styles.case}>
               <legend>
                 {sayRoster.roster.twiceCase(
-                  one.inClass?.name ?? withoutNumber(one.student.displayName),
+                  withoutNumber(one.student.displayName),
+                  one.inClass?.name ?? '',
                   one.student.row,
                   one.before,
                 )}

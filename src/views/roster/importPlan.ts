@@ -1,5 +1,6 @@
 import { withoutNumber } from '@/formats/shortNames';
 import { matchStudents, sameNumber } from '@/formats/roster/merge';
+import { mayBeOne, nameWords } from '@/formats/roster/nearNames';
 import type { Roster, RosterStudent } from '@/formats/roster/types';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
@@ -8,12 +9,12 @@ import type { StudentRecord } from '@/schema/student';
 import type { RosterPlan, StudentFacts } from '@/store/actions/takeInRoster';
 import { asRosterStudent } from '../frame/asRosterStudent';
 
-/** A name that stands twice in the list or already in the class: only the teacher knows whether it is one student. */
+/** A name that stands twice in the list or already, or nearly so, in the class: only the teacher knows whether it is one student. */
 export interface TwiceCase {
   /** Place in the roster's students. */
   readonly index: number;
   readonly student: RosterStudent;
-  /** The student of the class who has the name; null where the name stands twice in the list. */
+  /** The student of the class who has the name, or nearly; null where the name stands twice in the list. */
   readonly inClass: StudentRecord | null;
   /** Row on which the name stood before; 0 where it stands in the class. */
   readonly before: number;
@@ -143,7 +144,7 @@ export function planImport(
       email,
       role,
     })),
-    gone: markGone ? draft.gone.map(({ id }) => id) : [],
+    gone: markGone ? goneFrom(draft, answerTo).map(({ id }) => id) : [],
     day,
     lineup: listed && {
       name: listed.name,
@@ -159,15 +160,34 @@ export function planImport(
   };
 }
 
-/** What a list says of a student; a number that only lost its zeros or prefix on the way stays as the class has it. */
+/** Students of the class whom the list does not name, and those of whom the teacher says that it names another. */
+export function goneFrom(
+  { gone, twice }: ImportDraft,
+  answerTo: (one: TwiceCase) => TwiceAnswer | null,
+): readonly StudentRecord[] {
+  const others = twice.flatMap((one) =>
+    one.inClass?.left === null && answerTo(one) === 'another' && !isSameName(one)
+      ? [one.inClass]
+      : [],
+  );
+  return [...gone, ...others];
+}
+
+/** Whether a case is about the very same name. */
+export function isSameName({ student, inClass }: TwiceCase): boolean {
+  return inClass === null || withoutNumber(student.displayName) === inClass.name;
+}
+
+/** What a list says of a student; a number that only lost its zeros or prefix on the way stays as the class has it, and so does a name of which words are missing. */
 function factsOf(student: RosterStudent, same: StudentRecord | null): StudentFacts {
   const number = student.externalId ?? '';
   const known = same?.externalId ?? '';
   const plain = withoutNumber(student.displayName);
+  const whole = same && isShorter(student, same) ? same : null;
   return {
-    name: plain,
-    givenName: student.givenName,
-    familyName: student.familyName,
+    name: whole?.name ?? plain,
+    givenName: whole?.givenName ?? student.givenName,
+    familyName: whole?.familyName ?? student.familyName,
     preferredName: student.preferredName,
     email: student.email ?? '',
     externalId:
@@ -208,6 +228,12 @@ function newsOf(
 
 const nameKey = ({ displayName }: RosterStudent): string =>
   withoutNumber(displayName).toLocaleLowerCase('en');
+
+/** Whether a list has only some words of a name, or the first letter of one. */
+function isShorter(student: RosterStudent, same: StudentRecord): boolean {
+  const [given, known] = [nameWords(student), nameWords(asRosterStudent(same))];
+  return given.join(' ').length < known.join(' ').length && mayBeOne(given, known);
+}
 
 const hasSameNumber = ({ externalId }: RosterStudent, record: StudentRecord): boolean =>
   externalId !== null && record.externalId !== '' && sameNumber(externalId, record.externalId);

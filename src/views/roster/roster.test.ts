@@ -81,6 +81,35 @@ describe('a second list of the class', () => {
     expect(of('another')?.added).toEqual([0, 1]);
   });
 
+  test('asks about a name that nearly is one of the class, and keeps the longer of the two', () => {
+    const roster = (name: string) => ({ ...rosterOf([name, 'Bram']), attributes: [] });
+    const answered = (of: string, listed: string, answer: 'same' | 'another') => {
+      const { students } = roster(listed);
+      const named = {
+        ...roster(listed),
+        students: students.map((one) => ({ ...one, email: null })),
+      };
+      const [givenName = '', familyName = ''] = of.split(' ');
+      const known = [student(of, { givenName, familyName }), student('Bram')];
+      const draft = draftImport(named, known);
+      const done = planImport(
+        draft,
+        theClass,
+        (one) => (one.inClass?.name === 'Bram' ? 'same' : answer),
+        true,
+        '2026-10-16',
+      );
+      return [
+        done.changes.map(({ changes }) => changes[0]?.to),
+        done.added.length,
+        done.gone.length,
+      ];
+    };
+    expect(answered('Amira', 'Amira Haddad', 'same')).toEqual([['Amira Haddad'], 0, 0]);
+    expect(answered('Amira Haddad', 'Amira H.', 'same')).toEqual([[], 0, 0]);
+    expect(answered('Amira', 'Amira Haddad', 'another')).toEqual([[], 1, 1]);
+  });
+
   test('brings back who had left, and leaves alone who had left and is not named', () => {
     const left = crew.map((one, i) => (i > 2 ? { ...one, left: '2026-10-01' } : one));
     const back = plan(['Amira', 'Bram', 'Chipo', 'Dov'], left);
