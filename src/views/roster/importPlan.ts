@@ -178,7 +178,10 @@ export function isSameName({ student, inClass }: TwiceCase): boolean {
   return inClass === null || withoutNumber(student.displayName) === inClass.name;
 }
 
-/** What a list says of a student; a number that only lost its zeros or prefix on the way stays as the class has it, and so does a name of which words are missing. */
+/**
+ * What a list says of a student; a number that only lost its zeros or prefix on the way stays as the class has it, and so
+ * does a name of which words are missing or stand in another order.
+ */
 function factsOf(student: RosterStudent, same: StudentRecord | null): StudentFacts {
   const number = student.externalId ?? '';
   const known = same?.externalId ?? '';
@@ -226,13 +229,16 @@ function newsOf(
   return [...plain, ...details];
 }
 
-const nameKey = ({ displayName }: RosterStudent): string =>
+const nameKey = ({ displayName }: Pick<RosterStudent, 'displayName'>): string =>
   withoutNumber(displayName).toLocaleLowerCase('en');
 
-/** Whether a list has only some words of a name, or the first letter of one. */
+/** Whether a list has only some words of a name, the first letter of one, or the same in another order. */
 function isShorter(student: RosterStudent, same: StudentRecord): boolean {
   const [given, known] = [nameWords(student), nameWords(asRosterStudent(same))];
-  return given.join(' ').length < known.join(' ').length && mayBeOne(given, known);
+  const turned =
+    given.join() === known.join() && nameKey(student) !== nameKey({ displayName: same.name });
+  const shorter = given.join(' ').length < known.join(' ').length && mayBeOne(given, known);
+  return turned || shorter;
 }
 
 const hasSameNumber = ({ externalId }: RosterStudent, record: StudentRecord): boolean =>

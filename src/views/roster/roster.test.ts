@@ -107,6 +107,7 @@ describe('a second list of the class', () => {
     };
     expect(answered('Amira', 'Amira Haddad', 'same')).toEqual([['Amira Haddad'], 0, 0]);
     expect(answered('Amira Haddad', 'Amira H.', 'same')).toEqual([[], 0, 0]);
+    expect(answered('Amira Haddad', 'Haddad Amira', 'same')).toEqual([[], 0, 0]);
     expect(answered('Amira', 'Amira Haddad', 'another')).toEqual([[], 1, 1]);
   });
 
