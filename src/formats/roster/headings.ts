@@ -38,7 +38,9 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   lastname|familyname|surname|surnames|apellido|apellidos|nachname|nachnamen|familienname|
   familiennamen|zuname|nach|cyfenw|abizena|abizenak|cognom|cognoms|cognome|cognomi|achternaam|
   familienaam|sobrenome|sobrenomes|apelido|apelidos`),
-  between: words('tussenvoegsel|tussenvoegsels|voorvoegsel|voorvoegsels|namensvorsatz|prefix'),
+  between: words(
+    'tussenvoegsel|tussenvoegsels|tussenv|tussenvgsl|tv|voorv|voorvoegsel|voorvoegsels|namensvorsatz|prefix',
+  ),
   preferred: words(`
   preferred|nickname|nick|known as|goes by|goes|chosen|called|call name|preferido|preferida|social|
   elegido|apodo|surnom|usuel|usage|prefere|rufname|spitzname|bevorzugter|gewunschter|roepnaam|
@@ -331,6 +333,12 @@ function oneEach(
   });
 }
 
+/** Whether a heading has a word for numbers among others, as "Nº lista" has. */
+export function isCounting(heading: string): boolean {
+  const parts = partsOf(heading);
+  return parts.length > 1 && (parts.includes('number') || parts.includes('counted'));
+}
+
 /** Whether a column tells of somebody else: a parent, a teacher. */
 export function isOfOthers(heading: string): boolean {
   return partsOf(heading).includes('other');
@@ -343,7 +351,7 @@ export function isBetween(heading: string): boolean {
 
 /** What a column holds that is never an amount to balance by: telephones, birthdays, homes. */
 const NO_AMOUNT =
-  /\b(phone|telephone|mobile|cell|tel|fax|telefon|telefono|telefone|handy|movil|portable|gsm|telefoon|birth|born|birthday|dob|geburtsdatum|geburtstag|geb|nacimiento|nascimento|nascita|naissance|geboortedatum|ne e|postcode|zip|postal|plz|cp|cap|cep|address|adresse|anschrift|domicilio|direccion|indirizzo|endereco|adres|street|strasse|rue|calle|room|raum|locker|bus|date|datum|fecha|data)\b/;
+  /\b(phone|telephone|phones|mobile|cell|cel|tel|tfno|tlf|tlfno|tfn|telf|fax|telefon|telefono|telefone|handy|movil|portable|gsm|telefoon|birth|born|birthday|dob|geburtsdatum|geburtstag|geb|nacimiento|nascimento|nascita|naissance|geboortedatum|ne e|postcode|zip|postal|plz|cp|cap|cep|address|adresse|anschrift|domicilio|direccion|indirizzo|endereco|adres|street|strasse|rue|calle|room|raum|locker|bus|date|datum|fecha|data)\b/;
 
 /** Whether figures under a heading are no amounts. */
 export function isNoAmount(heading: string): boolean {

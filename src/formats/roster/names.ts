@@ -146,6 +146,15 @@ export function looksLikeWholeName(text: string): boolean {
   return looksLikeName(text) && /\p{Lu}\S*\s+\S*\p{Lu}/u.test(text);
 }
 
+/** Signs behind a name: a mark, a tick, a small picture. */
+const SIGNS_BEHIND =
+  /(?<=\p{L}.*)(?:\s*(?:[*†‡✓✗✘✕×★☆¹²³⁴⁵⁶⁷⁸⁹]|\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*))+$/u;
+
+/** A name without the signs behind it. */
+export function withoutSigns(name: string): string {
+  return name.replace(SIGNS_BEHIND, '');
+}
+
 const NOBODY = words(`
   test|demo|dummy|prueba|preview|probe|essai`);
 const NOBODY_TOO = words(`

@@ -36,7 +36,7 @@ export function mayBeOne(one: readonly string[], two: readonly string[]): boolea
 }
 
 const isInitial = (one: string, two: string): boolean =>
-  (one.length === 1 || two.length === 1) && one[0] === two[0];
+  (one.length === 1 && two.startsWith(one)) || (two.length === 1 && one.startsWith(two));
 
 const isSlipOf = (one: string, two: string): boolean =>
   Math.min(one.length, two.length) >= LEAST_TO_SLIP && isNear(one, two, 1);

@@ -21,6 +21,7 @@ import {
   roleOfPerson,
   splitName,
   withoutRemark,
+  withoutSigns,
   isSuffix,
   asTold,
 } from './names';
@@ -293,6 +294,7 @@ class RowReader implements People {
     if (this.overTitle.has(index)) return 'title';
     if (this.isList && label.includes(' ') && isPlace(label)) return 'place';
     if (isTotal(label) || isTotal(person.shown) || this.figures.has(index)) return 'total';
+    if (/^[^:]{1,30}:\s+\S/.test(label) && kindOfLine(label)?.kind === 'footer') return 'footer';
     const figure = person.shown === '' && /^\d/.test(label);
     if (said !== null && said.kind !== 'staff' && !figure)
       return said.kind === 'section' && first ? 'title' : said.kind;
@@ -314,6 +316,8 @@ class RowReader implements People {
         filled.length === 1 &&
         (roleOfColumn(filled[0] ?? '') === 'fullName' ||
           (first && isHeadingLine(filled[0] ?? '')) ||
+          // "E-mail" over addresses.
+          (first && roleOfColumn(filled[0] ?? '') === 'email' && this.skipped.length === 0) ||
           // "Name" over "E-mail" over names.
           (first && this.skipped.at(-1)?.reason === 'heading' && isSurelyHeading(filled[0] ?? '')))
       );
@@ -342,7 +346,7 @@ class RowReader implements People {
     const whole = nameless && /\S\s*</.test(emailCell) ? emailCell : nameCell;
     const [full = '', beside = ''] = /\S@\S/.test(whole) ? nameAndAddress(whole) : [whole];
     const address = addressIn(emailCell || beside);
-    const fullCell = withoutRemark(unquoted(full).replace(/[*†‡]+$/, ''));
+    const fullCell = withoutRemark(withoutSigns(unquoted(full)));
     const { plain, remark: said } = fullCell;
     const fullName = this.familyLeads ? asTold(plain) : plain;
     // "Amira Haddad (7B)", "Bram Visser (Group 2)" tells the class of somebody, and is no part of the name.

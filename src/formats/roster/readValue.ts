@@ -10,9 +10,22 @@ const NO = new Set(
   no|n|false|non|faux|nein|falsch|falso|nao|nee|onwaar|✗|✘|☐|❌|[ ]|[]`),
 );
 
-/** The number that a cell writes, or null; percent signs and separators of thousands are understood. */
+/** A figure with what it counts: "152 cm", "15.2 s", "€ 12.50"; a letter alone needs a blank before it, for "5 m" is no class. */
+const MEASURED =
+  /^([€$£¥]?)\s*([+-]?[\d.,]*\d)\s*((?:cm|mm|km|kg|mg|min|mins|sec|secs|ms|hrs?|pts?|points?|punkte|puntos|yrs?|years?|jahre|ans|años|ml|kcal|[€$£¥]|°c)|(?<=\s)[mgshl])?\.?$/iu;
+
+const QUARTERS = '¼½¾';
+
+/** What the figure of a cell counts, as it is written there; '' where it says nothing. */
+export function unitOf(cell: string): string {
+  const [, before = '', , after = ''] = MEASURED.exec(cleanText(cell)) ?? [];
+  return (before || after).toLowerCase();
+}
+
+/** The number that a cell writes, or null; percent signs, units and separators of thousands are understood. */
 export function readNumber(cell: string, decimal: '.' | ','): number | null {
-  const text = cleanText(cell)
+  const [, , figure = ''] = unitOf(cell) === '' ? [] : (MEASURED.exec(cleanText(cell)) ?? []);
+  const text = (figure || cleanText(cell))
     .replace(/[\s'’]/g, '')
     .replace(/[%°]$/, '')
     .replace(/^\u2212/, '-');
@@ -22,6 +35,8 @@ export function readNumber(cell: string, decimal: '.' | ','): number | null {
   // 17/20 is a mark of twenty, 7/10 one of ten; 4/3 is a day of March as well.
   const points = outOf && (Number(outOf[2]) > 12 || (outOf[2] === '10' && Number(outOf[1]) <= 10));
   if (points) return readNumber(outOf[1] ?? '', decimal);
+  const halves = /^((?:[+-]?\d+)?)([¼½¾])$/.exec(text);
+  if (halves) return Number(halves[1]) + (QUARTERS.indexOf(halves[2] ?? '') + 1) / 4;
   const bare = grouped.test(text) ? text.replaceAll(thousands, '') : text;
   const written = decimal === ',' ? bare.replace(',', '.') : bare;
   // A column with decimal commas may still hold "3.5" where no thousand can be meant.

@@ -1,5 +1,5 @@
 import { hasContent } from './delimited';
-import { isOfOthers, isSurelyHeading, roleOfColumn, settleRoles } from './headings';
+import { isCounting, isOfOthers, isSurelyHeading, roleOfColumn, settleRoles } from './headings';
 import { isDayWord, isPointsLabel, isTotal, kindOfLine } from './lineKinds';
 import { isSchoolRole } from './names';
 import { cleanText, isMissing, plainWords } from './text';
@@ -248,7 +248,8 @@ function completeRoles(
     if (role === 'section' && marks && /\blab\b/i.test(heading[column] ?? '')) return 'detail';
     if (role !== null) return role;
     if (cells.every((cell) => !isFilled(cell))) return 'leftOut';
-    return (heading[column] ?? '').trim() === '' && isRunning(cells) ? 'leftOut' : 'detail';
+    const word = (heading[column] ?? '').trim();
+    return (word === '' || isCounting(word)) && isRunning(cells) ? 'leftOut' : 'detail';
   });
   return oneNumber(byWords, withName(withAddress(completed, heading, cellsOf), heading, cellsOf));
 }

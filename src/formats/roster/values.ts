@@ -1,5 +1,5 @@
 import { isNoAmount } from './headings';
-import { readNumber, readYesNo, yesNoWord } from './readValue';
+import { readNumber, readYesNo, unitOf, yesNoWord } from './readValue';
 import { cleanText, isMissing, plainWords } from './text';
 import type { DetailKind } from './types';
 import { words } from './words';
@@ -31,6 +31,60 @@ const SCALES: readonly (readonly (readonly string[])[])[] = [
   ],
   [['below'], ['approaching'], ['meets', 'meeting', 'at'], ['exceeds', 'above']],
   [['never'], ['rarely', 'seldom'], ['sometimes'], ['often', 'usually'], ['always']],
+  [
+    ['strongly disagree', 'totally disagree'],
+    ['disagree'],
+    ['neutral', 'neither', 'neither agree nor disagree', 'undecided', 'not sure'],
+    ['agree'],
+    ['strongly agree', 'totally agree'],
+  ],
+  [['not at all'], ['a little', 'slightly'], ['somewhat', 'fairly', 'quite'], ['very', 'a lot']],
+  [
+    ['totalmente en desacuerdo', 'muy en desacuerdo'],
+    ['en desacuerdo'],
+    ['neutral', 'indiferente'],
+    ['de acuerdo'],
+    ['totalmente de acuerdo', 'muy de acuerdo'],
+  ],
+  [
+    ['nunca'],
+    ['rara vez', 'raramente'],
+    ['a veces', 'as vezes'],
+    ['a menudo'],
+    ['siempre', 'sempre'],
+  ],
+  [
+    ['stimme gar nicht zu', 'trifft nicht zu'],
+    ['stimme nicht zu', 'trifft eher nicht zu'],
+    ['neutral', 'teils teils'],
+    ['stimme zu', 'trifft eher zu'],
+    ['stimme voll zu', 'stimme voll und ganz zu', 'trifft zu', 'trifft voll zu'],
+  ],
+  [['nie'], ['selten'], ['manchmal'], ['oft', 'haufig'], ['immer']],
+  [
+    ['pas du tout d accord'],
+    ['pas d accord', 'plutot pas d accord'],
+    ['neutre'],
+    ['d accord', 'plutot d accord'],
+    ['tout a fait d accord'],
+  ],
+  [['jamais'], ['rarement'], ['parfois'], ['souvent'], ['toujours']],
+  [['mai'], ['raramente'], ['a volte', 'qualche volta'], ['spesso'], ['sempre']],
+  [['nooit'], ['zelden'], ['soms'], ['vaak'], ['altijd']],
+  [
+    ['discordo totalmente'],
+    ['discordo'],
+    ['neutro', 'nao concordo nem discordo'],
+    ['concordo'],
+    ['concordo totalmente'],
+  ],
+  [
+    ['helemaal mee oneens'],
+    ['oneens', 'mee oneens'],
+    ['neutraal'],
+    ['eens', 'mee eens'],
+    ['helemaal mee eens'],
+  ],
   [
     ['small', 's'],
     ['medium', 'm'],
@@ -167,6 +221,8 @@ export function isOddWord(value: string): boolean {
 
 /** Numbers, but for one odd cell in five at most where there are five numbers and more, or for a single short word ("zk"). */
 function areNumbers(values: readonly string[], decimal: '.' | ','): boolean {
+  // "1 h" and "30 min" are no two numbers of one column.
+  if (new Set(values.map(unitOf).filter(Boolean)).size > 1) return false;
   const numbers = values.filter((value) => readNumber(value, decimal) !== null).length;
   if (numbers === values.length) return true;
   const short = values.filter((value) => /^\p{L}{2,3}$/u.test(value)).length;
@@ -182,7 +238,7 @@ function isLetterGrade(word: string): boolean {
 /** Figures that are a name, not an amount: leading zeros, telephone numbers. */
 function isCode(value: string): boolean {
   return (
-    /^0\d/.test(value) || /^\+\d{6,}$/.test(value.replace(/\s/g, '')) || /^\d{10,}$/.test(value)
+    /^0\d/.test(value) || /^\+\d{6,}$/.test(value.replace(/\s/g, '')) || /^\d{9,}$/.test(value)
   );
 }
 

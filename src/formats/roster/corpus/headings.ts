@@ -504,4 +504,19 @@ export const headings: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     leftOut: ['Name', 'Email'],
   },
+  {
+    name: 'what counts the rows, and what stands before family names, cut short',
+    given: lines(
+      ...['Nº lista;Roepnaam;Tussenv.;Achternaam;Klas', '1;Amira;;Haddad;2h'],
+      ...['2;Bram;van der;Visser;2h', '3;Chipo;;Dube;2k'],
+    ),
+    students: ['Amira Haddad', 'Bram van der Visser', 'Chipo Dube'],
+    details: {},
+  },
+  {
+    name: 'a word for addresses over addresses',
+    given: lines('Email', 'amira.haddad@example.org', 'bram.visser@example.org'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['Email'],
+  },
 ];

@@ -274,4 +274,13 @@ export const people: readonly RosterCase[] = [
     given: lines('Ａｍｉｒａ Haddad', 'Soﬁa Visser'),
     students: ['Amira Haddad', 'Sofia Visser'],
   },
+  {
+    name: 'small pictures behind names in a table, and a note below that has a comma',
+    given: lines(
+      ...['Name,Level', 'Amira Haddad 🙂,new', 'Bram Visser ★,some', 'Chipo Dube,new'],
+      'Note: level as of September, 2026',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['Note: level as of September'],
+  },
 ];

@@ -113,4 +113,39 @@ export const values: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     details: { Note: 'number', Niveau: 'level' },
   },
+  {
+    name: 'figures with what they count, halves among them',
+    given: lines(
+      ...['Name,Height,Jump,Paid,Shoe,Time', 'Amira Haddad,152 cm,3.40 m,€ 12.50,36,1 h'],
+      ...['Bram Visser,160 cm,3.75 m,€ 0,39½,30 min', 'Chipo Dube,149 cm,DNS,€ 12.50,35,20 min'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    details: {
+      ...{ Height: 'number', Jump: 'number', Paid: 'number', Shoe: 'number' },
+      // Hours and minutes are not added up.
+      Time: 'category',
+    },
+    facts: [
+      { attributes: { Height: 152, Jump: 3.4, Paid: 12.5, Shoe: 36, Time: '1 h' } },
+      { attributes: { Height: 160, Jump: 3.75, Paid: 0, Shoe: 39.5, Time: '30 min' } },
+    ],
+  },
+  {
+    name: 'how much somebody agrees, and how often, in several languages',
+    given: lines(
+      ...['Name;A;B;C;D', 'Amira Haddad;Strongly agree;de acuerdo;selten;souvent'],
+      ...[
+        'Bram Visser;Disagree;en desacuerdo;nie;jamais',
+        'Chipo Dube;Neutral;neutral;oft;parfois',
+      ],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    details: { A: 'level', B: 'level', C: 'level', D: 'level' },
+  },
+  {
+    name: 'numbers of nine figures are telephones, whatever heads them',
+    given: lines('Name;Móvil casa', 'Amira Haddad;600123123', 'Bram Visser;600123124'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    details: { 'Móvil casa': 'category' },
+  },
 ];

@@ -1,4 +1,4 @@
-import { isInactive, looksLikeName, looksLikeWholeName } from '../names';
+import { isInactive, looksLikeName, looksLikeWholeName, withoutSigns } from '../names';
 import { cleanText } from '../text';
 import { isClosing, isPlace, kindOfLine, sectionHeading } from '../lineKinds';
 import { roleOfHeading } from '../headings';
@@ -433,11 +433,7 @@ function areInOrder(all: readonly string[]): boolean {
 }
 
 const cleanEnd = (text: string): string =>
-  text
-    .trim()
-    .replace(/[,;]+\s*$/, '')
-    .replace(/(?:\s*(?:[*†‡✓✗✘✕×★☆¹²³⁴⁵⁶⁷⁸⁹]|\p{Extended_Pictographic}[\p{M}\p{Cf}]*))+$/u, '')
-    .trim();
+  withoutSigns(text.trim().replace(/[,;]+\s*$/, '')).trim();
 
 /**
  * Whether lines surely name several people by commas: three parts and more, each a name. Lines of single words with
