@@ -70,7 +70,9 @@ const LIST_TITLE =
 
 /** Whether a line over a plain list tells what the list is: a word for it, and no bare name of two words. */
 export function isListTitle(line: string): boolean {
-  const all = plainWords(line);
+  // "Bram Visser (exchange student until June)" is somebody.
+  const bare = line.replace(/\s*\([^()]*\)\s*$/, '');
+  const all = plainWords(isWholeName(bare) && !LIST_TITLE.test(plainWords(bare)) ? bare : line);
   if (!LIST_TITLE.test(all)) return false;
   const count = all.split(' ').length;
   return (
@@ -192,6 +194,15 @@ export function isRule(line: string): boolean {
 
 const LONGEST_NAME = 60;
 
+/** Two to four words with capitals: "Bram Visser?" asks whether somebody is there. */
+const isWholeName = (text: string): boolean =>
+  /^\p{Lu}[\p{L}\p{M}'’-]*(?:\s+\p{Lu}[\p{L}\p{M}.'’-]*){1,3}\s*$/u.test(text) &&
+  !/^(?:who|what|which|where|when|why|how|is|are|do|does|can)\b/i.test(text);
+
+/** Where a school is: "12 Mill Lane, Oxbow", "Tel 020 555 0101". */
+const WHERE =
+  /^(?:\d{1,4}[a-z]?,? (?:[\p{L}.'’-]+ ){0,3}(?:street|st|road|rd|lane|ln|avenue|ave|drive|way|close|square|place|court|crescent|terrace|boulevard|blvd)\.?, *\p{L}{3}.*|(?:tel|telephone|phone|fax|telefon|teléfono|tél|telefono|telefoon)\b[.:]* *[+(\d][\d ()/.-]{5,})$/iu;
+
 /** Whether a cell standing alone on its row reads as a remark. */
 export function isRemark(line: string): boolean {
   const text = cleanText(line);
@@ -200,6 +211,8 @@ export function isRemark(line: string): boolean {
   return (
     text.length > LONGEST_NAME ||
     GREETING.test(text) ||
+    WHERE.test(text) ||
+    AND_SO_ON.test(all) ||
     /^(?:please|bitte|por favor|veuillez|merci de|per favore|gelieve) \p{Ll}+ \p{L}/iu.test(text) ||
     /^\([^()]*\)$|^\[[^[\]]*\]$|^[-–—=*_]{2,}.*[-–—=*_]{2,}$/.test(text) ||
     isClosing(text) ||
@@ -215,11 +228,13 @@ export function isRemark(line: string): boolean {
     /^(room|raum|sala|salle|aula|lokaal|building|floor) \d+ ?[a-z]?$/.test(all) ||
     /^(https?:\/\/|www\.)/i.test(text) ||
     (/[.!]$/.test(text) && all.split(' ').length >= 5) ||
-    (text.endsWith('?') && all.includes(' ')) ||
+    (text.endsWith('?') && all.includes(' ') && !isWholeName(text.slice(0, -1))) ||
     (text.endsWith(':') && all.split(' ').length >= 5)
   );
 }
 
+const AND_SO_ON =
+  /^(?:etc|etcetera|and so on|and others|usw|u s w|und so weiter|y otros|y asi|et autres|e altri|e outros|enzovoort|enz)$/;
 const GREETING =
   /^(?:dear|hi|hello|hey|good (?:morning|afternoon)|liebe[rs]?|hallo|sehr geehrte[rs]?|guten (?:tag|morgen)|bonjour|cher|chere|hola|estimad[oa]s?|querid[oa]s?|ciao|cari|caro|cara|ola|prezad[oa]s?|beste|geachte)\b.*[,:!]$/i;
 const CLOSING =

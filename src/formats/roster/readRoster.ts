@@ -8,6 +8,7 @@ import { withLetters } from './entities';
 import { otherArchive, otherKind, otherText } from './fileKinds';
 import { fitOf } from './fit';
 import { jsonTables } from './json';
+import { isListTitle, kindOfLine } from './lineKinds';
 import { isOneRoster, oneRosterTables } from './oneRoster';
 import { openDocumentTables } from './openDocument';
 import { readPeople } from './people';
@@ -21,6 +22,7 @@ import {
   type Roster,
   type RosterError,
   type RosterWarning,
+  type Row,
   type Table,
 } from './types';
 import { vcardTable } from './vcard';
@@ -146,7 +148,7 @@ function textTables(text: string, shape?: ShapeId): ShapedTables {
     const code = tables.ok ? null : asCode(begin);
     // What begins so and is neither may still be a list with brackets before names.
     if (code) return jsonTables(code.json, code.called);
-    if (tables.ok || /^(\{|\[\s*[[{"\]])/.test(begin)) return tables;
+    if (tables.ok || /^(\{|\[\s*(?:[[{"]|\]\s*$))/.test(begin)) return tables;
   }
   const yaml = beginsAsYaml(begin) ? fromYaml(begin) : null;
   if (yaml) return jsonTables(yaml.json, yaml.called);
@@ -229,9 +231,13 @@ function isFamilyCommaGiven({ rows }: Table): boolean {
   const others = filled.filter(
     (row) => !spaced.includes(row) && !/^\p{Lu}$/u.test(row.cells.join('').trim()),
   );
+  const said = ({ cells }: Row): boolean => {
+    const line = cells.join(',');
+    return kindOfLine(line) !== null || isListTitle(line);
+  };
   // A line or two may be a title, a total, or a name written the other way round.
   return (
-    spaced.length > others.length &&
+    spaced.length > others.filter((row) => !said(row)).length &&
     others.every(({ cells }) => cells.length === 1) &&
     !filled.some(({ cells }) => cells.join('').includes('"'))
   );

@@ -490,4 +490,37 @@ export const documents: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     leftOut: ['Field trip sign-up'],
   },
+  {
+    name: 'a numbered list under the head of a letter',
+    given: lines(
+      ...['RIVER SCHOOL', '12 Mill Lane, Oxbow', 'Tel 020 555 0101', ''],
+      ...['Class list: 7B (Autumn term)', '', '1  Haddad, Amira', '2  Visser, Bram'],
+      ...['3  Dube, Chipo', '', 'Printed 26/11/2026'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['RIVER SCHOOL', '12 Mill Lane, Oxbow', 'Tel 020 555 0101'],
+  },
+  {
+    name: 'who is not sure to come is asked about, and "etc." is nobody',
+    given: lines('Amira Haddad', 'Bram Visser?', 'Chipo Dube', '...', 'etc.'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    asked: ['Bram Visser'],
+    leftOut: ['?', 'etc.'],
+  },
+  {
+    name: 'who is a student of an exchange is no title of the list',
+    given: lines('Amira Haddad', 'Bram Visser (exchange student until June)', 'Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'the teacher on a line, and all students on the next',
+    given: lines('Teacher: Mira Okafor', 'Students: Amira Haddad, Bram Visser, Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    staff: ['Mira Okafor'],
+  },
+  {
+    name: 'boxes to tick before names are no code',
+    given: lines('[ ] Amira Haddad', '[x] Bram Visser', '[ ] Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
 ];

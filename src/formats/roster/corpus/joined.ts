@@ -101,4 +101,16 @@ export const joined: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     leftOut: ['Office'],
   },
+  {
+    name: 'several remarks behind a dash are no members of a group',
+    given: lines('Amira Haddad – EAL, glasses', 'Bram Visser – sits at front', 'Chipo Dube – EAL'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ attributes: { '2': 'EAL, glasses' } }],
+  },
+  {
+    name: 'houses behind commas are no given names',
+    given: lines('Amira Haddad, Reed House', 'Bram Visser, Sedge House', 'Chipo Dube, Reed House'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ attributes: { '2': 'Reed House' } }],
+  },
 ];

@@ -35,4 +35,10 @@ export const quotes: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
   },
+  {
+    name: 'names and addresses, each in quotes, without headings',
+    given: lines('"Haddad, Amira","amira@example.org"', '"Visser, Bram","bram@example.org"'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ email: 'amira@example.org' }, { email: 'bram@example.org' }],
+  },
 ];

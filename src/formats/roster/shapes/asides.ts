@@ -37,6 +37,8 @@ const MOMENT =
 /** "9:02", "(9.02 am)" behind a name, where most lines have one. */
 const MOMENT_AFTER =
   /[\s,;–—-]+([([]?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?[)\]]?)\s*$/iu;
+/** "Bram Visser?" */
+const UNSURE = /^\s*(.*\p{L})\s*(?:\?+|\(\?+\))\s*$/u;
 /** "@amira.h", "[photo]" before a name. */
 const BESIDE_NAME =
   /^\s*(@[\p{L}\p{N}._-]+|\[(?:photo|image|picture|avatar|foto|bild|imagen|immagine)[^\]]*\])\s+(?=\p{Lu})/iu;
@@ -108,6 +110,12 @@ export function withoutAsides(all: readonly Line[]): {
       skipped.push({ row: line, name: remark, reason: 'footer' });
       warnings.push({ kind: 'doubtfulName', row: line, name: named, given: '', likely: '' });
       return [{ line, text: named }];
+    }
+    const [, unsure = ''] = UNSURE.exec(text) ?? [];
+    if (isWholeName(unsure) && kindOfLine(text) === null) {
+      skipped.push({ row: line, name: '?', reason: 'footer' });
+      warnings.push({ kind: 'doubtfulName', row: line, name: unsure, given: '', likely: '' });
+      return [{ line, text: unsure }];
     }
     const moment = late && kindOfLine(text) === null ? MOMENT_AFTER.exec(text) : null;
     if (moment) {

@@ -17,6 +17,8 @@ export function cardsTable(text: string): Table | null {
   const filled = lines.filter((line) => line.trim() !== '').length;
   const known = facts.flatMap((fact) => (fact && roleOfColumn(fact.label) !== null ? [fact] : []));
   const named = known.filter(({ label }) => NAMES.has(roleOfColumn(label) ?? ''));
+  // "Students: Amira, Bram, Chipo" names several.
+  if (named.some(({ value }) => value.split(/[,;]/).length > 2)) return null;
   if (named.length === 0 || known.length < filled * 0.5) return null;
   const headings: string[] = [];
   const rows: { line: number; cells: string[] }[] = [];

@@ -40,9 +40,17 @@ export function cellsTable(text: string, delimiter: Delimiter): Table | null {
     name: '',
     rows: rows.map(withoutEquals),
     commaIsDecimal: delimiter === ';',
-    belief: delimiter !== ',' || usualWidth(sample).width > 2 ? EVEN : 0,
+    belief: delimiter !== ',' || usualWidth(sample).width > 2 || isQuoted(body) ? EVEN : 0,
     warnings,
   };
+}
+
+/** Whether each line is of cells in quotes, an address among them. */
+function isQuoted(body: string): boolean {
+  const filled = body.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
+  return filled.every(
+    (line) => /^\s*"[^"]*"(?:\s*,\s*"[^"]*")+\s*$/.test(line) && line.includes('@'),
+  );
 }
 
 /** "Name (Last, First)" without quotes in a row that is too wide: what stands in brackets is one cell. */

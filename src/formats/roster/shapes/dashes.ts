@@ -9,7 +9,9 @@ const DASH = /\s+[-–—]\s+/u;
 const TILDE = /\s*~\s*/u;
 /** Between two people as well: only three columns and more, not all of names, are parted by it. */
 const STROKE = /\s+\/\s+/u;
-const SIGNS = [DASH, STROKE, ARROW, /\s*:\s+/u, /\s*=\s*/u, TILDE] as const;
+/** Between the parts of a name as well: only where what is behind comes again is it no part. */
+const COMMA = /\s*,\s+/u;
+const SIGNS = [DASH, COMMA, STROKE, ARROW, /\s*:\s+/u, /\s*=\s*/u, TILDE] as const;
 
 /**
  * "Amira Haddad — new" on every line: two columns with a dash, an arrow, a colon or an equals sign between, or as many more
@@ -31,9 +33,13 @@ export function dashesTable(text: string): Table | null {
     const width = widthOf(one);
     if (one === STROKE && (width < 3 || !filled.every((line) => /\d[^/]*$/.test(line))))
       return false;
+    if (one === COMMA && !isTold(filled.map((line) => line.split(one)))) return false;
     const parted = filled.map((line) => line.split(one)).filter(({ length }) => length === width);
     // Several names behind one are a group with its members.
-    const several = parted.filter(([, behind = '']) => /[,;&/]/.test(behind));
+    const several = parted.filter(
+      ([before = '', behind = '']) =>
+        /[,;&/]/.test(behind) && !(one === DASH && looksLikeWholeName(before)),
+    );
     const named = parted.filter(
       ([before = '']) => looksLikeName(before) && !/[([][^)\]]*$/.test(before),
     );
@@ -58,4 +64,14 @@ export function dashesTable(text: string): Table | null {
     };
   });
   return { name: '', rows, commaIsDecimal: false, belief: EVEN };
+}
+
+/** Whether all rows are of a whole name and something that comes again: a house, a club. */
+function isTold(rows: readonly (readonly string[])[]): boolean {
+  const behind = new Set(rows.map(([, told = '']) => told.trim().toLowerCase()));
+  return (
+    rows.length > 2 &&
+    behind.size < rows.length * 0.7 &&
+    rows.every(([name = '', ...told]) => told.length === 1 && looksLikeWholeName(name))
+  );
 }

@@ -304,6 +304,8 @@ function stripperFor(
   const running =
     numbers.length > all.length / 2 &&
     numbers.every((one, i) => i === 0 || Number(one) > Number(numbers[i - 1]));
+  // Under the head of a letter the list may be the smaller part.
+  const counted = running ? new Set<string>() : countedLines(bare);
   const ids = !running && most((line) => ID_BEFORE.test(line), bare);
   const leading = !running && !ids && numbers.length > all.length / 2;
   const again = new Set(numbers).size < numbers.length * 0.7;
@@ -357,7 +359,7 @@ function stripperFor(
       id = short;
       text = text.replace(INITIALS_BEFORE, '');
     }
-    const number = running || leading ? NUMBER_BEFORE.exec(text) : null;
+    const number = running || leading || counted.has(text) ? NUMBER_BEFORE.exec(text) : null;
     if (number) {
       text = text.slice(number[0].length);
       if (leading && again) section = number[1] ?? '';
@@ -378,6 +380,17 @@ function stripperFor(
     }
     return { text: cleanEnd(text), id, section, mark };
   };
+}
+
+/** Lines one below another that begin with 1, 2, 3 and so on; none where there are fewer than three. */
+function countedLines(bare: readonly string[]): ReadonlySet<string> {
+  const numbers = bare.map((line) => Number(NUMBER_BEFORE.exec(line)?.[1] ?? NaN));
+  const from = numbers.findIndex(
+    (one, at) => one === 1 && numbers[at + 1] === 2 && numbers[at + 2] === 3,
+  );
+  if (from < 0) return new Set();
+  const end = numbers.findIndex((one, at) => at > from && one !== at - from + 1);
+  return new Set(bare.slice(from, end < 0 ? undefined : end));
 }
 
 /** The letters before a name of which they are the first ones; null where there are none. */
@@ -571,7 +584,8 @@ function commaEntries(part: string, several: boolean, members: boolean): readonl
   const entries = splitOutside(part, ',');
   const addresses = entries.filter((entry) => /\S@\S/.test(entry)).length;
   if (addresses > 1) return joinNames(entries);
-  const quoted = entries.length > 1 && entries.every((entry) => IN_QUOTES.test(entry));
+  const quoted =
+    entries.length > 1 && addresses === 0 && entries.every((entry) => IN_QUOTES.test(entry));
   if (quoted) return entries;
   if (!several || addresses > 0) return [part];
   if (members)
@@ -637,7 +651,7 @@ export function nameAndAddress(given: string): readonly string[] {
   if (address.includes('@') || (before.trim() !== '' && address !== '' && after === '')) {
     return [unquote(`${before} ${after}`), address.trim()];
   }
-  const bare = /(?:^|[\s(:])([^\s()<>,;:]+@[^\s()<>,;]+)\)?/.exec(entry);
+  const bare = /(?:^|[\s(:"])([^\s()<>,;:"]+@[^\s()<>,;"]+)[)"]?/.exec(entry);
   if (!bare) return [unquote(entry), ''];
   return [
     unquote(
