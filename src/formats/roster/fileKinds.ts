@@ -17,6 +17,7 @@ export function otherKind(bytes: Uint8Array): RosterError | null {
 export function otherText(text: string): RosterError | null {
   const begin = text.slice(0, 2_000).trimStart();
   if (/^<\?xml[^>]*>[\s\S]*<(?:\w+:)?Workbook\b/i.test(begin)) return { code: 'oldWorkbook' };
+  if (/^BEGIN:VCALENDAR/i.test(begin)) return { code: 'otherKind', kind: 'calendar' };
   const html =
     /^(?:<\?xml[^>]*>\s*)?(?:<!--[\s\S]*?-->\s*)?<(?:!doctype\s+html|html|head|body|table|meta|div)\b/i;
   return html.test(begin) ? { code: 'otherKind', kind: 'page' } : null;

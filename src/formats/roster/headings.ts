@@ -46,7 +46,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   elegido|apodo|surnom|usuel|usage|prefere|rufname|spitzname|bevorzugter|gewunschter|roepnaam|
   bijnaam|soprannome|alcunha|preferito`),
   name: words(`
-  name|names|fullname|enw|enwau|nombre|nom|noms|nome|nomi|nomes|naam|namen|anzeigename|nominativo`),
+  name|names|fullname|cn|enw|enwau|nombre|nom|noms|nome|nomi|nomes|naam|namen|anzeigename|nominativo`),
   person: words(`
   student|students|pupil|pupils|learner|learners|participant|participants|child|children|
   classmate|classmates|alumno|alumna|alumnos|alumnas|alumnado|estudiante|estudiantes|

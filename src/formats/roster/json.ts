@@ -1,4 +1,5 @@
-import type { Row, Skipped, Table } from './types';
+import { roleOfHeading } from './headings';
+import type { ColumnRole, Row, Skipped, Table } from './types';
 import type { Tables } from './workbook';
 
 type Json = Readonly<Record<string, unknown>>;
@@ -16,7 +17,7 @@ const STUDENT_KEYS = [
 ] as const;
 
 /**
- * The students of a JSON file as a table: a list of objects, an object that holds one under `students`, a
+ * The students of a JSON file as a table: a list of objects or one within an object, a
  * Gruppetto class file, or a gruppetto.request. Rows are places in the list, counted from 1. What the list is `called` is named
  * as left out.
  */
@@ -29,11 +30,7 @@ export function jsonTables(text: string, called = ''): Tables {
     if (!each) return { ok: false, error: { code: 'damaged', what: 'json' } };
     data = each;
   }
-  const list = Array.isArray(data)
-    ? data
-    : isObject(data) && Array.isArray(data.students)
-      ? data.students
-      : null;
+  const list = listIn(data);
   if (!list) return { ok: false, error: { code: 'nobody' } };
   const file = isObject(data) ? data : {};
   const format = file.format;
@@ -54,6 +51,40 @@ export function jsonTables(text: string, called = ''): Tables {
   const fields = format === 'gruppetto.request' ? known.map(ofRequest) : known.map(flat);
   return { ok: true, tables: [{ ...tableOf(fields), skipped }] };
 }
+
+/** Lists deeper than this within objects are not looked for. */
+const DEEPEST = 4;
+
+/**
+ * The list of people in what a file holds: all of it, what stands under a word for people, members under the names of their
+ * groups, or the longest list that is not of figures; null where there is none.
+ */
+function listIn(data: unknown, depth = 0): readonly unknown[] | null {
+  if (Array.isArray(data)) return data as readonly unknown[];
+  if (!isObject(data) || depth > DEEPEST) return null;
+  const lists = Object.entries(data).flatMap(([key, value]) =>
+    Array.isArray(value) && value.some((one) => typeof one === 'string' || isObject(one))
+      ? [{ key, list: value as readonly unknown[] }]
+      : [],
+  );
+  const told = lists.find(({ key }) => PEOPLE.has(roleOfHeading(key)) || MORE_PEOPLE.test(key));
+  if (told) return told.list;
+  if (lists.length > 1 && lists.length === Object.keys(data).length)
+    return lists.flatMap(({ key, list }) =>
+      list.map((one) => (isObject(one) ? { section: key, ...one } : { name: one, section: key })),
+    );
+  const within = [
+    ...lists.map(({ list }) => list),
+    ...Object.values(data).flatMap((value) =>
+      isObject(value) ? [listIn(value, depth + 1) ?? []] : [],
+    ),
+  ];
+  const longest = within.reduce((best, one) => (one.length > best.length ? one : best), []);
+  return longest.length > 0 ? longest : null;
+}
+
+const PEOPLE: ReadonlySet<ColumnRole | null> = new Set(['fullName']);
+const MORE_PEOPLE = /^(?:people|persons?|users?|members?|rosters?|enrol?lments?|participants)$/i;
 
 /** One object on each line; null where a line is none. */
 function jsonLines(text: string): readonly unknown[] | null {
@@ -94,7 +125,16 @@ function flat(student: Json): Json {
     typeof displayName === 'string' && rest.name === undefined
       ? { name: displayName, ...rest }
       : rest;
-  return { ...named, ...(isObject(attributes) ? attributes : {}) };
+  return lifted({ ...named, ...(isObject(attributes) ? attributes : {}) });
+}
+
+/** What stands in objects within an object beside the rest of it; of two under one word the outer one. */
+function lifted(student: Json, depth = 0): Json {
+  if (depth > DEEPEST || !Object.values(student).some(isObject)) return student;
+  const inner = Object.values(student).filter(isObject);
+  const outer = Object.entries(student).filter(([, value]) => !isObject(value));
+  const all = Object.assign({}, ...inner.map((one) => flat(lifted(one, depth + 1)))) as Json;
+  return { ...all, ...Object.fromEntries(outer) };
 }
 
 function ofRequest({ id, name, section, attributes }: Json): Json {

@@ -1,5 +1,5 @@
 import { unaccounted } from './account';
-import { partNames } from '../archiveIn';
+import { partNames, unpack } from '../archiveIn';
 import { checkPeople } from './check';
 import { asCode, beginsAsCode, beginsAsYaml, fromYaml } from './code';
 import { decode, looksBinary, unmixed, type Encoding } from './decode';
@@ -120,14 +120,48 @@ function compoundError(bytes: Uint8Array): RosterError {
   return { code: text.includes('EncryptedPackage') ? 'protected' : 'oldWorkbook' };
 }
 
-function zipTables(bytes: Uint8Array, options: ReadOptions): Tables | Promise<Tables> {
+function zipTables(bytes: Uint8Array, options: ReadOptions): ShapedTables | Promise<ShapedTables> {
   const names = partNames(bytes);
   if (!names) return { ok: false, error: { code: 'damaged', what: 'zip' } };
   if (isOneRoster(names)) return oneRosterTables(bytes, options.classes);
   const binary = names.some((name) => /^xl\/.*\.bin$/.test(name) && !/printer/i.test(name));
   if (!binary && names.some((name) => name.startsWith('xl/'))) return workbookTables(bytes);
   if (isOpenDocument(bytes, names)) return openDocumentTables(bytes);
-  return { ok: false, error: otherArchive(names) };
+  return packedLists(bytes, names, options) ?? { ok: false, error: otherArchive(names) };
+}
+
+/** The lists packed into an archive, each as a sheet of the name of its file; null where it holds something else. */
+function packedLists(
+  bytes: Uint8Array,
+  names: readonly string[],
+  options: ReadOptions,
+): ShapedTables | Promise<ShapedTables> | null {
+  const files = names.filter((name) => !/\/$|^__MACOSX\/|(?:^|\/)\.[^/]*$/.test(name));
+  const [only, ...more] = files;
+  const packed = more.length === 0 && /\.(?:xlsx|ods)$/i.test(only ?? '');
+  if (
+    !packed &&
+    (files.length === 0 || !files.every((name) => /\.(?:csv|tsv|txt|vcf)$/i.test(name)))
+  )
+    return null;
+  const archive = unpack(bytes, (name) => files.includes(name));
+  if (!archive.ok) return archive;
+  if (packed) return tablesOf(archive.parts[only ?? ''] ?? new Uint8Array(), options);
+  const read = files.map((name) => {
+    const { text, doubtful } = decode(archive.parts[name] ?? new Uint8Array(), options.encoding);
+    const called = name.replace(/^.*\//, '').replace(/\.[^.]*$/, '');
+    return { called, doubtful, tables: textTables(text, options.shape) };
+  });
+  const lists = read.flatMap(({ called, tables, doubtful }) =>
+    tables.ok ? [{ ...tables, called, doubtful }] : [],
+  );
+  const [first] = lists;
+  if (!first) return read[0]?.tables ?? null;
+  return {
+    ...first,
+    tables: lists.flatMap(({ tables, called: name }) => tables.map((one) => ({ ...one, name }))),
+    doubtful: lists.some(({ doubtful }) => doubtful),
+  };
 }
 
 /** An OpenDocument archive says first what it is; a spreadsheet, where it does. */

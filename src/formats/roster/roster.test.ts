@@ -320,7 +320,7 @@ describe('files', () => {
       zipSync({ 'xl/workbook.xml': strToU8('x'.repeat(900)) }).subarray(0, 60),
       'damaged',
     ],
-    ['an archive of something else', zipSync({ 'a.txt': strToU8('x') }), 'unknownZip'],
+    ['an archive of something else', zipSync({ 'a.dat': strToU8('x') }), 'unknownZip'],
     [
       'a zip bomb',
       zipSync({ 'xl/a.xml': new Uint8Array(160 * 1024 * 1024) }, { level: 9 }),
@@ -333,6 +333,7 @@ describe('files', () => {
       strToU8('<html><table><tr><td>Ana</td></tr></table>'),
       'otherKind',
     ],
+    ['a calendar', strToU8('BEGIN:VCALENDAR\nSUMMARY:Ana\nEND:VCALENDAR'), 'otherKind'],
     ['formatted text', strToU8('{\\rtf1 Ana}'), 'otherKind'],
     ['a document', zipSync({ 'word/document.xml': strToU8('<x/>') }), 'otherKind'],
     ['JSON broken off', strToU8('{"students":['), 'damaged'],

@@ -150,7 +150,8 @@ export interface Roster {
 }
 
 /** What a file is that no list can be read from. */
-export type OtherKind = 'photo' | 'pdf' | 'document' | 'richText' | 'page' | 'otherSheets';
+export type OtherKind =
+  'photo' | 'pdf' | 'document' | 'richText' | 'page' | 'calendar' | 'otherSheets';
 
 /** Why a file cannot be read at all. */
 export type RosterError =

@@ -130,6 +130,6 @@ function splitUnescaped(value: string): readonly string[] {
 function unescape(value: string): string {
   return value
     .replace(/\\[nN]/g, ' ')
-    .replace(/\\([\\,;:])/g, '$1')
+    .replace(/\\([\\,;:'"])/g, '$1')
     .trim();
 }

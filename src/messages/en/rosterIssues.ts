@@ -45,6 +45,8 @@ const OTHER_KINDS: Readonly<Record<OtherKind, string>> = {
   richText:
     'This is formatted text (RTF). Nothing was taken in; open it, copy the names and paste them here, or save it as plain text.',
   page: 'This is a web page (HTML), whatever its name says. Nothing was taken in; open it, copy the table and paste it here, or save it as CSV or XLSX.',
+  calendar:
+    'This is a calendar, not a class list. Nothing was taken in; copy the names from it and paste them here.',
   otherSheets:
     'This is a spreadsheet of a program whose files cannot be read. Nothing was taken in; save it as XLSX or CSV and open that.',
 };

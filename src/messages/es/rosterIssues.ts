@@ -50,6 +50,8 @@ const OTHER_KINDS: Readonly<Record<OtherKind, string>> = {
   richText:
     'Esto es texto con formato (RTF). No se ha tomado nada; ábralo, copie los nombres y péguelos aquí, o guárdelo como texto sencillo.',
   page: 'Esto es una página web (HTML), diga lo que diga su nombre. No se ha tomado nada; ábrala, copie la tabla y péguela aquí, o guárdela como CSV o XLSX.',
+  calendar:
+    'Esto es un calendario, no una lista de clase. No se ha tomado nada; copie de él los nombres y péguelos aquí.',
   otherSheets:
     'Esto es una hoja de cálculo de un programa cuyos archivos no se pueden leer. No se ha tomado nada; guárdela como XLSX o CSV y ábrala.',
 };

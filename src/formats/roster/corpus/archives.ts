@@ -239,4 +239,52 @@ export const archives: readonly RosterCase[] = [
     }),
     students: ['Amira Haddad', 'Bram Visser'],
   },
+  {
+    name: 'an archive with a list of each section, as sheets',
+    given: oneRoster({
+      'lists/7B.csv': lines('Name,Level', 'Amira Haddad,new', 'Bram Visser,some'),
+      'lists/7C.csv': lines('Name,Level', 'Chipo Dube,new'),
+      '__MACOSX/lists/._7B.csv': 'x',
+    }),
+    students: ['Amira Haddad', 'Bram Visser'],
+  },
+  {
+    name: 'an archive with one workbook in it',
+    given: zipSync({
+      'list.xlsx': workbook([{ name: '7B', rows: row(1, ['Name']) + row(2, ['Amira Haddad']) }]),
+    }),
+    students: ['Amira Haddad'],
+  },
+  ...[
+    { class: { name: '7B', students: [{ name: 'Amira Haddad' }, { name: 'Bram Visser' }] } },
+    {
+      people: [
+        { first_name: 'Amira', last_name: 'Haddad' },
+        { first_name: 'Bram', last_name: 'Visser' },
+      ],
+    },
+    {
+      page: 1,
+      data: {
+        users: [
+          { profile: { displayName: 'Amira Haddad' } },
+          { profile: { displayName: 'Bram Visser' } },
+        ],
+      },
+    },
+    { marks: [1, 2], Otters: [{ name: 'Amira Haddad' }, { name: 'Bram Visser' }] },
+  ].map((data) => ({
+    name: `JSON in which the list stands under ${Object.keys(data).join(' and ')}`,
+    given: JSON.stringify(data),
+    students: ['Amira Haddad', 'Bram Visser'],
+  })),
+  {
+    name: 'JSON with the members of each group under its name',
+    given: JSON.stringify({
+      Otters: ['Amira Haddad', 'Bram Visser'],
+      Herons: [{ name: 'Chipo Dube' }],
+    }),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: 'Otters' }, { section: 'Otters' }, { section: 'Herons' }],
+  },
 ];
