@@ -113,4 +113,69 @@ export const joined: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     facts: [{ attributes: { '2': 'Reed House' } }],
   },
+  {
+    name: 'groups in square brackets before their members',
+    given: lines('[Otters] Amira, Bram, Chipo', '[Herons] Dov, Eli, Fay'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eli', 'Fay'],
+    facts: [{ section: 'Otters' }, {}, {}, { section: 'Herons' }],
+  },
+  {
+    name: 'members in brackets behind the name of their group',
+    given: lines('Otters (Amira, Bram, Chipo)', 'Herons (Dov, Eli, Fay)'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eli', 'Fay'],
+    facts: [{ section: 'Otters' }, {}, {}, { section: 'Herons' }],
+  },
+  {
+    name: 'first names behind the name of a group and a dash',
+    given: lines('Group A - Amira, Bram, Chipo', 'Group B - Dov, Eli, Fay'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eli', 'Fay'],
+    facts: [{ section: 'Group A' }],
+  },
+  {
+    name: 'one at each table',
+    given: lines('Table 1: Amira Haddad', 'Table 2: Bram Visser', 'Table 3: Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: 'Table 1' }, { section: 'Table 2' }, { section: 'Table 3' }],
+  },
+  {
+    name: 'names set in by tabs below their periods',
+    given: lines(
+      'Period 1',
+      '\tAmira Haddad',
+      '\tBram Visser',
+      'Period 2',
+      '\tChipo Dube',
+      '\tDov Ash',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: 'Period 1' }, { section: 'Period 1' }, { section: 'Period 2' }],
+  },
+  {
+    name: 'a star before who leads, below the name of the group',
+    given: lines(
+      ...['Otters', '* Amira Haddad (leader)', '  Bram Visser', 'Herons'],
+      ...['* Chipo Dube (leader)', '  Dov Ash'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: 'Otters' }, { section: 'Otters' }, { section: 'Herons' }],
+  },
+  ...['Roll No. #:', 'Student #:', 'Alumno #)'].map((label) => ({
+    name: `"${label}" with a number before each name`,
+    given: lines(
+      ...['Amira Haddad', 'Bram Visser', 'Chipo Dube'].map(
+        (name, at) => `${label.replace('#', String(at + 1))} ${name}`,
+      ),
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  })),
+  {
+    name: 'a sentence of names on several lines',
+    given: lines('Amira Haddad,', 'Bram Visser, and', 'Chipo Dube.'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'names as they are written to sign in',
+    given: lines('amira.haddad', 'bram.van_der.visser', 'chipo_dube'),
+    students: ['Amira Haddad', 'Bram Van Der Visser', 'Chipo Dube'],
+  },
 ];

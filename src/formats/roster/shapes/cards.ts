@@ -2,6 +2,7 @@ import { roleOfColumn } from '../headings';
 import { kindOfLine } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, plainWords } from '../text';
+import { isCounted } from './tidying';
 import type { Row, Skipped, Table } from '../types';
 
 /** Lines of "Name: …", "E-mail: …" are believed rather than a list of such lines. */
@@ -17,6 +18,7 @@ export function cardsTable(text: string): Table | null {
   const filled = lines.filter((line) => line.trim() !== '').length;
   const known = facts.flatMap((fact) => (fact && roleOfColumn(fact.label) !== null ? [fact] : []));
   const named = known.filter(({ label }) => NAMES.has(roleOfColumn(label) ?? ''));
+  if (lines.filter(isCounted).length > 1) return null;
   // "Students: Amira, Bram, Chipo" names several.
   if (named.some(({ value }) => value.split(/[,;]/).length > 2)) return null;
   if (named.length === 0 || known.length < filled * 0.5) return null;

@@ -22,6 +22,9 @@ export function cellsTable(text: string, delimiter: Delimiter): Table | null {
   if (ROUND_QUOTED.test(body) && !body.includes('"'))
     return cellsTable(body.replace(/[“”„]/g, '"'), delimiter);
   const sample = parseDelimited(body, delimiter, SAMPLE_ROWS).filter(hasContent);
+  // Tabs that only set lines in part nothing.
+  const parts = ({ cells }: Row): boolean => cells.filter((cell) => cell.trim() !== '').length > 1;
+  if (delimiter === '\t' && !sample.some(parts)) return null;
   if (!announced && !isSteady(sample)) {
     const loose = parseLines(firstLines(body), delimiter).filter(hasContent);
     if (!isSteady(loose)) return null;

@@ -38,7 +38,7 @@ export function dashesTable(text: string): Table | null {
     // Several names behind one are a group with its members.
     const several = parted.filter(
       ([before = '', behind = '']) =>
-        /[,;&/]/.test(behind) && !(one === DASH && looksLikeWholeName(before)),
+        /[,;&/]/.test(behind) && !(one === DASH && looksLikeWholeName(before) && isRemark(behind)),
     );
     const named = parted.filter(
       ([before = '']) => looksLikeName(before) && !/[([][^)\]]*$/.test(before),
@@ -65,6 +65,10 @@ export function dashesTable(text: string): Table | null {
   });
   return { name: '', rows, commaIsDecimal: false, belief: EVEN };
 }
+
+/** Whether one of several words behind a name is small: no name of somebody who is with them. */
+const isRemark = (behind: string): boolean =>
+  behind.split(/[,;&/]/).some((part) => /^\s*\p{Ll}/u.test(part));
 
 /** Whether all rows are of a whole name and something that comes again: a house, a club. */
 function isTold(rows: readonly (readonly string[])[]): boolean {

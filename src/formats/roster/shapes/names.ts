@@ -21,7 +21,10 @@ import {
   groupsOnOneLine,
   headed,
   headedBlocks,
-  equalGroups,
+  signedGroups,
+  spelledOut,
+  withoutCounting,
+  withoutStops,
   marginHeads,
   dayHeads,
   ledHeads,
@@ -120,7 +123,8 @@ export function namesTable(text: string): Table {
   const given = text
     .split(/\r\n|\r|\n/)
     .map((one, index): Line => ({ line: index + 1, text: one }));
-  const talk = withoutTalk(given);
+  const counted = withoutCounting(given);
+  const talk = withoutTalk(spelledOut(withoutStops(counted.lines)));
   const roles = rolesBelow(talk.lines);
   const facts = joinedFacts(familyOver(tagsBelow(joinedWraps(joinedAddresses(roles.lines)))));
   const plain = withoutLetters(facts.lines);
@@ -131,7 +135,7 @@ export function namesTable(text: string): Table {
   const away = withAway(dayHeads(led.lines));
   const said = withoutSentence(away.lines);
   const all = headedBlocks(
-    familyFirst(headed(equalGroups(said.lines).flatMap(groupsOnOneLine).map(withoutCount))),
+    familyFirst(headed(signedGroups(said.lines).flatMap(groupsOnOneLine).map(withoutCount))),
   );
   const {
     lines,
@@ -139,6 +143,7 @@ export function namesTable(text: string): Table {
     warnings: remarked,
   } = withoutAsides(all.filter(({ text: one }) => /\S/.test(one)));
   const skipped = [
+    counted,
     talk,
     roles,
     facts,
@@ -545,6 +550,14 @@ function groupLines(all: readonly Line[]): ((line: string) => GroupLine | null) 
   const several = groups.filter(({ members }) => SEVERAL.test(members));
   const somebody = all.filter(({ text }) => kindOfLine(text) === null || read(text) !== null);
   const one = somebody.length === 1 && groups.length === 1;
+  // "Table 1: Amira Haddad" on every line: each sits alone.
+  const each =
+    groups.length > 1 &&
+    groups.length === somebody.length &&
+    groups.every(
+      ({ label, members }) => sectionHeading(label) !== null && looksLikeWholeName(members),
+    );
+  if (each) return read;
   return (one || groups.length >= 2) &&
     groups.length >= somebody.length * (one ? 0 : 0.6) &&
     several.length > 0 &&

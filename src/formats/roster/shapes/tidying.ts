@@ -64,16 +64,70 @@ export function groupsOnOneLine(one: Line): readonly Line[] {
   return groups.length > 1 && labelled ? groups.map((text) => ({ line: one.line, text })) : [one];
 }
 
-/** "Otters = Amira, Bram" on every line, as "Otters: Amira, Bram". */
-export function equalGroups(all: readonly Line[]): readonly Line[] {
-  const EQUAL = /^\s*([^=:@,;]*\p{L}[^=:@,;]*?)\s*=\s*(?=\p{L}[^=]*[,;&])/u;
+/** How a line may name a group and its members but with a colon: "Otters = Amira, Bram", "[Otters] Amira", "Otters (Amira, Bram)". */
+const GROUP_SIGNS = [
+  /^\s*(?<group>[^=:@,;]*\p{L}[^=:@,;]*?)\s*=\s*(?<members>\p{L}[^=]*[,;&][^=]*)$/u,
+  /^\s*\[(?<group>[^\][:@,;]*\p{L}[^\][:@,;]*)\]\s*(?<members>\p{L}[^\][]*[,;&][^\][]*)$/u,
+  /^\s*(?<group>[^():@,;]*\p{L}[^():@,;]*?)\s*\((?<members>\p{L}[^()]*[,;&][^()]*)\)\s*$/u,
+];
+
+/** Lines that each name a group and its members, with a colon between the two. */
+export function signedGroups(all: readonly Line[]): readonly Line[] {
   const filled = all.filter(({ text }) => /\S/.test(text));
-  const fits = filled.every(({ text }) => {
-    const members = text.replace(EQUAL, '');
-    return members !== text && members.split(/[,;&]/).every((one) => looksLikeName(one.trim()));
-  });
-  if (filled.length < 2 || !fits) return all;
-  return all.map((one) => ({ ...one, text: one.text.replace(EQUAL, '$1: ') }));
+  const sign = GROUP_SIGNS.find((one) =>
+    filled.every(({ text }) => {
+      const members = one.exec(text)?.groups?.members?.split(/[,;&]/);
+      return members?.every((name) => looksLikeName(name.trim())) ?? false;
+    }),
+  );
+  if (filled.length < 2 || !sign) return all;
+  return all.map((line) => ({ ...line, text: line.text.replace(sign, '$<group>: $<members>') }));
+}
+
+/** "Student 1: Amira Haddad", "Roll No. 2: Bram Visser": a word that says no more than which of them it is. */
+const COUNTED =
+  /^\s*((?:roll|student|pupil|learner|participant|member|name|child|schüler(?:in)?|alumn[oa]|élève|studente|alun[oa]|leerling)(?:\s*(?:no|nr|n[º°]|number))?\.?\s*#?\d{1,4})\s*[:.)–-]\s*(?=\p{L})/iu;
+
+/** Whether a line begins with such a word. */
+export const isCounted = (text: string): boolean => COUNTED.test(text);
+
+/** Lines without a word and a number before each name. */
+export function withoutCounting(all: readonly Line[]): Tidied {
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  if (filled.length < 2 || !filled.every(({ text }) => isCounted(text)))
+    return { lines: all, skipped: [] };
+  return {
+    lines: filled.map((one) => ({ ...one, text: one.text.replace(COUNTED, '') })),
+    skipped: filled.map(({ line, text }) => ({
+      ...{ row: line, name: COUNTED.exec(text)?.[1] ?? '', reason: 'heading' as const },
+    })),
+  };
+}
+
+/** "Bram Visser, and" and "Chipo Dube." where lines end with commas, as a sentence of several lines has them. */
+export function withoutStops(all: readonly Line[]): readonly Line[] {
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const commas = filled.filter(({ text }) => /,\s*(?:and|und|y|et|e|en|&)?\s*$/u.test(text));
+  if (commas.length < 2 || commas.length < filled.length - 1) return all;
+  return all.map((one) => ({
+    ...one,
+    text: one.text
+      .replace(/,\s*(?:and|und|y|et|e|en|&)\s*$/u, '')
+      .replace(/(\p{L}{3})\.\s*$/u, '$1'),
+  }));
+}
+
+/** "amira.haddad", "amira_haddad" on every line, as "Amira Haddad". */
+export function spelledOut(all: readonly Line[]): readonly Line[] {
+  const LOGIN = /^\s*\p{Ll}+(?:[._]\p{Ll}+)+\s*$/u;
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  if (filled.length < 2 || !filled.every(({ text }) => LOGIN.test(text))) return all;
+  return all.map((one) => ({
+    ...one,
+    text: one.text
+      .replace(/[._]/g, ' ')
+      .replace(/(?<=^|\s)\p{Ll}/gu, (letter) => letter.toUpperCase()),
+  }));
 }
 
 /** "HADDAD/Amira" on every line, as "HADDAD, Amira". */
@@ -188,7 +242,10 @@ export function countedHeads(all: readonly Line[]): readonly Line[] {
 /** Lines at the margin over lines that are set in, again and again, head those. */
 export function marginHeads(all: readonly Line[]): readonly Line[] {
   const filled = all.filter(({ text }) => /\S/.test(text));
-  const isSetIn = ({ text }: Line): boolean => /^[ \t]/.test(text);
+  // A star beside the margin sets in as well, where the heads have none.
+  const isStarred = ({ text }: Line): boolean => /^[-*•]\s+\p{Lu}/u.test(text);
+  const starred = filled.some((one) => !/^[ \t]/.test(one.text) && !isStarred(one));
+  const isSetIn = (one: Line): boolean => /^[ \t]/.test(one.text) || (starred && isStarred(one));
   const heads = filled.filter((one) => !isSetIn(one));
   const fits = filled.every(
     (one, at) => isSetIn(one) || ((filled[at + 1] && isSetIn(filled[at + 1] ?? one)) ?? false),
@@ -196,7 +253,11 @@ export function marginHeads(all: readonly Line[]): readonly Line[] {
   const plain = filled.every(({ text }) => !/[@:;,<]/.test(text));
   // A name and what is said of it below are no group and its one member.
   if (heads.length < 2 || heads[0] !== filled[0] || !fits || !plain) return all;
-  if (filled.length - heads.length < heads.length * 1.5) return all;
+  if (
+    filled.length - heads.length < heads.length * 1.5 ||
+    filled.every((one) => !/^[ \t]/.test(one.text))
+  )
+    return all;
   return all.map((one) => (heads.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
 }
 
