@@ -245,6 +245,16 @@ export function isClosing(line: string): boolean {
   return CLOSING.test(cleanText(line)) && /[,.!]$|\s/.test(cleanText(line));
 }
 
+/** Whether a line ends a letter that begins with a greeting: there "Thanks" is nobody. */
+export function isBareClosing(line: string): boolean {
+  return CLOSING.test(cleanText(line));
+}
+
+/** Whether a line begins a letter. */
+export function isGreeting(line: string): boolean {
+  return GREETING.test(cleanText(line));
+}
+
 const STAFF_LINE =
   /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff|advis[eo]rs?|supervisors?|counsell?ors?)|(?:klassen|fach)?lehr(?:er|erin|kraft)|dozent(?:in)?|profesor(?:a|es)?(?: (?:jefe|guía|tutora?))?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?(?: principale?)?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor|klassenleitung|coordinador(?:a)?|coordinatore)\s*[:–—]\s*(\S.*)$/i;
 

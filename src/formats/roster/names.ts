@@ -233,5 +233,10 @@ const INACTIVE = new Set(
 /** Whether a cell of the status column says that somebody has left. */
 export function isInactive(cell: string): boolean {
   const all = plainWords(cell);
-  return INACTIVE.has(all) || /^(withdrawn|dropped|inactive|left|baja|abgemeldet) /.test(all);
+  return (
+    INACTIVE.has(all) ||
+    /^(withdrawn|withdrew|dropped|inactive|left|transferred|suspended|baja|retirad[oa]|trasladad[oa]|abgemeldet|ausgetreten|parti|partie|ritirat[oa]|trasferit[oa]|transferid[oa]|uitgeschreven|vertrokken) /.test(
+      all,
+    )
+  );
 }

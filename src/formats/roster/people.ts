@@ -360,7 +360,8 @@ class RowReader implements People {
     const calledBeside = remark || givenCell.remark;
     const quoted = remark === '' ? givenCell.quoted : fullCell.quoted;
     const preferred =
-      this.cell(row, 'preferredName') || (isCallName(calledBeside, quoted) ? calledBeside : '');
+      withoutFamily(this.cell(row, 'preferredName'), family) ||
+      (isCallName(calledBeside, quoted) ? calledBeside : '');
     const role = this.cell(row, 'role');
     const called = preferred === '' ? given : preferred;
     const asWritten =
@@ -460,6 +461,13 @@ const NAME_ROLES: ReadonlySet<ColumnRole> = new Set([
   'preferredName',
 ]);
 
+/** What somebody is called, where the cell for it says the family name once more. */
+function withoutFamily(called: string, family: string): string {
+  const parts = splitName(called);
+  const again = parts.given !== '' && plainWords(parts.family) === plainWords(family);
+  return again && family !== '' ? parts.given : called;
+}
+
 /** The only cell of a row that holds something; null where there are several. */
 function soleCell({ cells }: Row): string | null {
   const filled = cells.filter((cell) => cell.trim() !== '');
@@ -541,12 +549,24 @@ function figureRows(rows: readonly Row[], headingRow: number): ReadonlySet<numbe
     const row = rows[index];
     if (!row || !hasContent(row)) continue;
     const [label = '', ...others] = row.cells.map(cleanText).filter((cell) => cell !== '');
-    const figures = others.length > 0 && others.every((cell) => /^[\d.,%]+$/.test(cell));
+    const figures = others.length > 0 && others.every((cell) => /^[\d.,%\s]+$/.test(cell));
+    const mayBe = isTotal(label, false) && figures;
     if (isTotal(label)) sure++;
-    else if (isTotal(label, false) && figures) found.push(index);
-    else if (kindOfLine(label) === null || others.length > 0) break;
+    else if (mayBe) {
+      found.push(index);
+      if (tellsWhole(row, rows[headingRow])) sure++;
+    } else if (kindOfLine(label) === null || others.length > 0) break;
   }
   return new Set(found.length + sure > 1 ? found : []);
+}
+
+/** "Max" over 20 below "Test 1 (max 20)": the figures are those that the headings tell. */
+function tellsWhole({ cells }: Row, heading: Row | undefined): boolean {
+  const told = cells.flatMap((cell, column) => {
+    const most = /(?:^|\D)(\d+)\)?$/.exec(heading?.cells[column]?.trim() ?? '')?.[1];
+    return most !== undefined && /\d/.test(cell) ? [most === cleanText(cell)] : [];
+  });
+  return told.length > 0 && told.every(Boolean);
 }
 
 /** What most first cells of a list are like. */

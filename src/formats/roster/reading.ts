@@ -185,7 +185,8 @@ function isUnlikeData(row: Row): boolean {
 
 function holdsNoFigures({ cells }: Row): boolean {
   return !cells.some(
-    (cell) => cell.includes('@') || (/^[\d.,%+-]+$/.test(cell.trim()) && !isDate(cell)),
+    (cell) =>
+      cell.includes('@') || (/^[\d.,%+-]+$/.test(cell.trim()) && /\d/.test(cell) && !isDate(cell)),
   );
 }
 

@@ -7,11 +7,11 @@ import { words } from './words';
 /** Orders of level words from low to high, as `plainWords` writes them. Words on one place mean the same. */
 const SCALES: readonly (readonly (readonly string[])[])[] = [
   [
-    ['very low'],
-    ['low'],
+    ['very low', 'lowest'],
+    ['low', 'lower'],
     ['middle', 'medium', 'mid', 'average', 'moderate'],
-    ['high'],
-    ['very high'],
+    ['high', 'higher', 'upper'],
+    ['very high', 'highest'],
   ],
   [
     ['none'],
@@ -257,10 +257,20 @@ export function levelsFor(cells: readonly string[]): readonly string[] {
   );
 }
 
-/** The values in the order of the scale that knows them all; null where none does. */
+/** "Level 2", "Stufe 3". */
+const NUMBERED_LEVEL =
+  /^(level|lvl|stage|step|band|grade|stufe|niveau|nivel|livello|etapa|etape|fase|palier) (\d{1,2})$/;
+
+/** The values by their numbers, or in the order of the scale that knows them all; null where neither is told. */
 function levelsOf(values: readonly string[]): readonly string[] | null {
   const distinct = [...new Map(values.map((value) => [plainWords(value), value])).entries()];
   if (distinct.length < 2) return null;
+  const steps = distinct.map(([word]) => NUMBERED_LEVEL.exec(word));
+  const [first] = steps;
+  if (first && steps.every((step) => step?.[1] === first[1])) {
+    const numberOf = (word: string): number => Number(NUMBERED_LEVEL.exec(word)?.[2]);
+    return distinct.sort(([a], [b]) => numberOf(a) - numberOf(b)).map(([, value]) => value);
+  }
   for (const scale of SCALES) {
     const placeOf = (word: string): number => scale.findIndex((step) => step.includes(word));
     if (!distinct.every(([word]) => placeOf(word) >= 0)) continue;

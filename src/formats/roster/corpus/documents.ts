@@ -523,4 +523,18 @@ export const documents: readonly RosterCase[] = [
     given: lines('[ ] Amira Haddad', '[x] Bram Visser', '[ ] Chipo Dube'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
   },
+  {
+    name: 'a letter with a greeting, a thanks and a name below',
+    given: lines(
+      ...['Hi Mira,', '', 'here are the names for Thursday:', 'Amira Haddad', 'Bram Visser', ''],
+      ...['Thanks', 'Tom'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['Thanks', 'Tom'],
+  },
+  {
+    name: 'a one that was taken for a letter',
+    given: lines('l. Amira Haddad', '2. Bram Visser', '3. Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
 ];

@@ -283,4 +283,26 @@ export const people: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     leftOut: ['Note: level as of September'],
   },
+  {
+    name: 'whole names in the column for what each is called',
+    given: lines(
+      'Legal Name,Preferred Name',
+      'Amelia Haddad,Amira Haddad',
+      'Bram Visser,',
+      'Charles Dube,Chipo',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ givenName: 'Amelia', preferredName: 'Amira', familyName: 'Haddad' }],
+  },
+  {
+    name: 'who has left, and when, in a column for it',
+    given: lines(
+      'Nom;Prénom;Statut',
+      'Haddad;Amira;Actif',
+      'Visser;Bram;Parti le 3/10',
+      'Dube;Chipo;Actif',
+    ),
+    students: ['Amira Haddad', 'Chipo Dube'],
+    leftOut: ['Bram Visser'],
+  },
 ];

@@ -148,4 +148,28 @@ export const values: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     details: { 'Móvil casa': 'category' },
   },
+  {
+    name: 'what each test counts up to, in the headings and once more below',
+    given: lines(
+      ...['Student;Test 1 (max 20);Test 2 (max 30);%', 'Amira Haddad;15;24;78 %'],
+      ...['Bram Visser;12;abs;', 'Chipo Dube;19;28;94 %', 'Max;20;30;100 %'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['Max'],
+    details: { 'Test 1 (max 20)': 'number', 'Test 2 (max 30)': 'number', '%': 'number' },
+  },
+  {
+    name: 'Max is somebody where the figures are not those of the headings',
+    given: lines('Student;Test (max 20)', 'Amira Haddad;15', 'Bram Visser;12', 'Max;17'),
+    students: ['Amira Haddad', 'Bram Visser', 'Max'],
+  },
+  {
+    name: 'levels by their numbers, and upper and lower',
+    given: lines(
+      ...['Name,Stage,Band', 'Amira Haddad,Level 10,Upper', 'Bram Visser,Level 3,Lower'],
+      'Chipo Dube,Level 2,Middle',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    details: { Stage: 'level', Band: 'level' },
+  },
 ];

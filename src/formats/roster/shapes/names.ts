@@ -1,6 +1,13 @@
 import { isInactive, looksLikeName, looksLikeWholeName, withoutSigns } from '../names';
 import { cleanText } from '../text';
-import { isClosing, isPlace, kindOfLine, sectionHeading } from '../lineKinds';
+import {
+  isBareClosing,
+  isClosing,
+  isGreeting,
+  isPlace,
+  kindOfLine,
+  sectionHeading,
+} from '../lineKinds';
 import { roleOfHeading } from '../headings';
 import type { RosterWarning, Row, Table } from '../types';
 import { withoutAsides, type Line } from './asides';
@@ -25,6 +32,7 @@ import {
   spelledOut,
   withoutCounting,
   withoutStops,
+  withOne,
   marginHeads,
   dayHeads,
   ledHeads,
@@ -123,7 +131,7 @@ export function namesTable(text: string): Table {
   const given = text
     .split(/\r\n|\r|\n/)
     .map((one, index): Line => ({ line: index + 1, text: one }));
-  const counted = withoutCounting(given);
+  const counted = withoutCounting(withOne(given));
   const talk = withoutTalk(spelledOut(withoutStops(counted.lines)));
   const roles = rolesBelow(talk.lines);
   const facts = joinedFacts(familyOver(tagsBelow(joinedWraps(joinedAddresses(roles.lines)))));
@@ -173,9 +181,15 @@ export function namesTable(text: string): Table {
   const rows: Row[] = [{ line: 0, cells: HEADINGS }];
   let letter = false;
   let closed = false;
+  const greeted = filled.some((one) => isGreeting(one.text));
   for (const { line, text: raw } of filled) {
     if (closed) {
       rows.push({ line, cells: [`From: ${raw.trim()}`] });
+      continue;
+    }
+    if (greeted && isBareClosing(raw) && !isClosing(raw)) {
+      closed = true;
+      skipped.push({ row: line, name: raw.trim(), reason: 'footer' });
       continue;
     }
     closed = isClosing(raw) && filled.at(-1)?.line !== line;

@@ -104,6 +104,14 @@ export function withoutCounting(all: readonly Line[]): Tidied {
   };
 }
 
+/** "l. Amira Haddad" over "2. Bram Visser", where a one was taken for a letter. */
+export function withOne(all: readonly Line[]): readonly Line[] {
+  const [first, second] = all.filter(({ text }) => /\S/.test(text));
+  if (!first || !/^\s*[lI|][.)]\s/.test(first.text) || !/^\s*2[.)]\s/.test(second?.text ?? ''))
+    return all;
+  return all.map((one) => (one === first ? { ...one, text: one.text.replace(/[lI|]/, '1') } : one));
+}
+
 /** "Bram Visser, and" and "Chipo Dube." where lines end with commas, as a sentence of several lines has them. */
 export function withoutStops(all: readonly Line[]): readonly Line[] {
   const filled = all.filter(({ text }) => /\S/.test(text));
