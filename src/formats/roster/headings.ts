@@ -235,6 +235,8 @@ function roleOfParts(parts: readonly (Part | typeof UNKNOWN)[]): ColumnRole | nu
   const has = (part: Part): boolean => parts.includes(part);
   const meaning = parts.filter((part) => part !== 'filler');
   if (meaning.length === 0 || has('other')) return null;
+  // "Last active" tells of nobody's name.
+  if (has('status') && (has('given') || has('family'))) return null;
   const unknown = meaning.includes(UNKNOWN);
   // A name, a class or a number of something unknown is that thing's ("Bus number", "Blood group").
   if (unknown && !has('email')) return null;

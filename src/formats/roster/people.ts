@@ -18,6 +18,7 @@ import {
   isOffice,
   isTestAccount,
   looksLikeName,
+  looksLikeWholeName,
   roleOfPerson,
   splitName,
   withoutRemark,
@@ -137,7 +138,7 @@ class RowReader implements People {
     );
     const [whole] = this.columnsOf.get('fullName') ?? [];
     this.familyLeads = whole !== undefined && familyLeads(this.heading[whole] ?? '');
-    this.parts = partHeadings(table.rows);
+    this.parts = partHeadings(table.rows, reading.headingRow);
     this.overTitle = linesOverTitle(table.rows, reading.headingRow);
     this.figures = figureRows(table.rows, reading.headingRow);
     this.usual = usualFirstCells(below);
@@ -165,9 +166,9 @@ class RowReader implements People {
     const sole = soleCell(row);
     const said = sole === null ? null : kindOfLine(sole);
     if (!asked && said?.kind === 'staff') this.takeStaff(row, said.name, said.role);
-    else if (!asked && said?.kind === 'section' && this.parts.has(index)) {
-      this.section = said.name;
-      this.skip(row, 'section', said.name);
+    else if (!asked && sole !== null && this.parts.has(index)) {
+      this.section = said?.kind === 'section' ? said.name : cleanText(sole);
+      this.skip(row, 'section', this.section);
     } else if (!asked && index < this.reading.headingRow) {
       this.titles.add(titleKey(row));
       this.skip(row, 'title');
@@ -512,7 +513,7 @@ function linesOverTitle(rows: readonly Row[], headingRow: number): ReadonlySet<n
 }
 
 /** Rows that head a part of the list ("Class 7B"): one name of a part alone is the title of the whole. */
-function partHeadings(rows: readonly Row[]): ReadonlySet<number> {
+function partHeadings(rows: readonly Row[], headingRow: number): ReadonlySet<number> {
   const names = new Set<string>();
   const found = rows.flatMap((row, index) => {
     const sole = soleCell(row);
@@ -521,8 +522,34 @@ function partHeadings(rows: readonly Row[]): ReadonlySet<number> {
     names.add(plainWords(said.name));
     return [index];
   });
-  return new Set(names.size > 1 ? found : []);
+  return new Set(names.size > 1 ? found : wordsAlone(rows, headingRow));
 }
+
+/** "Otters" alone in its row over rows of whole names with more beside them, again and again: those rows. */
+function wordsAlone(rows: readonly Row[], headingRow: number): readonly number[] {
+  const below = rows
+    .map((row, index) => ({ index, sole: soleCell(row), row }))
+    .filter(({ index, row }) => index > headingRow && hasContent(row));
+  const heads = below.filter(({ sole }) => sole !== null);
+  const [first] = below;
+  const fits =
+    headingRow >= 0 &&
+    (rows[headingRow]?.line ?? 0) > 0 &&
+    heads.length > 1 &&
+    first !== undefined &&
+    heads.includes(first) &&
+    new Set(heads.map(({ sole }) => plainWords(sole ?? ''))).size === heads.length &&
+    heads.every(({ sole }) => /^\p{Lu}[\p{L}\d'’-]+$/u.test(sole?.trim() ?? '')) &&
+    below.every(
+      (one, at) =>
+        one.sole === null ||
+        (at + 1 < below.length && below[at + 1]?.sole === null && isFirstCell(one.row)),
+    ) &&
+    below.every(({ sole, row }) => sole !== null || row.cells.some(looksLikeWholeName));
+  return fits ? heads.map(({ index }) => index) : [];
+}
+
+const isFirstCell = ({ cells: [first = ''] }: Row): boolean => first.trim() !== '';
 
 /** "20/11/2026, 9:00:11": a day with a time of day. */
 const MOMENT = /\d{1,4}[-./]\d{1,2}[-./]\d{1,4}\D{1,4}\d{1,2}[:.]\d{2}/;
@@ -587,7 +614,7 @@ function usualFirstCells(rows: readonly Row[]): Usual {
   return {
     withoutFigures:
       first.length > 2 &&
-      first.filter((cell) => /\d/.test(cell)).length <= Math.max(1, first.length * 0.25),
+      first.filter((cell) => /\d/.test(cell)).length <= Math.max(1, first.length * 0.4),
     untitled: first.filter((cell) => TITLED.test(cell)).length < first.length * 0.2,
     capital: first.filter((cell) => /^[\p{Lu}\p{Lo}]/u.test(cell)).length > first.length * 0.6,
   };

@@ -326,7 +326,7 @@ function isRunning(cells: readonly string[]): boolean {
 function rolesByContent(width: number, rows: readonly Row[]): readonly ColumnRole[] {
   const sample = rows.slice(0, SAMPLE_ROWS).filter((row) => !isSaid(row));
   const columns = Array.from({ length: width }, (_, column) =>
-    sample.map(({ cells }) => cells[column] ?? ''),
+    sample.map(({ cells }) => (cells[column] ?? '').replace(/^\s*'(?=\d)/, '')),
   );
   // "absent" beside "Amira Haddad" is no name.
   const capital = columns.some((cells) => looksLikeNames(cells) && cells.some(isCapital));
@@ -365,6 +365,8 @@ function oneName(
   const parted = second !== undefined && single(first) && single(second);
   const capitals =
     parted && share((columns[first ?? 0] ?? []).filter(isFilled), isAllCapitals) > 0.8;
+  const turned = parted && !capitals && addressesTurn(roles, columns, first ?? 0, second);
+  const familyFirst = capitals || turned;
   let emails = 0;
   let numbers = 0;
   let sections = 0;
@@ -374,9 +376,25 @@ function oneName(
     if (role === 'section') return sections++ === 0 ? role : 'detail';
     if (role !== 'fullName') return role;
     if (!parted) return column === first ? 'fullName' : 'detail';
-    if (column === first) return capitals ? 'familyName' : 'givenName';
-    return column === second ? (capitals ? 'givenName' : 'familyName') : 'detail';
+    if (column === first) return familyFirst ? 'familyName' : 'givenName';
+    return column === second ? (familyFirst ? 'givenName' : 'familyName') : 'detail';
   });
+}
+
+/** Whether addresses say that the second column holds given names: "amira@…" or "amira.haddad@…" beside Haddad, Amira. */
+function addressesTurn(
+  roles: readonly ColumnRole[],
+  columns: readonly (readonly string[])[],
+  first: number,
+  second: number,
+): boolean {
+  const addresses = columns[roles.indexOf('email')] ?? [];
+  const begins = (column: number): number =>
+    addresses.filter((address, row) => {
+      const word = plainWords(address).split(' ', 1).join('');
+      return word !== '' && word === plainWords(columns[column]?.[row] ?? '');
+    }).length;
+  return begins(second) > addresses.length / 2 && begins(first) === 0;
 }
 
 const isAllCapitals = (cell: string): boolean =>

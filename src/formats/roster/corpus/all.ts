@@ -7,6 +7,7 @@ import { gone } from './gone';
 import { grids } from './grids';
 import { headings } from './headings';
 import { joined } from './joined';
+import { pages } from './pages';
 import { people } from './people';
 import { quotes } from './quotes';
 import { shapes } from './shapes';
@@ -20,6 +21,7 @@ export const CORPUS: Readonly<Record<string, readonly RosterCase[]>> = {
   shapes,
   grids,
   joined,
+  pages,
   gone,
   headings,
   people,

@@ -41,24 +41,6 @@ export function joinedWraps(all: readonly Line[]): readonly Line[] {
 const isRestOfName = (text: string): boolean =>
   looksLikeName(text.trim()) && /\p{Lu}\S*\s*$/u.test(text) && kindOfLine(text) === null;
 
-/** "Amira Haddad" over "new", where few such words come again and again, as "Amira Haddad #new". */
-export function tagsBelow(all: readonly Line[]): readonly Line[] {
-  const filled = filledOf(all);
-  const words = filled.flatMap(({ text }, at) => (at % 2 === 1 ? [text.trim()] : []));
-  const fits =
-    filled.length === words.length * 2 &&
-    words.length > 2 &&
-    new Set(words).size < words.length * 0.7 &&
-    words.every((word) => /^\p{L}[\p{L}\p{N}_-]*$/u.test(word)) &&
-    filled.every(
-      ({ text }, at) => at % 2 === 1 || looksLikeWholeName(text.replace(NUMBERED, '').trim()),
-    );
-  if (!fits) return all;
-  return filled.flatMap((one, at) =>
-    at % 2 === 0 ? [{ ...one, text: `${one.text.trim()} #${words[at / 2] ?? ''}` }] : [],
-  );
-}
-
 /**
  * "Amira Haddad" over "Student" and "Mira Okafor" over "Teacher", as a page has them; what else it says is nobody. `roles`:
  * line → what somebody is.

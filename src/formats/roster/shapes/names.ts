@@ -19,9 +19,9 @@ import {
   joinedFacts,
   joinedWraps,
   rolesBelow,
-  tagsBelow,
 } from './joining';
 import { withGone } from './gone';
+import { interleaved } from './interleaved';
 import {
   countedHeads,
   familyFirst,
@@ -34,7 +34,7 @@ import {
   withoutStops,
   withOne,
   marginHeads,
-  dayHeads,
+  namedHeads,
   ledHeads,
   shoutedHeads,
   withoutWishes,
@@ -67,6 +67,10 @@ const INITIALS_BEFORE = /^\s*(\p{Lu}{2,3})[\s:,–-]+(?=\p{Lu})/u;
 const SEAT_BEFORE = /^\s*([A-Z]\d{1,2})[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
 /** "[10231] Amira Haddad". */
 const NUMBER_IN_BRACKETS = /^\s*[([](\d{3,12})[)\]]\s*(?=\p{L})/u;
+/** "[7B] Amira Haddad". */
+const CLASS_IN_BRACKETS = /^\s*[([](\d{1,2}\s?[A-Za-z])[)\]]\s*(?=\p{L})/u;
+/** "1023 - Amira Haddad": a number too high to count, before a sign. */
+const HIGH_NUMBER = /^\s*(\d{3,4})\s*(?:[.):]|[-–—](?=\s))\s*(?=\p{L})/u;
 /** "Amira Haddad (0041)", "Amira Haddad 7B". */
 const AFTER = /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?#?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12}%?)[)\]]?$/u;
 /** "Amira Haddad B+", where most lines have one. */
@@ -133,14 +137,15 @@ export function namesTable(text: string): Table {
     .map((one, index): Line => ({ line: index + 1, text: one }));
   const counted = withoutCounting(withOne(given));
   const talk = withoutTalk(spelledOut(withoutStops(counted.lines)));
-  const roles = rolesBelow(talk.lines);
-  const facts = joinedFacts(familyOver(tagsBelow(joinedWraps(joinedAddresses(roles.lines)))));
+  const page = interleaved(talk.lines);
+  const roles = rolesBelow(page.lines);
+  const facts = joinedFacts(familyOver(joinedWraps(joinedAddresses(roles.lines))));
   const plain = withoutLetters(facts.lines);
   const refrain = withoutRefrain(plain.lines);
   const left = withGone(refrain.lines);
   const wished = withoutWishes(left.lines);
   const led = ledHeads(shoutedHeads(marginHeads(countedHeads(wished.lines.map(withHours)))));
-  const away = withAway(dayHeads(led.lines));
+  const away = withAway(namedHeads(led.lines));
   const said = withoutSentence(away.lines);
   const all = headedBlocks(
     familyFirst(headed(signedGroups(said.lines).flatMap(groupsOnOneLine).map(withoutCount))),
@@ -153,6 +158,7 @@ export function namesTable(text: string): Table {
   const skipped = [
     counted,
     talk,
+    page,
     roles,
     facts,
     plain,
@@ -318,11 +324,20 @@ function stripperFor(
   const most = (holds: (line: string) => boolean, of = all): boolean =>
     of.filter(holds).length > of.length / 2 && of.length > 1;
   const letters = most((line) => LETTER_BULLET.test(line)) && areInOrder(all);
-  const bare = all.map((line) => line.replace(BULLET, ''));
+  const high = all.flatMap((line) => HIGH_NUMBER.exec(line)?.[1] ?? []);
+  const areIds =
+    high.length > all.length / 2 &&
+    high.length > 1 &&
+    (Number(high[0]) >= FIRST_ID || !areRunning(high));
+  const unbulleted = (line: string): string =>
+    areIds ? line.replace(HIGH_NUMBER, '$1 ') : line.replace(BULLET, '');
+  const bare = all.map(unbulleted);
   const numbers = bare.flatMap((line) => NUMBER_BEFORE.exec(line)?.[1] ?? []);
   const running =
     numbers.length > all.length / 2 &&
-    numbers.every((one, i) => i === 0 || Number(one) > Number(numbers[i - 1]));
+    numbers.every((one, i) => i === 0 || Number(one) > Number(numbers[i - 1])) &&
+    Number(numbers[0]) < FIRST_ID &&
+    (Number(numbers[0]) < FEWEST_HIGH || areRunning(numbers));
   // Under the head of a letter the list may be the smaller part.
   const counted = running ? new Set<string>() : countedLines(bare);
   const ids = !running && most((line) => ID_BEFORE.test(line), bare);
@@ -332,6 +347,7 @@ function stripperFor(
   const seats = !running && !ids && !classes && most((line) => SEAT_BEFORE.test(line), bare);
   const initials = most((line) => initialsBefore(line) !== null, bare);
   const bracketed = most((line) => NUMBER_IN_BRACKETS.test(line));
+  const classed = most((line) => CLASS_IN_BRACKETS.test(line));
   const tagged = all.some((line) => TAGS.test(line));
   const explained = new Set(
     all.flatMap((line) => [...line.matchAll(EXPLAINED)].map(([, one]) => one)),
@@ -361,7 +377,9 @@ function stripperFor(
     let [id, section, mark] = ['', '', ''];
     const held = bracketed ? NUMBER_IN_BRACKETS.exec(line) : null;
     if (held) id = held[1] ?? '';
-    let text = line.replace(BULLET, '');
+    const inClass = classed ? CLASS_IN_BRACKETS.exec(line) : null;
+    if (inClass) section = inClass[1] ?? '';
+    let text = unbulleted(inClass ? line.slice(inClass[0].length) : line);
     const seat = seats ? SEAT_BEFORE.exec(text) : null;
     if (seat) {
       mark = seat[1] ?? '';
@@ -399,6 +417,16 @@ function stripperFor(
     }
     return { text: cleanEnd(text), id, section, mark };
   };
+}
+
+/** Lists that go on from another page do not begin here. */
+const FIRST_ID = 1_000;
+/** And from here on they count without a gap. */
+const FEWEST_HIGH = 100;
+
+/** Whether numbers count lines from 1 or from where a page before this one ended. */
+function areRunning(numbers: readonly string[]): boolean {
+  return numbers.every((one, i) => i === 0 || Number(one) === Number(numbers[i - 1]) + 1);
 }
 
 /** Lines one below another that begin with 1, 2, 3 and so on; none where there are fewer than three. */

@@ -146,15 +146,25 @@ export function familyFirst(all: readonly Line[]): readonly Line[] {
   return all.map((one) => ({ ...one, text: one.text.replace(STROKE, '$1, $2') }));
 }
 
-/** "## Otters" over others, as text with marks for headings has it; where every line has the mark it is a bullet. */
+/** "## Otters" or "**Otters**" over others, as text with marks for headings has it; where every line has the mark it is a bullet. */
 export function headed(all: readonly Line[]): readonly Line[] {
   const HEADED = /^\s*#{1,6}\s+(\p{L}[^:#]*?)\s*#*\s*$/u;
+  const BOLD = /^\s*(\*\*|__)(\p{L}[^*_:]*?):?\1\s*$/u;
   const filled = all.filter(({ text }) => /\S/.test(text));
   const marked = filled.filter(({ text }) => HEADED.test(text));
   if (marked.length > filled.length / 2) {
     return all.map((one) => ({ ...one, text: one.text.replace(/^\s*#{1,6}\s+(?=\p{L})/u, '') }));
   }
-  return all.map((one) => ({ ...one, text: one.text.replace(HEADED, '$1:') }));
+  const bold = filled.filter(({ text }) => BOLD.test(text));
+  const areHeads =
+    bold.length > 1 &&
+    bold.length <= filled.length / 2 &&
+    filled[0] !== undefined &&
+    bold.includes(filled[0]);
+  return all.map((one) => ({
+    ...one,
+    text: one.text.replace(HEADED, '$1:').replace(areHeads ? BOLD : /(?!)/, '$2:'),
+  }));
 }
 
 /** "Amira, Bram, Chipo (3)" without how many there are. */
@@ -286,13 +296,43 @@ export function shoutedHeads(all: readonly Line[]): readonly Line[] {
     : all;
 }
 
-/** "Monday" over names, and "Tuesday" over more of them; a single such word may be somebody, as Domingo is. */
-export function dayHeads(all: readonly Line[]): readonly Line[] {
-  const days = all.filter(({ text }) => isDayWord(text));
-  const different = new Set(days.map(({ text }) => plainWords(text))).size;
-  const first = all.find(({ text }) => /\S/.test(text));
-  if (different < 2 || !first || !days.includes(first)) return all;
-  return all.map((one) => (days.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
+const SEXES =
+  /^(?:girls|boys|mädchen|jungen|jungs|chicas|chicos|niñas|niños|filles|garçons|ragazze|ragazzi|meninas|meninos|meisjes|jongens)$/i;
+
+/** How heads may follow each other. */
+const ORDERS: readonly (readonly string[])[] = [
+  Array.from('ABCDEFGHIJKL'),
+  ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII', 'VIII', 'IX', 'X'],
+  Array.from({ length: 12 }, (_, at) => String(at + 1)),
+];
+
+/**
+ * "Monday" over names and "Tuesday" over more of them; "Girls" and "Boys"; "A" and "B", "I" and "II" over several whole names
+ * each. A single such word may be somebody, as Domingo is.
+ */
+export function namedHeads(all: readonly Line[]): readonly Line[] {
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const [first] = filled;
+  const found = [isDayWord, (text: string) => SEXES.test(text.trim())]
+    .map((isHead) => filled.filter(({ text }) => isHead(text)))
+    .find((some) => new Set(some.map(({ text }) => plainWords(text))).size > 1);
+  const heads = found ?? orderedHeads(filled);
+  if (heads.length < 2 || !first || !heads.includes(first)) return all;
+  return all.map((one) => (heads.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
+}
+
+/** Lines of a letter or a number alone, in their order, over several whole names each; none where they are not. */
+function orderedHeads(filled: readonly Line[]): readonly Line[] {
+  const heads = filled.filter(({ text }) => /^\s*(?:\p{Lu}{1,4}|\d{1,2})\s*$/u.test(text));
+  const inOrder = ORDERS.some((order) => heads.every(({ text }, at) => text.trim() === order[at]));
+  const others = filled.filter((one) => !heads.includes(one));
+  const fits =
+    heads.length > 1 &&
+    inOrder &&
+    others.length > heads.length &&
+    others.every(({ text }) => looksLikeWholeName(text.trim())) &&
+    !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one));
+  return fits ? heads : [];
 }
 
 /** "Leader: Amira Haddad" in its two parts; null for another line. */
