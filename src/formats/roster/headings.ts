@@ -68,9 +68,9 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   studentnummer|stamnummer|stamnr|leerlingnr|studentnr|nia|admission|registration|enrolment number|enrollment number|rm|
   sourcedid|roll`),
   section: words(`
-  section|sections|period|class|classes|group|homeroom|home room|form|tutor group|lab|block|stream|
-  seccion|grupo|clase|turno|paralelo|periodo|classe|groupe|division|periode|td|klasse|gruppe|kurs|
-  abschnitt|lerngruppe|sektion|stammgruppe|zug|turma|sezione|secao|gruppo|klas|groep|team|equipo|
+  section|sections|period|periods|class|classes|group|groups|teams|homeroom|home room|form|tutor group|lab|block|stream|
+  seccion|secciones|grupo|grupos|equipos|clase|clases|turno|paralelo|periodo|classe|groupe|groupes|equipes|division|periode|td|klasse|klassen|gruppe|gruppen|kurs|
+  abschnitt|lerngruppe|sektion|stammgruppe|zug|turma|sezione|secao|turmas|gruppo|gruppi|klas|groep|team|equipo|
   equipe|squadra|stamgroep|grup|dosbarth|taldea`),
   role: words(
     'role|roles|user type|rol|rolle|funktion|funcion|fonction|ruolo|funcao|papel|functie',
@@ -290,9 +290,9 @@ export function settleRoles(
   const given = has('givenName') || has('preferredName');
   const settled = roles.map((role, i) => {
     if (role !== 'fullName' || !partsOf(headings[i] ?? '').includes('name')) return role;
-    if (has('givenName') && !has('familyName')) return 'familyName';
+    if (has('givenName') && !has('familyName')) return isWhole(headings[i]) ? role : 'familyName';
     if (has('familyName') && !has('givenName'))
-      return given && !isWhole(headings[i]) ? role : 'givenName';
+      return given && isWhole(headings[i]) ? role : 'givenName';
     return role;
   });
   // Where nobody has another given name, what somebody is called is it.
@@ -308,7 +308,7 @@ export function settleRoles(
 
 /** "Full name" is one whatever stands beside it. */
 function isWhole(heading = ''): boolean {
-  return !/full|whole|compl|display|voll|intero/.test(plainWords(heading));
+  return /full|whole|compl|display|voll|intero/.test(plainWords(heading));
 }
 
 /**

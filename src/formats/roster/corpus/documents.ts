@@ -537,4 +537,25 @@ export const documents: readonly RosterCase[] = [
     given: lines('l. Amira Haddad', '2. Bram Visser', '3. Chipo Dube'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
   },
+  {
+    name: 'a sentence that ends in names after a colon, and another one',
+    given:
+      'The following students are in the crew: Amira Haddad, Bram Visser and Dov Ash. Please be on time.\n',
+    students: ['Amira Haddad', 'Bram Visser', 'Dov Ash'],
+    leftOut: ['The following students are in the crew', 'Please be on time.'],
+  },
+  {
+    name: 'sentences that say who is in each crew',
+    given: lines(
+      'Crew A is Amira Haddad, Bram Visser and Chipo Dube.',
+      'Crew B is Dov Ash, Eli Orr, and Fay Ito.',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eli Orr', 'Fay Ito'],
+    facts: [{ section: 'Crew A' }, {}, {}, { section: 'Crew B' }],
+  },
+  {
+    name: 'numbers of seats that nobody has',
+    given: lines('1 Amira Haddad', '2 Bram Visser', '3', '4', '5'),
+    students: ['Amira Haddad', 'Bram Visser'],
+  },
 ];

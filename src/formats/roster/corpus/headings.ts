@@ -519,4 +519,10 @@ export const headings: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     leftOut: ['Email'],
   },
+  {
+    name: 'the full name beside the first name',
+    given: lines('Full name,First name,Grupos', 'Amira Haddad,Amira,A', 'Bram Visser,Bram,B'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ familyName: 'Haddad', section: 'A' }],
+  },
 ];

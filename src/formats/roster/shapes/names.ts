@@ -28,6 +28,7 @@ import {
   groupsOnOneLine,
   headed,
   headedBlocks,
+  saidGroups,
   signedGroups,
   spelledOut,
   withoutCounting,
@@ -146,7 +147,7 @@ export function namesTable(text: string): Table {
   const wished = withoutWishes(left.lines);
   const led = ledHeads(shoutedHeads(marginHeads(countedHeads(wished.lines.map(withHours)))));
   const away = withAway(namedHeads(led.lines));
-  const said = withoutSentence(away.lines);
+  const said = withoutSentence(saidGroups(away.lines));
   const all = headedBlocks(
     familyFirst(headed(signedGroups(said.lines).flatMap(groupsOnOneLine).map(withoutCount))),
   );
@@ -332,9 +333,11 @@ function stripperFor(
   const unbulleted = (line: string): string =>
     areIds ? line.replace(HIGH_NUMBER, '$1 ') : line.replace(BULLET, '');
   const bare = all.map(unbulleted);
+  // A number alone counts a seat that nobody has.
+  const lettered = bare.filter((line) => /\p{L}/u.test(line)).length;
   const numbers = bare.flatMap((line) => NUMBER_BEFORE.exec(line)?.[1] ?? []);
   const running =
-    numbers.length > all.length / 2 &&
+    numbers.length > lettered / 2 &&
     numbers.every((one, i) => i === 0 || Number(one) > Number(numbers[i - 1])) &&
     Number(numbers[0]) < FIRST_ID &&
     (Number(numbers[0]) < FEWEST_HIGH || areRunning(numbers));

@@ -40,11 +40,54 @@ export function headedBlocks(all: readonly Line[]): readonly Line[] {
 const SENTENCE =
   /^\s*((?:[\p{L}\p{N}'’]+\s+){1,9}?(?:are|is|were|include|includes|sind|sont|son|están|estan|sono|são|sao|zijn|heißen))(?:\s*:)?\s+(?=\p{Lu})/u;
 
+/** "The following are in the crew: Amira Haddad and Bram Visser. Be on time." */
+const TOLD = /^\s*([^:,;@.]*\p{Ll}{2,}[^:,;@.]*):\s+(\p{Lu}[^:.]*)(?:\.\s*(.*))?$/u;
+/** "Crew A is Amira Haddad, Bram Visser and Chipo Dube." */
+const SAID_GROUP =
+  /^\s*(\p{Lu}[^,;:@]{1,30}?)\s+(?:is|are|has|have|include|includes|consists of|sind|hat|besteht aus|son|tiene|sont|est|a|sono|tem|são|zijn|heeft)\s+(\p{Lu}[^:.]*)\.?\s*$/u;
+
+const namesIn = (text: string): readonly string[] =>
+  text
+    .split(/[,;]/)
+    .flatMap((part) => part.split(LAST))
+    .map((name) => name.replace(/^(?:and|und|y|et|e|en)\s+/u, '').trim())
+    .filter(Boolean);
+
+/** Sentences that each say who is in a group, with a colon between the two. */
+export function saidGroups(all: readonly Line[]): readonly Line[] {
+  const filled = all.filter(({ text }) => /\S/.test(text));
+  const fits = filled.every(({ text }) => {
+    const names = namesIn(SAID_GROUP.exec(text)?.[2] ?? '');
+    return names.length > 1 && names.every(looksLikeWholeName);
+  });
+  if (filled.length < 2 || !fits) return all;
+  return all.map((one) => ({ ...one, text: one.text.replace(SAID_GROUP, '$1: $2') }));
+}
+
 /** The names of a sentence on one line, without the words before them and the stop behind them. */
 export function withoutSentence(all: readonly Line[]): Tidied {
   const filled = all.filter(({ text }) => /\S/.test(text));
   const [first] = filled;
   const whole = filled.map(({ text }) => text.trim()).join(' ');
+  const [, words = '', listed = '', rest = ''] = TOLD.exec(whole) ?? [];
+  const named = namesIn(listed);
+  if (
+    first &&
+    filled.length < 8 &&
+    words.trim().split(/\s+/).length > 3 &&
+    named.length > 1 &&
+    named.every(looksLikeWholeName)
+  ) {
+    const aside = (name: string, reason: 'title' | 'footer'): Skipped => ({
+      row: first.line,
+      name: name.trim(),
+      reason,
+    });
+    return {
+      lines: [{ line: first.line, text: named.join(', ') }],
+      skipped: [aside(words, 'title'), ...(rest.trim() === '' ? [] : [aside(rest, 'footer')])],
+    };
+  }
   const begin = SENTENCE.exec(whole);
   const told = begin !== null && /\p{Ll}{2,}\s/u.test(begin[1] ?? '') && filled.length < 8;
   const names = (told ? whole.slice(begin[0].length) : whole).replace(/(\p{L}{3})\.$/u, '$1');
