@@ -26,7 +26,7 @@ import {
   isSuffix,
   asTold,
 } from './names';
-import { nameAndAddress } from './shapes/names';
+import { nameAndAddress } from './shapes/entries';
 import { cleanText, holdsInvisible, isMissing, isMissingName, plainWords } from './text';
 import { restored } from '../harmless';
 import type {

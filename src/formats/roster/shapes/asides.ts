@@ -1,12 +1,7 @@
 import { kindOfLine } from '../lineKinds';
 import { cleanText, plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
-
-/** A line of a list with its place in the text, from 1. */
-export interface Line {
-  readonly line: number;
-  readonly text: string;
-}
+import type { Line, Tidied } from './lines';
 
 /** "+31 6 1234 5678", "(020) 123 4567", "555-013-4567" at the end of a line, with the word for it. */
 const TELEPHONE =
@@ -55,11 +50,7 @@ const SAID = /^([^:]{1,60}?)\s*:\s/;
  * Lines of a list without what groups do not need: telephone numbers and birthdays behind names, the time before them,
  * and in a chat what everybody said; whoever wrote again is named as there already.
  */
-export function withoutAsides(all: readonly Line[]): {
-  readonly lines: readonly Line[];
-  readonly skipped: readonly Skipped[];
-  readonly warnings: readonly RosterWarning[];
-} {
+export function withoutAsides(all: readonly Line[]): Tidied {
   const skipped: Skipped[] = [];
   const warnings: RosterWarning[] = [];
   const plain = all.map(({ line, text }) => ({

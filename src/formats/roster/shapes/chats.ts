@@ -1,8 +1,7 @@
 import { kindOfLine } from '../lineKinds';
 import { looksLikeName } from '../names';
 import { plainWords } from '../text';
-import type { Line } from './asides';
-import type { Tidied } from './tidying';
+import { filledOf, type Line, type Tidied } from './lines';
 
 const CLOCK = String.raw`\[?\(?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?\)?\]?`;
 const TIME = new RegExp(`^\\s*${CLOCK}\\s*$`, 'iu');
@@ -13,7 +12,7 @@ const NAME_AND_TIME = new RegExp(`^\\s*(\\S.*?)[\\s,–—-]+(${CLOCK})\\s*$`, '
  * wrote again is named as there already.
  */
 export function withoutTalk(all: readonly Line[]): Tidied {
-  const filled = all.filter(({ text }) => /\S/.test(text));
+  const filled = filledOf(all);
   const heads = new Map<Line, { readonly name: string; readonly time: string }>();
   filled.forEach((one, at) => {
     const below = filled[at + 1]?.text ?? '';

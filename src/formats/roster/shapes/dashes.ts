@@ -1,6 +1,6 @@
 import { looksLikeName, looksLikeWholeName } from '../names';
 import type { Row, Table } from '../types';
-import { ARROW } from './tidying';
+import { ARROW } from './lines';
 
 /** So many of the lines must have the sign. */
 const MOST = 0.6;

@@ -1,7 +1,7 @@
 import { kindOfLine } from '../lineKinds';
-import { looksLikeName } from '../names';
+import { isInactive, looksLikeName } from '../names';
 import type { Skipped } from '../types';
-import type { Line } from './asides';
+import type { Line, Tidied } from './lines';
 
 const WORDS = [
   'withdrawn|withdrew|(?:has |have |had )?left(?: (?:the |our )?(?:class|school|group|course))?|leavers?',
@@ -26,15 +26,15 @@ const BEFORE = /^[\s\p{P}\p{S}\d]+/u;
 /** Where sides or levels are told of, "left" is one of them, and "baja" low. */
 const OTHERS = /(?:^|[\s([])(?:right|middle|cent(?:re|er)|alta|media)(?:$|[\s:)\]])/iu;
 
-/** A list without the words that somebody has left; `gone`: line → what is said of everybody on it. */
-export function withGone(all: readonly Line[]): {
-  readonly lines: readonly Line[];
-  readonly gone: ReadonlyMap<number, string>;
-  readonly skipped: readonly Skipped[];
-} {
+/** The column of those who are said to have left, and a word of it that is known. */
+const STATUS = 'Status';
+const GONE = 'left';
+
+/** A list without the words that somebody has left, which stand in a column of their own. */
+export function withGone(all: readonly Line[]): Tidied {
   const gone = new Map<number, string>();
   const skipped: Skipped[] = [];
-  if (all.some(({ text }) => OTHERS.test(text))) return { lines: all, gone, skipped };
+  if (all.some(({ text }) => OTHERS.test(text))) return { lines: all, skipped };
   const isFilled = (at: number): boolean => /\S/.test(all[at]?.text ?? '');
   const spaced = !all.some((_, at) => isFilled(at) && isFilled(at + 1));
   let under: string | null = null;
@@ -56,5 +56,8 @@ export function withGone(all: readonly Line[]): {
     gone.set(line, aside);
     return [{ line, text: name }];
   });
-  return { lines, gone, skipped };
+  const of = new Map(
+    [...gone].map(([line, said]) => [line, isInactive(said) ? said : `${GONE} ${said}`]),
+  );
+  return { lines, skipped, told: { heading: STATUS, of } };
 }

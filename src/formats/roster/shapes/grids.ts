@@ -12,7 +12,7 @@ import {
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, isMissingName, plainWords } from '../text';
 import type { ColumnRole, Row, Skipped, SkipReason, Table } from '../types';
-import { nameAndAddress, splitOutside } from './names';
+import { nameAndAddress, splitOutside } from './entries';
 
 const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
 

@@ -1,8 +1,7 @@
 import { kindOfLine } from '../lineKinds';
 import { isSchoolRole, looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
-import type { Line } from './asides';
-import type { Tidied } from './tidying';
+import { filledOf, type Line, type Tidied } from './lines';
 
 /** As many lines at most belong to one person. */
 const MOST_LINES = 5;
@@ -28,7 +27,7 @@ const LABEL = /^([^:]{2,30}):\s*\S/;
  * somebody does there, when they came. The names alone, with addresses and single words as tags; the rest is left out.
  */
 export function interleaved(all: readonly Line[]): Tidied {
-  const filled = all.filter(({ text }) => /\S/.test(text));
+  const filled = filledOf(all);
   for (let size = 2; size <= MOST_LINES; size++) {
     for (let from = 0; from <= MOST_AROUND; from++) {
       const people = Math.floor((filled.length - from) / size);

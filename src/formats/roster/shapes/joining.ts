@@ -1,12 +1,8 @@
 import { kindOfLine } from '../lineKinds';
 import { isSchoolRole, looksLikeName, looksLikeWholeName } from '../names';
-import type { Line } from './asides';
-import type { Tidied } from './tidying';
+import { filledOf, type Line, type Tidied } from './lines';
 
 /** What stands on several lines and belongs together. */
-
-const filledOf = (all: readonly Line[]): readonly Line[] =>
-  all.filter(({ text }) => /\S/.test(text));
 
 const isSetIn = ({ text }: Line): boolean => /^[ \t]/.test(text);
 
@@ -42,12 +38,10 @@ const isRestOfName = (text: string): boolean =>
   looksLikeName(text.trim()) && /\p{Lu}\S*\s*$/u.test(text) && kindOfLine(text) === null;
 
 /**
- * "Amira Haddad" over "Student" and "Mira Okafor" over "Teacher", as a page has them; what else it says is nobody. `roles`:
- * line → what somebody is.
+ * "Amira Haddad" over "Student" and "Mira Okafor" over "Teacher", as a page has them; what else it says is nobody; what
+ * each is stands in a column of its own.
  */
-export function rolesBelow(
-  all: readonly Line[],
-): Tidied & { readonly roles: ReadonlyMap<number, string> } {
+export function rolesBelow(all: readonly Line[]): Tidied {
   const filled = filledOf(all);
   const isRole = (at: number): boolean =>
     /^\s*\p{L}[\p{L} -]*$/u.test(filled[at]?.text ?? '') && isSchoolRole(filled[at]?.text ?? '');
@@ -57,7 +51,7 @@ export function rolesBelow(
   );
   const fits =
     told.length > 1 && named.length === told.length && told.length >= filled.length * 0.3;
-  if (!fits) return { lines: all, skipped: [], roles: new Map() };
+  if (!fits) return { lines: all, skipped: [] };
   return {
     lines: named,
     skipped: filled
@@ -66,7 +60,10 @@ export function rolesBelow(
         ...{ row: one.line, name: one.text.trim() },
         reason: told.includes(one) ? ('heading' as const) : ('footer' as const),
       })),
-    roles: new Map(named.map(({ line }, at) => [line, told[at]?.text.trim() ?? ''])),
+    told: {
+      heading: 'Role',
+      of: new Map(named.map(({ line }, at) => [line, told[at]?.text.trim() ?? ''])),
+    },
   };
 }
 
@@ -117,7 +114,7 @@ const MEMBERS_FACT =
 
 /** Names, and below them as many addresses: each with its own, "Amira Haddad <amira@example.org>". */
 export function joinedAddresses(all: readonly Line[]): readonly Line[] {
-  const filled = all.filter(({ text }) => /\S/.test(text));
+  const filled = filledOf(all);
   const half = filled.length / 2;
   const fits =
     half >= 2 &&
@@ -136,7 +133,7 @@ export function joinedAddresses(all: readonly Line[]): readonly Line[] {
 
 /** "Team: Otters" over "Members: Amira, Bram", as one line "Otters: Amira, Bram". */
 export function joinedFacts(all: readonly Line[]): Tidied {
-  const filled = all.filter(({ text }) => /\S/.test(text));
+  const filled = filledOf(all);
   const paired =
     filled.length > 1 &&
     filled.length % 2 === 0 &&

@@ -15,7 +15,8 @@ import {
   seatsTable,
   turnedTable,
 } from './grids';
-import { isAddressList, isBulleted, namesTable, withoutBullets } from './names';
+import { isAddressList, namesTable } from './names';
+import { isBulleted, withoutBullets } from './strip';
 
 /** How a text may be laid out. A new one is a line in one of the two lists below. */
 export type ShapeId = (typeof SHAPES)[number]['id'] | (typeof GRIDS)[number]['id'];

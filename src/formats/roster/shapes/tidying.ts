@@ -1,40 +1,7 @@
-import { isDayWord, isLeaderWord } from '../lineKinds';
-import { looksLikeName, looksLikeWholeName } from '../names';
+import { looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
-import type { Line } from './asides';
-
-/** Lines as they are read on, and what was taken from them. */
-export interface Tidied {
-  readonly lines: readonly Line[];
-  readonly skipped: readonly Skipped[];
-}
-
-/** "and" before the last of several. */
-export const LAST = /\s+(?:and|&|und|y|et|e|en)\s+(?=\S)/u;
-
-/**
- * "Otters" over whole names, one block after another: where each block but for its first line is of whole names, and
- * the first lines are single words, those name the groups.
- */
-export function headedBlocks(all: readonly Line[]): readonly Line[] {
-  const blocks: Line[][] = [[]];
-  for (const line of all) {
-    if (/\S/.test(line.text)) blocks.at(-1)?.push(line);
-    else if (blocks.at(-1)?.length) blocks.push([]);
-  }
-  const filled = blocks.filter(({ length }) => length > 0);
-  const isSingle = ({ text }: Line): boolean => /^\s*[\p{L}\d'’-]+\s*$/u.test(text);
-  const headed =
-    filled.length > 1 &&
-    filled.every(
-      ([first, ...others]) =>
-        first && isSingle(first) && others.length > 1 && !others.some(isSingle),
-    );
-  if (!headed) return all;
-  const heads = new Set(filled.map(([first]) => first));
-  return all.map((line) => (heads.has(line) ? { ...line, text: `${line.text.trim()}:` } : line));
-}
+import { ARROW, LAST, filledOf, namesIn, type Line, type Tidied } from './lines';
 
 /** "My students this term are Amira Haddad, …": words before the first of several names. */
 const SENTENCE =
@@ -42,31 +9,10 @@ const SENTENCE =
 
 /** "The following are in the crew: Amira Haddad and Bram Visser. Be on time." */
 const TOLD = /^\s*([^:,;@.]*\p{Ll}{2,}[^:,;@.]*):\s+(\p{Lu}[^:.]*)(?:\.\s*(.*))?$/u;
-/** "Crew A is Amira Haddad, Bram Visser and Chipo Dube." */
-const SAID_GROUP =
-  /^\s*(\p{Lu}[^,;:@]{1,30}?)\s+(?:is|are|has|have|include|includes|consists of|sind|hat|besteht aus|son|tiene|sont|est|a|sono|tem|são|zijn|heeft)\s+(\p{Lu}[^:.]*)\.?\s*$/u;
-
-const namesIn = (text: string): readonly string[] =>
-  text
-    .split(/[,;]/)
-    .flatMap((part) => part.split(LAST))
-    .map((name) => name.replace(/^(?:and|und|y|et|e|en)\s+/u, '').trim())
-    .filter(Boolean);
-
-/** Sentences that each say who is in a group, with a colon between the two. */
-export function saidGroups(all: readonly Line[]): readonly Line[] {
-  const filled = all.filter(({ text }) => /\S/.test(text));
-  const fits = filled.every(({ text }) => {
-    const names = namesIn(SAID_GROUP.exec(text)?.[2] ?? '');
-    return names.length > 1 && names.every(looksLikeWholeName);
-  });
-  if (filled.length < 2 || !fits) return all;
-  return all.map((one) => ({ ...one, text: one.text.replace(SAID_GROUP, '$1: $2') }));
-}
 
 /** The names of a sentence on one line, without the words before them and the stop behind them. */
 export function withoutSentence(all: readonly Line[]): Tidied {
-  const filled = all.filter(({ text }) => /\S/.test(text));
+  const filled = filledOf(all);
   const [first] = filled;
   const whole = filled.map(({ text }) => text.trim()).join(' ');
   const [, words = '', listed = '', rest = ''] = TOLD.exec(whole) ?? [];
@@ -100,33 +46,6 @@ export function withoutSentence(all: readonly Line[]): Tidied {
   };
 }
 
-/** "A: Amira, Bram; B: Dov, Eva": each group as a line. */
-export function groupsOnOneLine(one: Line): readonly Line[] {
-  const groups = one.text.split(';').filter((part) => part.trim() !== '');
-  const labelled = groups.every((part) => /^\s*[^:@<>,;]{1,40}:\s*\S/.test(part));
-  return groups.length > 1 && labelled ? groups.map((text) => ({ line: one.line, text })) : [one];
-}
-
-/** How a line may name a group and its members but with a colon: "Otters = Amira, Bram", "[Otters] Amira", "Otters (Amira, Bram)". */
-const GROUP_SIGNS = [
-  /^\s*(?<group>[^=:@,;]*\p{L}[^=:@,;]*?)\s*=\s*(?<members>\p{L}[^=]*[,;&][^=]*)$/u,
-  /^\s*\[(?<group>[^\][:@,;]*\p{L}[^\][:@,;]*)\]\s*(?<members>\p{L}[^\][]*[,;&][^\][]*)$/u,
-  /^\s*(?<group>[^():@,;]*\p{L}[^():@,;]*?)\s*\((?<members>\p{L}[^()]*[,;&][^()]*)\)\s*$/u,
-];
-
-/** Lines that each name a group and its members, with a colon between the two. */
-export function signedGroups(all: readonly Line[]): readonly Line[] {
-  const filled = all.filter(({ text }) => /\S/.test(text));
-  const sign = GROUP_SIGNS.find((one) =>
-    filled.every(({ text }) => {
-      const members = one.exec(text)?.groups?.members?.split(/[,;&]/);
-      return members?.every((name) => looksLikeName(name.trim())) ?? false;
-    }),
-  );
-  if (filled.length < 2 || !sign) return all;
-  return all.map((line) => ({ ...line, text: line.text.replace(sign, '$<group>: $<members>') }));
-}
-
 /** "Student 1: Amira Haddad", "Roll No. 2: Bram Visser": a word that says no more than which of them it is. */
 const COUNTED =
   /^\s*((?:roll|student|pupil|learner|participant|member|name|child|schüler(?:in)?|alumn[oa]|élève|studente|alun[oa]|leerling)(?:\s*(?:no|nr|n[º°]|number))?\.?\s*#?\d{1,4})\s*[:.)–-]\s*(?=\p{L})/iu;
@@ -136,7 +55,7 @@ export const isCounted = (text: string): boolean => COUNTED.test(text);
 
 /** Lines without a word and a number before each name. */
 export function withoutCounting(all: readonly Line[]): Tidied {
-  const filled = all.filter(({ text }) => /\S/.test(text));
+  const filled = filledOf(all);
   if (filled.length < 2 || !filled.every(({ text }) => isCounted(text)))
     return { lines: all, skipped: [] };
   return {
@@ -149,7 +68,7 @@ export function withoutCounting(all: readonly Line[]): Tidied {
 
 /** "l. Amira Haddad" over "2. Bram Visser", where a one was taken for a letter. */
 export function withOne(all: readonly Line[]): readonly Line[] {
-  const [first, second] = all.filter(({ text }) => /\S/.test(text));
+  const [first, second] = filledOf(all);
   if (!first || !/^\s*[lI|][.)]\s/.test(first.text) || !/^\s*2[.)]\s/.test(second?.text ?? ''))
     return all;
   return all.map((one) => (one === first ? { ...one, text: one.text.replace(/[lI|]/, '1') } : one));
@@ -157,7 +76,7 @@ export function withOne(all: readonly Line[]): readonly Line[] {
 
 /** "Bram Visser, and" and "Chipo Dube." where lines end with commas, as a sentence of several lines has them. */
 export function withoutStops(all: readonly Line[]): readonly Line[] {
-  const filled = all.filter(({ text }) => /\S/.test(text));
+  const filled = filledOf(all);
   const commas = filled.filter(({ text }) => /,\s*(?:and|und|y|et|e|en|&)?\s*$/u.test(text));
   if (commas.length < 2 || commas.length < filled.length - 1) return all;
   return all.map((one) => ({
@@ -171,7 +90,7 @@ export function withoutStops(all: readonly Line[]): readonly Line[] {
 /** "amira.haddad", "amira_haddad" on every line, as "Amira Haddad". */
 export function spelledOut(all: readonly Line[]): readonly Line[] {
   const LOGIN = /^\s*\p{Ll}+(?:[._]\p{Ll}+)+\s*$/u;
-  const filled = all.filter(({ text }) => /\S/.test(text));
+  const filled = filledOf(all);
   if (filled.length < 2 || !filled.every(({ text }) => LOGIN.test(text))) return all;
   return all.map((one) => ({
     ...one,
@@ -184,30 +103,9 @@ export function spelledOut(all: readonly Line[]): readonly Line[] {
 /** "HADDAD/Amira" on every line, as "HADDAD, Amira". */
 export function familyFirst(all: readonly Line[]): readonly Line[] {
   const STROKE = /^(\s*[\p{Lu}\p{M}'’ -]*\p{Lu}{2}[\p{Lu}\p{M}'’ -]*)\/\s*(\p{Lu}\p{Ll}.*)$/u;
-  const filled = all.filter(({ text }) => /\S/.test(text));
+  const filled = filledOf(all);
   if (filled.length < 2 || !filled.every(({ text }) => STROKE.test(text))) return all;
   return all.map((one) => ({ ...one, text: one.text.replace(STROKE, '$1, $2') }));
-}
-
-/** "## Otters" or "**Otters**" over others, as text with marks for headings has it; where every line has the mark it is a bullet. */
-export function headed(all: readonly Line[]): readonly Line[] {
-  const HEADED = /^\s*#{1,6}\s+(\p{L}[^:#]*?)\s*#*\s*$/u;
-  const BOLD = /^\s*(\*\*|__)(\p{L}[^*_:]*?):?\1\s*$/u;
-  const filled = all.filter(({ text }) => /\S/.test(text));
-  const marked = filled.filter(({ text }) => HEADED.test(text));
-  if (marked.length > filled.length / 2) {
-    return all.map((one) => ({ ...one, text: one.text.replace(/^\s*#{1,6}\s+(?=\p{L})/u, '') }));
-  }
-  const bold = filled.filter(({ text }) => BOLD.test(text));
-  const areHeads =
-    bold.length > 1 &&
-    bold.length <= filled.length / 2 &&
-    filled[0] !== undefined &&
-    bold.includes(filled[0]);
-  return all.map((one) => ({
-    ...one,
-    text: one.text.replace(HEADED, '$1:').replace(areHeads ? BOLD : /(?!)/, '$2:'),
-  }));
 }
 
 /** "Amira, Bram, Chipo (3)" without how many there are. */
@@ -223,14 +121,10 @@ const AWAY =
   /^\s*((?:absent|absents|absentes?|away|missing|sick|ill|late|excused|fehlt|fehlend|krank|entschuldigt|abwesend|ausentes?|faltan|assenti|afwezig|ziek)(?: (?:today|heute|hoy|aujourd[’']hui|oggi|vandaag|hoje))?)\s*:\s*(\p{L}.*)$/iu;
 
 /** Those who are said to be away, each on a line; they are of the class all the same, and are asked about. */
-export function withAway(all: readonly Line[]): {
-  readonly lines: readonly Line[];
-  readonly skipped: readonly Skipped[];
-  readonly warnings: readonly RosterWarning[];
-} {
+export function withAway(all: readonly Line[]): Tidied {
   const skipped: Skipped[] = [];
   const warnings: RosterWarning[] = [];
-  const filled = all.filter(({ text }) => /\S/.test(text));
+  const filled = filledOf(all);
   const found = filled.filter(({ text }) => AWAY.test(text));
   const others = new Set(
     filled.flatMap((one) => (found.includes(one) ? [] : plainWords(one.text).split(' '))),
@@ -259,7 +153,7 @@ export function withAway(all: readonly Line[]): {
 /** "D" over "Dube, Chipo": a letter of the alphabet over those who begin with it. */
 export function withoutLetters(all: readonly Line[]): Tidied {
   const LETTER = /^\s*(\p{Lu})\s*[.:]?\s*$/u;
-  const filled = all.filter(({ text }) => /\S/.test(text));
+  const filled = filledOf(all);
   const letters = filled.filter(({ text }) => LETTER.test(text));
   let letter = '';
   const fits = filled.every(({ text }) => {
@@ -279,134 +173,6 @@ export function withoutLetters(all: readonly Line[]): Tidied {
     skipped: letters.map(({ line, text }) => ({ row: line, name: text.trim(), reason: 'heading' })),
   };
 }
-
-/** "Otters (3)" over three lines, again and again: heads of groups that tell how many follow. */
-export function countedHeads(all: readonly Line[]): readonly Line[] {
-  const COUNTED_HEAD = /^\s*([^\d:;,@()]{2,40}?)\s*(?:\((\d{1,2})\)|[–—-]\s*(\d{1,2}))\s*$/u;
-  const filled = all.filter(({ text }) => /\S/.test(text));
-  const heads = filled.flatMap(({ text }, at) => {
-    const [, name = '', bracketed, dashed] = COUNTED_HEAD.exec(text) ?? [];
-    return name === '' ? [] : [{ at, name, count: Number(bracketed ?? dashed) }];
-  });
-  // Marks of nought are no heads of empty groups.
-  const fits = heads.every(
-    ({ at, count }, i) => count > 0 && (heads[i + 1]?.at ?? filled.length) - at - 1 === count,
-  );
-  if (heads.length < 2 || heads[0]?.at !== 0 || !fits) return all;
-  const nameOf = new Map(heads.map(({ at, name }) => [filled[at], name]));
-  return all.map((one) => {
-    const name = nameOf.get(one);
-    return name === undefined ? one : { ...one, text: `${name}:` };
-  });
-}
-
-/** Lines at the margin over lines that are set in, again and again, head those. */
-export function marginHeads(all: readonly Line[]): readonly Line[] {
-  const filled = all.filter(({ text }) => /\S/.test(text));
-  // A star beside the margin sets in as well, where the heads have none.
-  const isStarred = ({ text }: Line): boolean => /^[-*•]\s+\p{Lu}/u.test(text);
-  const starred = filled.some((one) => !/^[ \t]/.test(one.text) && !isStarred(one));
-  const isSetIn = (one: Line): boolean => /^[ \t]/.test(one.text) || (starred && isStarred(one));
-  const heads = filled.filter((one) => !isSetIn(one));
-  const fits = filled.every(
-    (one, at) => isSetIn(one) || ((filled[at + 1] && isSetIn(filled[at + 1] ?? one)) ?? false),
-  );
-  const plain = filled.every(({ text }) => !/[@:;,<]/.test(text));
-  // A name and what is said of it below are no group and its one member.
-  if (heads.length < 2 || heads[0] !== filled[0] || !fits || !plain) return all;
-  if (
-    filled.length - heads.length < heads.length * 1.5 ||
-    filled.every((one) => !/^[ \t]/.test(one.text))
-  )
-    return all;
-  return all.map((one) => (heads.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
-}
-
-/** "OTTERS" over whole names that are not in capitals, again and again. */
-export function shoutedHeads(all: readonly Line[]): readonly Line[] {
-  const SHOUTED = /^\s*\p{Lu}[\p{Lu}\p{M}\d '’&-]*\p{Lu}[\p{Lu}\p{M}\d '’&-]*\s*$/u;
-  const filled = all.filter(({ text }) => /\S/.test(text));
-  const heads = new Set(filled.filter(({ text }) => SHOUTED.test(text)));
-  const others = filled.filter((one) => !heads.has(one));
-  const fits =
-    heads.size > 1 &&
-    SHOUTED.test(filled[0]?.text ?? '') &&
-    others.length > heads.size &&
-    others.every(({ text }) => looksLikeWholeName(text.trim()) && /\p{Ll}/u.test(text)) &&
-    !filled.some((one, at) => heads.has(one) && heads.has(filled[at + 1] ?? one));
-  return fits
-    ? all.map((one) => (heads.has(one) ? { ...one, text: `${one.text.trim()}:` } : one))
-    : all;
-}
-
-const SEXES =
-  /^(?:girls|boys|mädchen|jungen|jungs|chicas|chicos|niñas|niños|filles|garçons|ragazze|ragazzi|meninas|meninos|meisjes|jongens)$/i;
-
-/** How heads may follow each other. */
-const ORDERS: readonly (readonly string[])[] = [
-  Array.from('ABCDEFGHIJKL'),
-  ['I', 'II', 'III', 'IV', 'V', 'VI', 'VII', 'VIII', 'IX', 'X'],
-  Array.from({ length: 12 }, (_, at) => String(at + 1)),
-];
-
-/**
- * "Monday" over names and "Tuesday" over more of them; "Girls" and "Boys"; "A" and "B", "I" and "II" over several whole names
- * each. A single such word may be somebody, as Domingo is.
- */
-export function namedHeads(all: readonly Line[]): readonly Line[] {
-  const filled = all.filter(({ text }) => /\S/.test(text));
-  const [first] = filled;
-  const found = [isDayWord, (text: string) => SEXES.test(text.trim())]
-    .map((isHead) => filled.filter(({ text }) => isHead(text)))
-    .find((some) => new Set(some.map(({ text }) => plainWords(text))).size > 1);
-  const heads = found ?? orderedHeads(filled);
-  if (heads.length < 2 || !first || !heads.includes(first)) return all;
-  return all.map((one) => (heads.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
-}
-
-/** Lines of a letter or a number alone, in their order, over several whole names each; none where they are not. */
-function orderedHeads(filled: readonly Line[]): readonly Line[] {
-  const heads = filled.filter(({ text }) => /^\s*(?:\p{Lu}{1,4}|\d{1,2})\s*$/u.test(text));
-  const inOrder = ORDERS.some((order) => heads.every(({ text }, at) => text.trim() === order[at]));
-  const others = filled.filter((one) => !heads.includes(one));
-  const fits =
-    heads.length > 1 &&
-    inOrder &&
-    others.length > heads.length &&
-    others.every(({ text }) => looksLikeWholeName(text.trim())) &&
-    !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one));
-  return fits ? heads : [];
-}
-
-/** "Leader: Amira Haddad" in its two parts; null for another line. */
-function ledBy(text: string): { readonly word: string; readonly name: string } | null {
-  const [, word = '', name = ''] = /^\s*([^:]{1,30}?)\s*:\s*(\S.*)$/u.exec(text) ?? [];
-  return isLeaderWord(word) ? { word, name } : null;
-}
-
-/** "Otters" over "Leader: Amira Haddad", again and again: a group over the one who leads it. */
-export function ledHeads(all: readonly Line[]): Tidied {
-  const filled = all.filter(({ text }) => /\S/.test(text));
-  const leads = filled.map(({ text }) => ledBy(text));
-  const fits =
-    filled.length > 3 &&
-    filled.length % 2 === 0 &&
-    leads.every((lead, at) => (lead !== null) === (at % 2 === 1));
-  if (!fits) return { lines: all, skipped: [] };
-  return {
-    lines: filled.map((one, at) => ({
-      ...one,
-      text: leads[at]?.name ?? `${one.text.trim().replace(/:$/, '')}:`,
-    })),
-    skipped: filled.flatMap(({ line }, at) => {
-      const lead = leads[at];
-      return lead ? [{ row: line, name: lead.word, reason: 'heading' as const }] : [];
-    }),
-  };
-}
-
-/** What stands between somebody and what is said of them. */
-export const ARROW = /\s*(?:[-=]>|→|⇒)\s*/u;
 
 /** "Amira -> Bram, Chipo": whom somebody wishes for, where all of those have lines of their own. */
 export function withoutWishes(all: readonly Line[]): Tidied {
@@ -433,7 +199,7 @@ const SAID_SMALL = /^\s*\p{Lu}[\p{L}'’]*(?:\s+\p{Ll}[\p{L}'’]*)+\s*$/u;
 
 /** A list without "View profile" below each name: the same small words again, where names have capitals. */
 export function withoutRefrain(all: readonly Line[]): Tidied {
-  const filled = all.filter(({ text }) => /\S/.test(text));
+  const filled = filledOf(all);
   const small = filled
     .filter(({ text }) => SAID_SMALL.test(text))
     .map(({ text }) => plainWords(text));
@@ -448,17 +214,5 @@ export function withoutRefrain(all: readonly Line[]): Tidied {
     skipped: all.filter(isAgain).map(({ line, text }) => ({
       ...{ row: line, name: text.trim(), reason: 'footer' as const },
     })),
-  };
-}
-
-/** "Slot 1 (9:00): Amira, Bram" with its time as "9h00": a colon parts a group from its members. */
-export function withHours(one: Line): Line {
-  return {
-    ...one,
-    text: one.text.replace(
-      /^([^:()]{1,30}\(\s*)(\d{1,2}):(\d{2}[^():]*)(?:(\d{1,2}):(\d{2}[^():]*))?\)(?=\s*:)/,
-      (_, before: string, from: string, rest: string, to = '', end = '') =>
-        `${before}${from}h${rest}${to === '' ? '' : `${to}h${end as string}`})`,
-    ),
   };
 }

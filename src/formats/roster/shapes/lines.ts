@@ -1,0 +1,40 @@
+import type { RosterWarning, Skipped } from '../types';
+
+/** A line of a list with its place in the text, from 1. */
+export interface Line {
+  readonly line: number;
+  readonly text: string;
+}
+
+/** What is told of those on some lines, as a column of its own. */
+export interface Told {
+  readonly heading: string;
+  /** Line → what is told of everybody on it. */
+  readonly of: ReadonlyMap<number, string>;
+}
+
+/** Lines as they are read on, and what was taken from them. */
+export interface Tidied {
+  readonly lines: readonly Line[];
+  readonly skipped: readonly Skipped[];
+  readonly warnings?: readonly RosterWarning[];
+  readonly told?: Told;
+}
+
+/** Lines that hold something. */
+export const filledOf = (all: readonly Line[]): readonly Line[] =>
+  all.filter(({ text }) => /\S/.test(text));
+
+/** "and" before the last of several. */
+export const LAST = /\s+(?:and|&|und|y|et|e|en)\s+(?=\S)/u;
+
+/** The names that commas and a last "and" part. */
+export const namesIn = (text: string): readonly string[] =>
+  text
+    .split(/[,;]/)
+    .flatMap((part) => part.split(LAST))
+    .map((name) => name.replace(/^(?:and|und|y|et|e|en)\s+/u, '').trim())
+    .filter(Boolean);
+
+/** What stands between somebody and what is said of them. */
+export const ARROW = /\s*(?:[-=]>|→|⇒)\s*/u;

@@ -1,0 +1,107 @@
+import type { RosterWarning, Skipped } from '../types';
+import { withoutAsides } from './asides';
+import { withoutTalk } from './chats';
+import { withGone } from './gone';
+import {
+  countedHeads,
+  groupsOnOneLine,
+  headed,
+  headedBlocks,
+  ledHeads,
+  marginHeads,
+  namedHeads,
+  saidGroups,
+  shoutedHeads,
+  signedGroups,
+  withHours,
+} from './heads';
+import { interleaved } from './interleaved';
+import {
+  familyOver,
+  joinBroken,
+  joinedAddresses,
+  joinedFacts,
+  joinedWraps,
+  rolesBelow,
+} from './joining';
+import { filledOf, type Line, type Tidied, type Told } from './lines';
+import {
+  familyFirst,
+  spelledOut,
+  withAway,
+  withoutCount,
+  withoutCounting,
+  withoutLetters,
+  withoutRefrain,
+  withoutSentence,
+  withoutStops,
+  withoutWishes,
+  withOne,
+} from './tidying';
+
+type Step = (all: readonly Line[]) => Tidied;
+
+/** A step that only writes lines otherwise. */
+const only =
+  (change: (all: readonly Line[]) => readonly Line[]): Step =>
+  (all) => ({ lines: change(all), skipped: [] });
+
+const each = (change: (one: Line) => Line): Step => only((all) => all.map(change));
+
+/** What is done to the lines of a list before names are taken from them, in this order: a new step is a line here. */
+const STEPS: readonly Step[] = [
+  only(withOne),
+  withoutCounting,
+  only(withoutStops),
+  only(spelledOut),
+  withoutTalk,
+  interleaved,
+  rolesBelow,
+  only(joinedAddresses),
+  only(joinedWraps),
+  only(familyOver),
+  joinedFacts,
+  withoutLetters,
+  withoutRefrain,
+  withGone,
+  withoutWishes,
+  each(withHours),
+  only(countedHeads),
+  only(marginHeads),
+  only(shoutedHeads),
+  ledHeads,
+  only(namedHeads),
+  withAway,
+  only(saidGroups),
+  withoutSentence,
+  only(signedGroups),
+  only((all) => all.flatMap(groupsOnOneLine)),
+  each(withoutCount),
+  only(headed),
+  only(familyFirst),
+  only(headedBlocks),
+  only(filledOf),
+  withoutAsides,
+  only(joinBroken),
+];
+
+/** The lines of a list after every step, with all that was taken from them, asked and told on the way. */
+export function tidied(all: readonly Line[]): {
+  readonly lines: readonly Line[];
+  readonly skipped: readonly Skipped[];
+  readonly warnings: readonly RosterWarning[];
+  readonly told: readonly Told[];
+} {
+  let lines = all;
+  const skipped: Skipped[] = [];
+  const warnings: RosterWarning[] = [];
+  const told: Told[] = [];
+  for (const step of STEPS) {
+    const done = step(lines);
+    lines = done.lines;
+    skipped.push(...done.skipped);
+    warnings.push(...(done.warnings ?? []));
+    if (done.told && done.told.of.size > 0) told.push(done.told);
+  }
+  return { lines, skipped, warnings, told };
+}
