@@ -217,7 +217,7 @@ export function isRemark(line: string): boolean {
     /^\([^()]*\)$|^\[[^[\]]*\]$|^[-–—=*_]{2,}.*[-–—=*_]{2,}$/.test(text) ||
     isClosing(text) ||
     /^[*†‡§¹²³]+\s*\S*\s*[=:]/.test(text) ||
-    /^[*†‡§¹²³]+\s+\p{Ll}/u.test(text) ||
+    /^[*†‡§¹²³]+(?:\s+\p{Ll}|\p{Ll}\S*\s\S+\s\S)/u.test(text) ||
     /^(?:\(\*+\)|\p{Ll}{1,3}\))\s*[=:]/u.test(text) ||
     /\S\s=\s\S/.test(text) ||
     (label !== undefined && LABELLED.test(plainWords(label))) ||

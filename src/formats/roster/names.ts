@@ -170,6 +170,13 @@ export function isTestAccount(name: string): boolean {
   const known = all.every(
     (word) => NOBODY.includes(word) || NOBODY_TOO.includes(word) || /^\d+$/.test(word),
   );
+  // "e.g. Jane Sample" shows how the list is to be filled in.
+  if (
+    /^(?:e g|eg|example|beispiel|z b|p ej|por ejemplo|par exemple|p ex|exemple|esempio|exemplo|bijv|voorbeeld) \S+ \S/.test(
+      plainWords(name),
+    )
+  )
+    return true;
   return compound || (all.length > 1 && known && all.some((word) => NOBODY.includes(word)));
 }
 

@@ -499,6 +499,9 @@ function titleKey({ cells }: Row): string {
 /** At most so many lines stand over the title of a list. */
 const MOST_OVER_TITLE = 2;
 
+/** The title on a page that is not the first. */
+const LATER_PAGE = /\b(?:page|seite|página|pagina|p\.)\s*(?:[2-9]|\d{2,})\b/i;
+
 /** "Brook School" over "Class list 7B", where nobody stands above them. */
 function linesOverTitle(rows: readonly Row[], headingRow: number): ReadonlySet<number> {
   const top = rows
@@ -506,7 +509,8 @@ function linesOverTitle(rows: readonly Row[], headingRow: number): ReadonlySet<n
     .filter(({ index, filled }) => filled && index > headingRow)
     .slice(0, MOST_OVER_TITLE + 1);
   const title = top.findLastIndex(
-    ({ sole }) => sole !== null && kindOfLine(sole) === null && isListTitle(sole),
+    ({ sole }) =>
+      sole !== null && kindOfLine(sole) === null && isListTitle(sole) && !LATER_PAGE.test(sole),
   );
   const over = top.slice(0, Math.max(0, title));
   return new Set(over.every(({ sole }) => sole !== null) ? over.map(({ index }) => index) : []);

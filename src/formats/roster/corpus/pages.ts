@@ -85,4 +85,70 @@ export const pages: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     facts: [{ externalId: '0041' }],
   },
+  {
+    name: 'first letters over each name, what each is below, and a foot of the page',
+    given: lines(
+      ...['Skip to main content', 'People', 'AH', 'Amira Haddad', 'Student', 'BV', 'Bram Visser'],
+      ...['Student', 'PH', 'Paula Haddad', 'Parent', 'MO', 'Mira Okafor', 'Teacher'],
+      '© 2026 River School',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    staff: ['Mira Okafor'],
+    leftOut: ['Skip to main content', 'People', 'AH', 'PH', 'Paula Haddad', '© 2026 River School'],
+  },
+  {
+    name: 'addresses and what each is below the names',
+    given: lines(
+      ...['Members (3)', 'Amira Haddad', 'amira@example.org', 'Member', 'Bram Visser'],
+      ...['bram@example.org', 'Member', 'Mira Okafor', 'mira@example.org', 'Owner'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    staff: ['Mira Okafor'],
+    facts: [{ email: 'amira@example.org' }],
+  },
+  {
+    name: 'when each wrote something, and what',
+    given: lines(
+      ...['Amira Haddad', 'Nov 2, 2026 at 9:02 AM', 'I like maps.', 'Bram Visser'],
+      ...['Nov 2, 2026 at 9:40 AM', 'Me too.', 'Chipo Dube', 'Nov 3, 2026 at 8:00 AM', 'Boats!'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'results and grades below the names',
+    given: lines(
+      ...['Amira Haddad', '85%', 'B', 'Bram Visser', '70%', 'C', 'Chipo Dube', '92%', 'A'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ attributes: { '5': 'B' } }],
+  },
+  {
+    name: 'three first names on each line',
+    given: lines('1. Amira, Bram, Chipo', '2. Dov, Eli, Fay', '3. Gil, Hana, Ines'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eli', 'Fay', 'Gil', 'Hana', 'Ines'],
+  },
+  {
+    name: 'a given name, a family name and a town that comes again are one student',
+    given: lines('Amira, Haddad, Oxbow', 'Bram, Visser, Oxbow', 'Chipo, Dube, Mill'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'the head of a second page below the first names',
+    given: lines(
+      ...['Amira Haddad', 'Bram Visser', 'River School – Class list – page 2', 'Chipo Dube'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'an example of how to fill in the list, and a remark behind a star',
+    given: lines(
+      'Name',
+      'e.g. Jane Sample',
+      'Amira Haddad',
+      'Bram Visser',
+      '*left early on Friday',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['e.g. Jane Sample', '*left early on Friday'],
+  },
 ];

@@ -1,5 +1,5 @@
 import { kindOfLine, sectionHeading } from '../lineKinds';
-import { looksLikeName, looksLikeWholeName } from '../names';
+import { isSchoolRole, looksLikeName, looksLikeWholeName } from '../names';
 import { SUFFIX, splitOutside, withoutAnd } from './entries';
 import { HEADER, SENDER } from './letters';
 import { LAST, type Line } from './lines';
@@ -23,6 +23,7 @@ export function holdSeveral(all: readonly string[]): boolean {
   ).length;
   if (sections > 1 && parted.length > 0 && under === sections && parted.length + single === under)
     return true;
+  if (areFirstNames(all)) return true;
   const long = parted.filter(
     (parts) => parts.length >= 3 && !parts.some((part) => SUFFIX.test(part)),
   );
@@ -30,6 +31,18 @@ export function holdSeveral(all: readonly string[]): boolean {
   const parts = parted.flat();
   const whole = parts.filter((part) => part.includes(' ')).length >= parts.length * 0.7;
   return whole || new Set(parted.map(({ length }) => length)).size > 1;
+}
+
+/** "Amira, Bram, Chipo" on each line: as many single names, all different, with a blank behind each comma. */
+function areFirstNames(all: readonly string[]): boolean {
+  const lines = all.map((line) => cleanEnd(line.replace(BULLET, '')).split(', '));
+  const names = lines.flat();
+  return (
+    lines.length > 1 &&
+    lines.every((some) => some.length > 2) &&
+    names.every((name) => /^\p{Lu}[\p{Ll}\p{M}'’-]+$/u.test(name) && !isSchoolRole(name)) &&
+    new Set(names).size === names.length
+  );
 }
 
 /** What stands between two people on a line. */

@@ -17,7 +17,9 @@ interface Place {
 }
 
 const NUMBERED = /^\s*\d{1,4}[.)]\s+/;
-const SENTENCE = /\s\S.*[.!?]\s*$/;
+const SENTENCE = /\S[.!?]\s*$/;
+const MOMENT = /\b\d{1,2}[:.]\d{2}\b/;
+const GRADE = /^[A-F]$/;
 const FIGURES = /^[\d\s.,:/%°'"()-]+(?:[ap]\.?m\.?)?$/i;
 const ADDRESS = /^<?[^\s@<>,;]+@[^\s@<>,;]+>?$/;
 const LABEL = /^([^:]{2,30}):\s*\S/;
@@ -88,14 +90,14 @@ function placesOf(blocks: readonly (readonly Line[])[], size: number): readonly 
     if (!distinct || !names.every((name) => looksLikeWholeName(name) && kindOfLine(name) === null))
       continue;
     const places = Array.from({ length: size }, (_, other): Place | null =>
-      other === place ? { sure: true, use: 'name' } : placeOf(at(other), names),
+      other === place ? { sure: true, use: 'name' } : placeOf(at(other), names, size),
     );
     if (places.every((one): one is Place => one !== null)) return places;
   }
   return null;
 }
 
-function placeOf(texts: readonly string[], names: readonly string[]): Place | null {
+function placeOf(texts: readonly string[], names: readonly string[], size: number): Place | null {
   const nothing = (sure: boolean): Place => ({ sure, use: 'nothing' });
   const every = (holds: (text: string, name: string) => boolean): boolean =>
     texts.every((text, i) => holds(text, names[i] ?? ''));
@@ -106,7 +108,10 @@ function placeOf(texts: readonly string[], names: readonly string[]): Place | nu
   if (texts.some(isSchoolRole)) return null;
   const [label] = texts.map((text) => LABEL.exec(text)?.[1]);
   if (label !== undefined && every((text) => LABEL.exec(text)?.[1] === label)) return null;
-  if (every((text) => FIGURES.test(text))) return null;
+  // Figures alone below each name are read elsewhere.
+  if (every((text) => FIGURES.test(text))) return size > 2 ? nothing(false) : null;
+  if (every((text) => GRADE.test(text))) return { sure: false, use: 'tag' };
+  if (size > 2 && every((text) => MOMENT.test(text))) return nothing(false);
   const words = new Set(texts.map((text) => text.toLowerCase()));
   if (words.size === 1) return nothing(false);
   const single = every((text) => /^\p{L}[\p{L}\p{N}_-]*$/u.test(text));

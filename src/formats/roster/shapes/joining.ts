@@ -46,26 +46,39 @@ export function rolesBelow(all: readonly Line[]): Tidied {
   const isRole = (at: number): boolean =>
     /^\s*\p{L}[\p{L} -]*$/u.test(filled[at]?.text ?? '') && isSchoolRole(filled[at]?.text ?? '');
   const told = filled.filter((_, at) => isRole(at));
-  const named = filled.filter(
-    ({ text }, at) => isRole(at + 1) && !isRole(at) && looksLikeName(text.trim()),
-  );
+  // An address may stand between a name and what somebody is.
+  const named = filled.flatMap((_, at) => {
+    if (!isRole(at)) return [];
+    let above = at - 1;
+    while (ADDRESS.test(filled[above]?.text ?? '')) above--;
+    const name = filled[above];
+    if (!name || isRole(above) || !looksLikeName(name.text.trim())) return [];
+    const [address] = filled.slice(above + 1, at).map(({ text }) => text.trim());
+    return [{ name, address, between: filled.slice(above + 1, at) }];
+  });
   const fits =
-    told.length > 1 && named.length === told.length && told.length >= filled.length * 0.3;
+    told.length > 1 && named.length === told.length && told.length >= filled.length * 0.2;
   if (!fits) return { lines: all, skipped: [] };
+  const used = new Set(named.flatMap(({ name, between }) => [name, ...between]));
   return {
-    lines: named,
+    lines: named.map(({ name, address }) => ({
+      ...name,
+      text: address === undefined ? name.text : `${name.text.trim()} <${address}>`,
+    })),
     skipped: filled
-      .filter((one) => !named.includes(one))
+      .filter((one) => !used.has(one))
       .map((one) => ({
         ...{ row: one.line, name: one.text.trim() },
         reason: told.includes(one) ? ('heading' as const) : ('footer' as const),
       })),
     told: {
       heading: 'Role',
-      of: new Map(named.map(({ line }, at) => [line, told[at]?.text.trim() ?? ''])),
+      of: new Map(named.map(({ name }, at) => [name.line, told[at]?.text.trim() ?? ''])),
     },
   };
 }
+
+const ADDRESS = /^\s*[^\s@<>,;]+@[^\s@<>,;]+\s*$/;
 
 /** "HADDAD" over "Amira", again and again, as "HADDAD, Amira". */
 export function familyOver(all: readonly Line[]): readonly Line[] {
