@@ -455,3 +455,29 @@ test('two files dropped on the page are read together, each as a section; a numb
   ).fill('Name,ID\nAmira Haddad,71\nBram Visser,72\nChipo Dube,73\nDov Ash,74');
   await expect(page.getByRole('button', { name: 'Add 1 student' })).toBeVisible();
 });
+
+test('a class typed in a hurry takes in its full list: names that nearly agree are asked, once for all', async ({
+  page,
+}) => {
+  await openDemo(page, '/');
+  await page.getByLabel(/Make another class/).fill('Bank walkers');
+  await page.keyboard.press('Enter');
+  await (await pasteBox(page)).fill('Amira\nBram\nChipo Dube\nDov A.');
+  await page.getByRole('button', { name: 'Add 4 students' }).click();
+  await expect(page.getByText('4 students, all here today')).toBeVisible();
+  await (
+    await pasteBox(page)
+  ).fill('Name,Section\n"Haddad, Amira",7B\n"Visser, Bram",7B\nDube Chipo,7B\n"Ash, Dov",7C');
+  const question = page.getByText('4 names are given twice, or nearly so:');
+  await expect(question).toBeVisible();
+  await expect(page.getByText('Dov Ash (line 5) may be Dov A., who is in the class')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Answer 4 questions first' })).toBeDisabled();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'All are the same students' }).click();
+  await page.getByRole('button', { name: 'Update 4 students' }).click();
+  await expect(page.getByText('4 students, all here today')).toBeVisible();
+  await expect(page.getByRole('row', { name: /Amira Haddad.*7B/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Dov Ash.*7C/ })).toBeVisible();
+  // Of the same words in two orders the class keeps its own.
+  await expect(page.getByRole('row', { name: /Chipo Dube.*7B/ })).toBeVisible();
+});

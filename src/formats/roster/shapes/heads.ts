@@ -179,10 +179,9 @@ export function namedHeads(all: readonly Line[]): readonly Line[] {
 function orderedHeads(filled: readonly Line[]): readonly Line[] {
   const heads = filled.filter(({ text }) => /^\s*(?:\p{Lu}{1,4}|\d{1,2})\s*$/u.test(text));
   const inOrder = ORDERS.some((order) => heads.every(({ text }, at) => text.trim() === order[at]));
+  if (heads.length < 2 || !inOrder) return [];
   const others = filled.filter((one) => !heads.includes(one));
   const fits =
-    heads.length > 1 &&
-    inOrder &&
     others.length > heads.length &&
     others.every(({ text }) => looksLikeWholeName(text.trim())) &&
     !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one));

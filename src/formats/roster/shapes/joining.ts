@@ -12,13 +12,13 @@ const NUMBERED = /^\s*(\d{1,4})[.)]\s+(?=\p{L})/u;
 /** "1. Amira Fatima" and, set in below it, "Haddad-El Masri": the rest of a name that broke in a numbered list. */
 export function joinedWraps(all: readonly Line[]): readonly Line[] {
   const filled = filledOf(all);
-  const numbers = filled.flatMap(({ text }) => Number(NUMBERED.exec(text)?.[1] ?? NaN));
+  const numbers = filled.map(({ text }) => Number(NUMBERED.exec(text)?.[1] ?? NaN));
   const counted = numbers.filter((one) => !Number.isNaN(one));
-  const rests = filled.filter((_, at) => Number.isNaN(numbers[at] ?? NaN));
+  const rests = new Set(filled.filter((_, at) => Number.isNaN(numbers[at] ?? NaN)));
   const fits =
-    rests.length > 0 &&
+    rests.size > 0 &&
     // Below each of them stands something that is said of somebody, or somebody else.
-    rests.length < counted.length &&
+    rests.size < counted.length &&
     counted.every((one, at) => one === (counted[0] ?? 0) + at) &&
     filled.every((one, at) =>
       Number.isNaN(numbers[at] ?? NaN)
@@ -28,8 +28,8 @@ export function joinedWraps(all: readonly Line[]): readonly Line[] {
   if (!fits) return all;
   return filled.flatMap((one, at) => {
     const rest = filled[at + 1];
-    if (rests.includes(one)) return [];
-    const text = rest && rests.includes(rest) ? `${one.text.trimEnd()} ${rest.text.trim()}` : null;
+    if (rests.has(one)) return [];
+    const text = rest && rests.has(rest) ? `${one.text.trimEnd()} ${rest.text.trim()}` : null;
     return [text === null ? one : { ...one, text }];
   });
 }
@@ -60,6 +60,7 @@ export function rolesBelow(all: readonly Line[]): Tidied {
     told.length > 1 && named.length === told.length && told.length >= filled.length * 0.2;
   if (!fits) return { lines: all, skipped: [] };
   const used = new Set(named.flatMap(({ name, between }) => [name, ...between]));
+  const roles = new Set(told);
   return {
     lines: named.map(({ name, address }) => ({
       ...name,
@@ -69,7 +70,7 @@ export function rolesBelow(all: readonly Line[]): Tidied {
       .filter((one) => !used.has(one))
       .map((one) => ({
         ...{ row: one.line, name: one.text.trim() },
-        reason: told.includes(one) ? ('heading' as const) : ('footer' as const),
+        reason: roles.has(one) ? ('heading' as const) : ('footer' as const),
       })),
     told: {
       heading: 'Role',
