@@ -1,6 +1,7 @@
 import { withoutNumber } from '@/formats/shortNames';
 import { matchStudents, sameNumber } from '@/formats/roster/merge';
 import { mayBeOne, nameWords } from '@/formats/roster/nearNames';
+import { plainWords } from '@/formats/roster/text';
 import type { Roster, RosterStudent } from '@/formats/roster/types';
 import type { ClassRecord } from '@/schema/classRecord';
 import type { StudentId } from '@/schema/ids';
@@ -117,8 +118,9 @@ export function planImport(
   const who = new Map<number, { readonly known: StudentId } | { readonly added: number }>();
   draft.roster.students.forEach((student, index) => {
     const one = cases.get(index);
-    const same = one && answerTo(one) === 'same' ? one.inClass : (draft.known.get(index) ?? null);
-    const facts = factsOf(student, same);
+    const asked = one && answerTo(one) === 'same' ? one.inClass : null;
+    const same = asked ?? draft.known.get(index) ?? null;
+    const facts = factsOf(student, same, asked !== null);
     if (same) {
       who.set(index, { known: same.id });
       const news = newsOf(same, facts, theClass);
@@ -180,13 +182,18 @@ export function isSameName({ student, inClass }: TwiceCase): boolean {
 
 /**
  * What a list says of a student; a number that only lost its zeros or prefix on the way stays as the class has it, and so
- * does a name of which words are missing or stand in another order.
+ * does a name with its words in another order, or, where it is known by its name alone, one of which words are missing.
  */
-function factsOf(student: RosterStudent, same: StudentRecord | null): StudentFacts {
+function factsOf(
+  student: RosterStudent,
+  same: StudentRecord | null,
+  byName: boolean,
+): StudentFacts {
   const number = student.externalId ?? '';
   const known = same?.externalId ?? '';
   const plain = withoutNumber(student.displayName);
-  const whole = same && isShorter(student, same) ? same : null;
+  const whole =
+    same && (isTurned(student, same) || (byName && isShorter(student, same))) ? same : null;
   return {
     name: whole?.name ?? plain,
     givenName: whole?.givenName ?? student.givenName,
@@ -229,16 +236,22 @@ function newsOf(
   return [...plain, ...details];
 }
 
-const nameKey = ({ displayName }: Pick<RosterStudent, 'displayName'>): string =>
+const nameKey = ({ displayName }: RosterStudent): string =>
   withoutNumber(displayName).toLocaleLowerCase('en');
 
-/** Whether a list has only some words of a name, the first letter of one, or the same in another order. */
+/** Whether a list has only some words of a name, or the first letter of one. */
 function isShorter(student: RosterStudent, same: StudentRecord): boolean {
   const [given, known] = [nameWords(student), nameWords(asRosterStudent(same))];
-  const turned =
-    given.join() === known.join() && nameKey(student) !== nameKey({ displayName: same.name });
-  const shorter = given.join(' ').length < known.join(' ').length && mayBeOne(given, known);
-  return turned || shorter;
+  return given.join(' ').length < known.join(' ').length && mayBeOne(given, known);
+}
+
+/** Whether a list has the words of a name in another order. */
+function isTurned(student: RosterStudent, same: StudentRecord): boolean {
+  const [given, known] = [nameWords(student), nameWords(asRosterStudent(same))];
+  return (
+    given.join() === known.join() &&
+    plainWords(withoutNumber(student.displayName)) !== plainWords(same.name)
+  );
 }
 
 const hasSameNumber = ({ externalId }: RosterStudent, record: StudentRecord): boolean =>

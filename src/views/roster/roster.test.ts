@@ -108,7 +108,23 @@ describe('a second list of the class', () => {
     expect(answered('Amira', 'Amira Haddad', 'same')).toEqual([['Amira Haddad'], 0, 0]);
     expect(answered('Amira Haddad', 'Amira H.', 'same')).toEqual([[], 0, 0]);
     expect(answered('Amira Haddad', 'Haddad Amira', 'same')).toEqual([[], 0, 0]);
+    expect(answered('Jose Nunez', 'José Núñez', 'same')).toEqual([['José Núñez'], 0, 0]);
     expect(answered('Amira', 'Amira Haddad', 'another')).toEqual([[], 1, 1]);
+  });
+
+  test('takes a shorter name from a list that knows the student by address', () => {
+    const known = [student('Amira Haddad', { email: 'amira@example.org' }), ...crew.slice(1)];
+    const read = rosterOf(['Amira', 'Bram']);
+    const { changes } = planImport(
+      draftImport(read, known),
+      theClass,
+      () => null,
+      false,
+      '2026-10-16',
+    );
+    expect(changes.map(({ name, changes: [first] }) => [name, first?.to])).toEqual([
+      ['Amira Haddad', 'Amira'],
+    ]);
   });
 
   test('brings back who had left, and leaves alone who had left and is not named', () => {
