@@ -1,5 +1,5 @@
 import { roleOfHeading } from './headings';
-import type { ColumnRole, Row, Skipped, Table } from './types';
+import type { Row, Skipped, Table } from './types';
 import type { Tables } from './workbook';
 
 type Json = Readonly<Record<string, unknown>>;
@@ -30,8 +30,9 @@ export function jsonTables(text: string, called = ''): Tables {
     if (!each) return { ok: false, error: { code: 'damaged', what: 'json' } };
     data = each;
   }
-  const list = listIn(data);
-  if (!list) return { ok: false, error: { code: 'nobody' } };
+  const found = listIn(data);
+  if (!found) return { ok: false, error: { code: 'nobody' } };
+  const { list, left } = found;
   const file = isObject(data) ? data : {};
   const format = file.format;
   if (
@@ -41,8 +42,10 @@ export function jsonTables(text: string, called = ''): Tables {
   ) {
     return { ok: false, error: { code: 'newerClassFile' } };
   }
-  const skipped: readonly Skipped[] =
-    called === '' ? [] : [{ row: 0, name: called, reason: 'title' }];
+  const skipped: readonly Skipped[] = [
+    ...(called === '' ? [] : [{ row: 0, name: called, reason: 'title' as const }]),
+    ...left.map((name) => ({ row: 0, name, reason: 'unread' as const })),
+  ];
   if (list.length > 0 && list.every(Array.isArray))
     return { ok: true, tables: [{ ...plainTable(list), skipped }] };
   const students = list.map((one): Json => (isObject(one) ? one : { name: scalar(one) }));
@@ -55,35 +58,56 @@ export function jsonTables(text: string, called = ''): Tables {
 /** Lists deeper than this within objects are not looked for. */
 const DEEPEST = 4;
 
-/**
- * The list of people in what a file holds: all of it, what stands under a word for people, members under the names of their
- * groups, or the longest list that is not of figures; null where there is none.
- */
-function listIn(data: unknown, depth = 0): readonly unknown[] | null {
-  if (Array.isArray(data)) return data as readonly unknown[];
-  if (!isObject(data) || depth > DEEPEST) return null;
-  const lists = Object.entries(data).flatMap(([key, value]) =>
-    Array.isArray(value) && value.some((one) => typeof one === 'string' || isObject(one))
-      ? [{ key, list: value as readonly unknown[] }]
-      : [],
-  );
-  const told = lists.find(({ key }) => PEOPLE.has(roleOfHeading(key)) || MORE_PEOPLE.test(key));
-  if (told) return told.list;
-  if (lists.length > 1 && lists.length === Object.keys(data).length)
-    return lists.flatMap(({ key, list }) =>
-      list.map((one) => (isObject(one) ? { section: key, ...one } : { name: one, section: key })),
-    );
-  const within = [
-    ...lists.map(({ list }) => list),
-    ...Object.values(data).flatMap((value) =>
-      isObject(value) ? [listIn(value, depth + 1) ?? []] : [],
-    ),
-  ];
-  const longest = within.reduce((best, one) => (one.length > best.length ? one : best), []);
-  return longest.length > 0 ? longest : null;
+/** A list in what a file holds. */
+interface Found {
+  readonly list: readonly unknown[];
+  /** Words over other lists, which are not read. */
+  readonly left: readonly string[];
+  /** Whether a word for people stands over it. */
+  readonly told: boolean;
 }
 
-const PEOPLE: ReadonlySet<ColumnRole | null> = new Set(['fullName']);
+/**
+ * The list of people in what a file holds: all of it, what stands under a word for people, members under the names of their
+ * groups or classes, or the longest list that is not of figures; null where there is none.
+ */
+function listIn(data: unknown, depth = 0): Found | null {
+  if (Array.isArray(data)) return { list: data as readonly unknown[], left: [], told: false };
+  if (!isObject(data) || depth > DEEPEST) return null;
+  const entries = Object.entries(data);
+  const lists = entries.flatMap(([key, value]) =>
+    Array.isArray(value) && value.some((one) => typeof one === 'string' || isObject(one))
+      ? [{ key, list: value as readonly unknown[], told: isOfPeople(key) }]
+      : [],
+  );
+  const within = entries.flatMap(([key, value]) => {
+    const found = isObject(value) ? listIn(value, depth + 1) : null;
+    return found ? [{ ...found, key }] : [];
+  });
+  const groups = lists.length === entries.length ? lists : within;
+  const parted = lists.length === entries.length || within.every(({ told }) => told);
+  if (groups.length > 1 && parted && !lists.some(({ told }) => told))
+    return { list: groups.flatMap(inSection), left: [], told: true };
+  const all = [...lists, ...within];
+  const [first] = all;
+  if (!first) return null;
+  const best =
+    lists.find(({ told }) => told) ??
+    all.reduce((longest, one) => (one.list.length > longest.list.length ? one : longest), first);
+  const others = all.filter((one) => one !== best).map(({ key }) => key);
+  const inner = within.find((one) => one === best)?.left ?? [];
+  return { list: best.list, left: [...others, ...inner], told: best.told };
+}
+
+/** The members of a list with the word over it as their section. */
+function inSection({ key, list }: { readonly key: string; readonly list: readonly unknown[] }) {
+  return list.map((one) =>
+    isObject(one) ? { section: key, ...one } : { name: one, section: key },
+  );
+}
+
+const isOfPeople = (key: string): boolean =>
+  roleOfHeading(key) === 'fullName' || MORE_PEOPLE.test(key);
 const MORE_PEOPLE = /^(?:people|persons?|users?|members?|rosters?|enrol?lments?|participants)$/i;
 
 /** One object on each line; null where a line is none. */

@@ -36,7 +36,10 @@ export function readNumber(cell: string, decimal: '.' | ','): number | null {
   const points = outOf && (Number(outOf[2]) > 12 || (outOf[2] === '10' && Number(outOf[1]) <= 10));
   if (points) return readNumber(outOf[1] ?? '', decimal);
   const halves = /^((?:[+-]?\d+)?)([¼½¾])$/.exec(text);
-  if (halves) return Number(halves[1]) + (QUARTERS.indexOf(halves[2] ?? '') + 1) / 4;
+  if (halves) {
+    const part = (QUARTERS.indexOf(halves[2] ?? '') + 1) / 4;
+    return Number(halves[1]) + (text.startsWith('-') ? -part : part);
+  }
   const bare = grouped.test(text) ? text.replaceAll(thousands, '') : text;
   const written = decimal === ',' ? bare.replace(',', '.') : bare;
   // A column with decimal commas may still hold "3.5" where no thousand can be meant.

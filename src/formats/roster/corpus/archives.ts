@@ -287,4 +287,23 @@ export const archives: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     facts: [{ section: 'Otters' }, { section: 'Otters' }, { section: 'Herons' }],
   },
+  {
+    name: 'JSON with the students of two classes',
+    given: JSON.stringify({
+      '7B': { students: [{ name: 'Amira Haddad' }] },
+      '7C': { students: ['Bram Visser', 'Chipo Dube'] },
+    }),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: '7B' }, { section: '7C' }, { section: '7C' }],
+  },
+  {
+    name: 'JSON with a list beside that of the students, which is named',
+    given: JSON.stringify({
+      students: ['Amira Haddad'],
+      boats: ['Heron', 'Otter'],
+      more: { waiting: ['Dov Ash'] },
+    }),
+    students: ['Amira Haddad'],
+    leftOut: ['boats', 'more'],
+  },
 ];

@@ -6,6 +6,9 @@ import { filledOf, type Line, type Tidied } from './lines';
 
 const isSetIn = ({ text }: Line): boolean => /^[ \t]/.test(text);
 
+/** An address on a line of its own. */
+const ADDRESS = /^\s*[^\s@<>,;]+@[^\s@<>,;]+\s*$/;
+
 /** "3. Amira Fatima", with what its number counts. */
 const NUMBERED = /^\s*(\d{1,4})[.)]\s+(?=\p{L})/u;
 
@@ -79,8 +82,6 @@ export function rolesBelow(all: readonly Line[]): Tidied {
   };
 }
 
-const ADDRESS = /^\s*[^\s@<>,;]+@[^\s@<>,;]+\s*$/;
-
 /** "HADDAD" over "Amira", again and again, as "HADDAD, Amira". */
 export function familyOver(all: readonly Line[]): readonly Line[] {
   const SHOUTED = /^\s*\p{Lu}[\p{Lu}\p{M}'’ -]*\p{Lu}\s*$/u;
@@ -134,9 +135,7 @@ export function joinedAddresses(all: readonly Line[]): readonly Line[] {
     half >= 2 &&
     Number.isInteger(half) &&
     filled.every(({ text }, at) =>
-      at < half
-        ? !text.includes('@') && looksLikeName(text.trim())
-        : /^\s*[^\s@<>,;]+@[^\s@<>,;]+\s*$/.test(text),
+      at < half ? !text.includes('@') && looksLikeName(text.trim()) : ADDRESS.test(text),
     );
   if (!fits) return all;
   return filled.slice(0, half).map((one, at) => ({
