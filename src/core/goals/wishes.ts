@@ -1,5 +1,7 @@
 import type { Problem } from '../problem/problem';
-import type { Arrangement, Exchange, Term } from '../terms/arrangement';
+import { quickInt } from '../random/uniform';
+import type { Rng } from '../random/rng';
+import type { Arrangement, Exchange, Lead, Term } from '../terms/arrangement';
 import type { GoalKind } from './kind';
 
 /** As many as can be get at least one partner they named; students without a wish to be had do not count. */
@@ -16,6 +18,9 @@ export const wishes: GoalKind<'wishes'> = {
 export function wishersOf({ wishesOfStudent }: Problem): number {
   return wishesOfStudent.filter((named) => named.length > 0).length;
 }
+
+/** Students drawn until somebody is found whose wish is not met. */
+const DRAWS = 8;
 
 /** Students with wishes of which none is met. */
 class WishTerm implements Term {
@@ -83,6 +88,23 @@ class WishTerm implements Term {
       if (end > first && place === end) unmet++;
     }
     return unmet * this.scale;
+  }
+
+  /** Somebody without goes where one of those they named is, or that one comes to them. */
+  lead({ groupOfStudent }: Arrangement, rng: Rng, lead: Lead): boolean {
+    const { start, student: named } = this.named;
+    for (let draw = 0; draw < DRAWS; draw++) {
+      const wisher = quickInt(rng, groupOfStudent.length);
+      const first = start[wisher] as number;
+      const count = (start[wisher + 1] as number) - first;
+      if (count === 0 || (this.met[wisher] as number) > 0) continue;
+      const other = named[first + quickInt(rng, count)] as number;
+      const goes = quickInt(rng, 2) === 0;
+      lead.student = goes ? wisher : other;
+      lead.to = groupOfStudent[goes ? other : wisher] as number;
+      return true;
+    }
+    return false;
   }
 
   private unmetFor(group: number, other: number, arrangement: Arrangement): number {

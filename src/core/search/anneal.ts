@@ -45,7 +45,8 @@ export function* anneal(
 ): Generator<Progress, Annealed, void> {
   const arrangement = new Arrangement(problem, start);
   const objective = new Objective(goals, ruleTerms(problem, wholeBlocks(problem, units)));
-  const proposals = new Proposals(problem, units, rng, keepsSections(problem, start));
+  const kept = keepsSections(problem, start);
+  const proposals = new Proposals(problem, units, rng, kept, objective.leaders);
   objective.reset(arrangement);
   const best = start.slice();
   let [bestCost, bestPenalty] = [objective.cost(), objective.penalty()];

@@ -33,7 +33,7 @@ const GROWTH = 0.53;
 /** Smaller ones get less in proportion, down to this part of it. */
 const LEAST_PART = 0.4;
 /** Courses are not dealt anew at every press as a class is: from so many students to so many they get this many times as much. */
-const COURSE = { from: 60, to: 200, times: 4 };
+const COURSE = { from: 60, to: 400, times: 4 };
 /** Above that it becomes less again, by this power of how many there are. */
 const LESSENING = 0.9;
 /** Cells (units x groups) that all nodes of a complete search may look at. */

@@ -9,7 +9,7 @@ import { MOST_UNITS } from './formable';
 import type { Known } from './known';
 import { areFew, isListable, listAll } from './listing';
 import { isWorthPolishing, polish } from './polish';
-import { isOfGroups, recombine } from './recombine';
+import { isOfGroups, Recombination } from './recombine';
 import { reopen } from './reopen';
 import { roomLeft } from './room';
 import { within, type Improved, type Search } from './work';
@@ -20,18 +20,16 @@ export interface Best extends Improved {
 }
 
 /** With more goals each exchange takes longer to weigh, and fewer are weighed. */
-const GOALS_AT_FULL_BUDGET = 3;
+const GOALS_AT_FULL_BUDGET = 4;
 /** Where less than this part of all exchanges keeps the rules, all arrangements may be few; what listing any may take. */
 const LISTED_BELOW = 0.05;
 const LISTED_PART = 3;
 /** Parts of the exchanges that go into cooling where polishing follows, and into polishing. */
-const COOLED_PART = 0.1;
+const COOLED_PART = 0.15;
 const POLISHED_PART = 1;
 /** What is left for polishing where hardly any exchange of two keeps the rules. */
 const LITTLE_POLISHED_PART = 0.1;
-/** The same where groups are recombined, which finds what polishing does. */
-const BESIDE_RECOMBINING = 0.5;
-/** What recombining takes then: a first answer is waited for. */
+/** What recombining takes beside it: a first answer is waited for. */
 const RECOMBINED_PART = 0.5;
 /** Where less than this part does, whole groups are opened: in full where no more than `FULL` does. */
 const LITTLE_ROOM = 0.3;
@@ -84,6 +82,7 @@ class Improving {
   private readonly slow: number;
   /** Whether whole groups can be recombined. */
   private readonly recombines: boolean;
+  private recombination: Recombination | null = null;
 
   constructor(
     private readonly problem: Problem,
@@ -113,8 +112,7 @@ class Improving {
     yield* this.keep(LISTED_AT, polishes || opens ? COOLED_AT : 1, cooling);
     if (opens) yield* this.open(FULL / room);
     if (this.isProven() || !polishes) return;
-    const part = this.recombines ? BESIDE_RECOMBINING : POLISHED_PART;
-    const most = whole * Math.min(part, room < LISTED_BELOW ? LITTLE_POLISHED_PART : 1);
+    const most = whole * (room < LISTED_BELOW ? LITTLE_POLISHED_PART : POLISHED_PART);
     const polishing = polish(problem, units, goals, this.groupOfStudent, most, rng);
     yield* this.keep(opens ? OPENED_AT : COOLED_AT, POLISHED_AT, polishing);
     if (this.recombines && (!opens || room > LISTED_BELOW)) {
@@ -167,8 +165,9 @@ class Improving {
 
   /** Recombines for so many exchanges; returns the part of the groups that it could reach at once. */
   private *recombine(from: number, to: number, most: number): Search<number> {
-    const { problem, units, goals, rng } = this;
-    const work = recombine(problem, units, goals, this.groupOfStudent, most, rng);
+    const { problem, units, goals, groupOfStudent, rng } = this;
+    this.recombination ??= new Recombination(problem, units, goals, groupOfStudent, rng);
+    const work = this.recombination.run(groupOfStudent, most);
     const { known, reach } = yield* this.keep(from, to, work);
     this.known = known;
     return reach;

@@ -27,6 +27,11 @@ export class Objective {
     this.leastCost = goals.reduce((sum, { goal, leastValue }) => sum + goal.weight * leastValue, 0);
   }
 
+  /** Goals that know of exchanges worth a try. */
+  get leaders(): readonly Term[] {
+    return this.costTerms.filter(({ lead }) => lead !== undefined);
+  }
+
   /** Whether there are neither goals nor rules to look at. */
   get isFree(): boolean {
     return this.costTerms.length + this.ruleTerms.length === 0;

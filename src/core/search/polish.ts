@@ -16,10 +16,10 @@ const EPSILON = 1e-12;
 const MOST_OF_A_SWEEP = 0.2;
 /** What passing over an exchange by one number costs, in whole evaluations. */
 const LOOK = 0.08;
-/** Exchanges of a shake: so few that most of what was good stays. */
-const LEAST_SHAKE = 3;
+/** Exchanges of a shake at the most: so few that most of what was good stays. */
+const MOST_SHAKEN = 3;
 /** Exchanges drawn for each step of a shake. */
-const DRAWS_A_STEP = 16;
+const DRAWS_A_STEP = 32;
 /** One step of so many may be one that changes no cost. */
 const ONE_SIDEWAYS_IN = 4;
 
@@ -78,7 +78,7 @@ class Polish {
     this.arrangement = new Arrangement(problem, start);
     this.objective = new Objective(goals, ruleTerms(problem, wholeBlocks(problem, units)));
     this.objective.reset(this.arrangement);
-    this.proposals = new Proposals(problem, units, rng);
+    this.proposals = new Proposals(problem, units, rng, true, this.objective.leaders);
     this.exchange = this.proposals.exchange;
     this.chosen = new Exchange(problem.studentCount, this.exchange.going.length);
     this.changed = new Uint8Array(problem.groupCount);
@@ -97,7 +97,7 @@ class Polish {
     const best = arrangement.groupOfStudent.slice();
     let bestCost = objective.cost();
     while (this.evaluations < most && bestCost > objective.leastCost + EPSILON) {
-      this.shake(LEAST_SHAKE + quickInt(this.rng, LEAST_SHAKE + 1));
+      this.shake(1 + quickInt(this.rng, MOST_SHAKEN));
       this.descend(most);
       const cost = objective.cost();
       if (cost <= bestCost + EPSILON) {

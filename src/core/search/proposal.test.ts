@@ -1,6 +1,8 @@
+import { prepareGoals } from '../goals/list';
 import { unitsOf } from '../problem/units';
 import { rngFromSeed } from '../random/rng';
-import { Arrangement } from '../terms/arrangement';
+import { Arrangement, type Term } from '../terms/arrangement';
+import { Objective } from './objective';
 import { Proposals } from './proposal';
 import { planted, problemOf } from './testSearch';
 
@@ -35,4 +37,51 @@ test('where sections are kept, exchanges are drawn between groups of one section
 
 test('where they are still to be mended, between any two groups', () => {
   expect(drawnBetween(false).size).toBe(20);
+});
+
+/** 120 in 30 groups of two sections; each named the next two of the list, of whom one is in the other section. */
+const wishing = problemOf({
+  format: 'gruppetto.request',
+  version: 1,
+  seed: 1,
+  students: Array.from({ length: 120 }, (_, i) => ({
+    id: `s${i}`,
+    section: i % 2 === 0 ? 'North' : 'South',
+    wishes: [`s${(i + 1) % 120}`, `s${(i + 2) % 120}`],
+  })),
+  sizing: { by: 'count', count: 30 },
+  rules: [{ kind: 'sameSection' }],
+  goals: [{ kind: 'wishes', weight: 1 }],
+});
+
+test('where wishes lead, far more exchanges bring one who is without together with one they named', () => {
+  const start = planted(wishing);
+  const arrangement = new Arrangement(wishing, start);
+  const objective = new Objective(prepareGoals(wishing), []);
+  objective.reset(arrangement);
+  const namedBy = (one: number): number[] => [(one + 1) % 120, (one + 2) % 120];
+  const isWithout = (one: number): boolean =>
+    namedBy(one).every((other) => start[other] !== start[one]);
+  const shareHelped = (leaders: readonly Term[]): number => {
+    const proposals = new Proposals(wishing, unitsOf(wishing), rngFromSeed(7), true, leaders);
+    let [drawn, helped] = [0, 0];
+    for (let draw = 0; draw < 4_000; draw++) {
+      if (!proposals.draw(arrangement)) continue;
+      const { exchange } = proposals;
+      const mover = exchange.going[0]!;
+      const joined = [...start.keys()].filter(
+        (other) => start[other] === exchange.to && !exchange.moves(other),
+      );
+      expect(wishing.sectionOfGroup[exchange.from]).toBe(wishing.sectionOfGroup[exchange.to]);
+      drawn++;
+      const goes = isWithout(mover) && namedBy(mover).some((other) => joined.includes(other));
+      const comes = joined.some((other) => isWithout(other) && namedBy(other).includes(mover));
+      if (goes || comes) helped++;
+    }
+    return helped / drawn;
+  };
+  const [led, unled] = [shareHelped(objective.leaders), shareHelped([])];
+  expect(unled).toBeLessThan(0.2);
+  expect(led).toBeGreaterThan(2 * unled);
+  expect(objective.leaders).toHaveLength(1);
 });

@@ -3,14 +3,17 @@ import { groupsBySection } from '../problem/sections';
 import type { Units } from '../problem/units';
 import { quickInt } from '../random/uniform';
 import type { Rng } from '../random/rng';
-import type { Arrangement } from '../terms/arrangement';
-import { Exchange } from '../terms/arrangement';
+import { Exchange, type Arrangement, type Lead, type Term } from '../terms/arrangement';
+
+/** Draws out of sixteen in which a goal leads, where one can (measured at 8, 11 and 13: the more the larger the course). */
+const LED = 11;
 
 /**
  * Draws exchanges between two groups: a unit and, in another group, as many students as it has, if they are whole
  * units; or, where a larger group stands beside a smaller one of its class, a single student alone, who takes the
  * larger size along. A step and its reverse are equally likely once `ratio` is applied as a chance of acceptance
- * (Metropolis et al. 1953), so that a walk that takes every step the rules allow favours no arrangement.
+ * (Metropolis et al. 1953), so that a walk that takes every step the rules allow favours no arrangement. That holds where
+ * nobody leads: in a large course most of what is drawn at random is of no use to a goal that asks for one partner.
  */
 export class Proposals {
   readonly exchange: Exchange;
@@ -19,6 +22,7 @@ export class Proposals {
   /** group → groups that its students may go to, itself among them, and which of those it is. */
   private readonly near: readonly Int32Array[];
   private readonly placeNear: Int32Array;
+  private readonly lead: Lead = { student: 0, to: 0 };
 
   /** Where the sections are `kept`, as in every valid arrangement, none but exchanges within a section are drawn. */
   constructor(
@@ -26,6 +30,7 @@ export class Proposals {
     private readonly units: Units,
     private readonly rng: Rng,
     kept = true,
+    private readonly leaders: readonly Term[] = [],
   ) {
     const all = Int32Array.from({ length: problem.groupCount }, (_, group) => group);
     const near = new Array<Int32Array>(problem.groupCount).fill(all);
@@ -43,13 +48,10 @@ export class Proposals {
 
   /** Fills `exchange`; false where this draw came to nothing. */
   draw(arrangement: Arrangement): boolean {
-    const { problem, units, rng, exchange } = this;
-    const student = quickInt(rng, problem.studentCount);
+    const { units, rng, exchange } = this;
+    if (!this.drawLed(arrangement) && !this.drawAny(arrangement)) return false;
+    const { student, to: away } = this.lead;
     const home = arrangement.groupOfStudent[student] as number;
-    const near = this.near[home] as Int32Array;
-    if (near.length < 2) return false;
-    const draw = quickInt(rng, near.length - 1);
-    const away = near[draw < (this.placeNear[home] as number) ? draw : draw + 1] as number;
     const unit = units.unitOfStudent[student] as number;
     const width = units.sizeOfUnit[unit] as number;
     const homeSize = arrangement.sizeOfGroup[home] as number;
@@ -75,6 +77,28 @@ export class Proposals {
     for (let i = 0; i < width; i++) exchange.addGoing(units.studentsByUnit[start + i] as number);
     if (!this.drawComing(arrangement, away, awaySize, width)) return false;
     if (homeSize !== awaySize) this.ratio = choose(awaySize, width) / choose(homeSize, width);
+    return true;
+  }
+
+  /** A student and a group that one of the leaders names. */
+  private drawLed(arrangement: Arrangement): boolean {
+    const { leaders, rng, lead } = this;
+    if (leaders.length === 0 || quickInt(rng, 16) >= LED) return false;
+    const leader = leaders[quickInt(rng, leaders.length)] as Term;
+    if (!leader.lead?.(arrangement, rng, lead)) return false;
+    const home = arrangement.groupOfStudent[lead.student] as number;
+    return home !== lead.to && this.near[home] === this.near[lead.to];
+  }
+
+  /** Any student, and any other group they may go to. */
+  private drawAny({ groupOfStudent }: Arrangement): boolean {
+    const { rng, lead, placeNear } = this;
+    lead.student = quickInt(rng, this.problem.studentCount);
+    const home = groupOfStudent[lead.student] as number;
+    const near = this.near[home] as Int32Array;
+    if (near.length < 2) return false;
+    const draw = quickInt(rng, near.length - 1);
+    lead.to = near[draw < (placeNear[home] as number) ? draw : draw + 1] as number;
     return true;
   }
 

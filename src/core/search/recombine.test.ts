@@ -10,7 +10,7 @@ import { Arrangement } from '../terms/arrangement';
 import { Covering } from './covering';
 import { Formable, type Slot } from './formable';
 import { Prices } from './prices';
-import { isOfGroups, recombine, type Recombined } from './recombine';
+import { isOfGroups, Recombination, type Recombined } from './recombine';
 import { Deal } from './shuffleTrial';
 import { costOf, ended, planted, problemOf } from './testSearch';
 
@@ -74,7 +74,8 @@ function recombined(
   start = planted(problem),
 ): Recombined {
   const [units, goals] = [unitsOf(problem), prepareGoals(problem)];
-  return ended(recombine(problem, units, goals, start, evaluations, rngFromSeed(seed)));
+  const recombination = new Recombination(problem, units, goals, start, rngFromSeed(seed));
+  return ended(recombination.run(start, evaluations));
 }
 
 /** Every assignment that keeps the rules and fills the sizes. */
@@ -304,7 +305,7 @@ test('where groups are told apart, or no goal is a sum over groups, they are not
 test.each([1, 2, 3, 4, 5, 6])(
   'rules near their limit and goals: nothing is ever worse than before, and little work is enough for little (seed %i)',
   (seed) => {
-    const problem = problemOf(requestOf(30, 6, seed, 0.45));
+    const problem = problemOf(requestOf(36, 6, seed, 0.45));
     const before = costOf(problem, planted(problem));
     let last = before;
     for (const evaluations of [500, 20_000, 400_000]) {
@@ -318,3 +319,23 @@ test.each([1, 2, 3, 4, 5, 6])(
     expect(last).toBeLessThan(before);
   },
 );
+
+test('a search that was stopped goes on from what it has learnt', () => {
+  const proven = (seed: number, afresh: boolean): boolean => {
+    const problem = problemOf(requestOf(36, 6, seed, 0.45));
+    const [units, goals, rng] = [unitsOf(problem), prepareGoals(problem), rngFromSeed(seed)];
+    let work = new Recombination(problem, units, goals, planted(problem), rng);
+    let best = ended(work.run(planted(problem), 5_000));
+    for (let turn = 1; turn < 4 && !best.known; turn++) {
+      if (afresh) work = new Recombination(problem, units, goals, best.groupOfStudent, rng);
+      best = ended(work.run(best.groupOfStudent, 5_000));
+    }
+    return best.known !== null;
+  };
+  const seeds = [1, 2, 3, 4, 5, 6, 7, 8];
+  const [goingOn, afresh] = [false, true].map(
+    (anew) => seeds.filter((seed) => proven(seed, anew)).length,
+  );
+  expect(goingOn).toBeGreaterThan(afresh!);
+  expect(goingOn).toBeGreaterThanOrEqual(6);
+});

@@ -45,30 +45,44 @@ export function isOfGroups(problem: Problem, goals: readonly PreparedGoal[]): bo
 /**
  * Brings the cost of a valid arrangement down by opening some of its groups and finding the cheapest way of all to divide
  * their members again (set partitioning, Balas and Padberg 1976, over every group that could be formed). More groups are
- * opened as long as that is easy; once all are, and nothing cheaper is left, the arrangement is proven best.
+ * opened as long as that is easy; once all are, and nothing cheaper is left, the arrangement is proven best. What was learnt
+ * of how much can be opened at once serves the next run too.
  */
-export function* recombine(
-  problem: Problem,
-  units: Units,
-  goals: readonly PreparedGoal[],
-  start: Int32Array,
-  evaluations: number,
-  rng: Rng,
-): Search<Recombined> {
-  const formable = new Formable(problem, units);
-  const covering = new Covering(formable);
-  const recombiningFor = (some: readonly PreparedGoal[], from: Int32Array): Recombining =>
-    new Recombining(problem, units, formable, covering, some, from, rng);
-  const work = recombiningFor(goals, start);
-  const ended = yield* work.run(evaluations);
-  const groupOfStudent = work.groupOfStudent.slice();
-  const known = ended ? yield* provenOf(goals, work, evaluations, recombiningFor) : null;
-  return {
-    groupOfStudent,
-    evaluations: Math.ceil(work.evaluations),
-    known,
-    reach: work.reach,
-  };
+export class Recombination {
+  private readonly recombiningFor: (
+    goals: readonly PreparedGoal[],
+    from: Int32Array,
+  ) => Recombining;
+  private readonly work: Recombining;
+
+  constructor(
+    problem: Problem,
+    units: Units,
+    private readonly goals: readonly PreparedGoal[],
+    start: Int32Array,
+    rng: Rng,
+  ) {
+    const formable = new Formable(problem, units);
+    const covering = new Covering(formable);
+    this.recombiningFor = (some, from) =>
+      new Recombining(problem, units, formable, covering, some, from, rng);
+    this.work = this.recombiningFor(goals, start);
+  }
+
+  /** Goes on for so many evaluations from an arrangement that costs no more than the last. */
+  *run(start: Int32Array, evaluations: number): Search<Recombined> {
+    const { work, goals, recombiningFor } = this;
+    work.begin(start);
+    const ended = yield* work.run(evaluations);
+    const groupOfStudent = work.groupOfStudent.slice();
+    const known = ended ? yield* provenOf(goals, work, evaluations, recombiningFor) : null;
+    return {
+      groupOfStudent,
+      evaluations: Math.ceil(work.evaluations),
+      known,
+      reach: work.reach,
+    };
+  }
 }
 
 /** What is proved of the best arrangement: beside its cost the least that each goal by itself can come to. */
@@ -129,7 +143,7 @@ function partsOf(problem: Problem, apart: boolean): readonly Part[] {
 class Recombining {
   readonly groupOfStudent: Int32Array;
   evaluations = 0;
-  cost: number;
+  cost = 0;
 
   /** Goals whose cost is no sum over groups. */
   private readonly others: readonly PreparedGoal[];
@@ -164,8 +178,15 @@ class Recombining {
         : [],
     );
     this.leastCost = goals.reduce((sum, { goal, leastValue }) => sum + goal.weight * leastValue, 0);
+    this.begin(start);
+  }
+
+  /** Takes over an arrangement; what is known of the parts stays. */
+  begin(start: Int32Array): void {
+    this.groupOfStudent.set(start);
+    this.evaluations = 0;
     this.cost = this.besideOf(start);
-    for (let group = 0; group < problem.groupCount; group++) this.cost += this.costOf(group);
+    for (let group = 0; group < this.problem.groupCount; group++) this.cost += this.costOf(group);
   }
 
   /** The part of the groups, 0 to 1, that could be opened at once and their members divided in the cheapest way. */
@@ -176,7 +197,7 @@ class Recombining {
 
   /** Opens groups as long as the evaluations last; true when nothing cheaper is left in any sizes that are allowed. */
   *run(most: number): Search<boolean> {
-    let open = this.parts.filter(({ order }) => order.length > 1);
+    let open = this.parts.filter(({ state }) => state === 'open');
     for (let turn = 0; open.length > 0 && this.evaluations < most; turn++) {
       if (this.cost <= this.leastCost + EPSILON) return true;
       yield { done: this.evaluations / most };

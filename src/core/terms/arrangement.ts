@@ -1,4 +1,5 @@
 import type { Problem } from '../problem/problem';
+import type { Rng } from '../random/rng';
 
 /**
  * Students changing places between two groups: those going leave `from` for `to`, those coming the other way.
@@ -129,6 +130,14 @@ export interface Term {
    * where `value` is no sum over groups.
    */
   ofGroup?(members: Int32Array, count: number): number;
+  /** Draws somebody of whom the value may become less in another group; false where nobody was found soon. */
+  lead?(arrangement: Arrangement, rng: Rng, lead: Lead): boolean;
+}
+
+/** A student, and a group to move them to; filled anew for each draw. */
+export interface Lead {
+  student: number;
+  to: number;
 }
 
 /** What the students going bring together less what those coming do must lie between `low` and `high`. */
