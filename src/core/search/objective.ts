@@ -29,7 +29,7 @@ export class Objective {
 
   /** Goals that know of exchanges worth a try. */
   get leaders(): readonly Term[] {
-    return this.costTerms.filter(({ lead }) => lead !== undefined);
+    return this.costTerms.filter((term) => term.lead !== undefined);
   }
 
   /** Whether there are neither goals nor rules to look at. */
