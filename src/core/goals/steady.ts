@@ -6,12 +6,17 @@ import type { GoalKind } from './kind';
 export const steady: GoalKind<'steady'> = {
   kind: 'steady',
   prepare(problem, goal) {
-    const { currentOfStudent, studentCount } = problem;
+    const { currentOfStudent, groupCount, studentCount } = problem;
     if (!currentOfStudent) return null;
-    const term = new SeatTerm((student, group) => {
+    const moves = (student: number, group: number): number => {
       const current = currentOfStudent[student] as number;
       return current === -1 || current === group ? 0 : 1;
-    }, 1 / studentCount);
+    };
+    // There may have been more groups than there are now.
+    const wanted = Array.from(currentOfStudent, (group) =>
+      group >= 0 && group < groupCount ? [group] : [],
+    );
+    const term = new SeatTerm(moves, 1 / studentCount, wanted);
     return { goal, term, leastValue: leastMoves(problem) / studentCount };
   },
 };

@@ -19,6 +19,7 @@ export const topics: GoalKind<'topics'> = {
     const term = new SeatTerm(
       (student, group) => rank[student * groupCount + group] as number,
       1 / worst,
+      ranksOfStudent,
     );
     return { goal, term, leastValue: leastRanks(problem) / worst };
   },

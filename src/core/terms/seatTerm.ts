@@ -1,13 +1,22 @@
-import type { Arrangement, Exchange, Term } from './arrangement';
+import { quickInt } from '../random/uniform';
+import type { Rng } from '../random/rng';
+import type { Arrangement, Exchange, Lead, Term } from './arrangement';
+
+/** Students drawn until somebody is found who has a better seat to go to. */
+const DRAWS = 8;
 
 /** What every student's seat costs by itself, times `scale`: pins, sections, staying where one was, ranks. */
 export class SeatTerm implements Term {
   value = 0;
 
-  /** `cost`, 0 and up, must be the same for the same student and group. */
+  /**
+   * `cost`, 0 and up, must be the same for the same student and group; `wanted` may name, for each student, groups that cost
+   * less than others.
+   */
   constructor(
     private readonly cost: (student: number, group: number) => number,
     private readonly scale: number,
+    private readonly wanted: readonly ArrayLike<number>[] = [],
   ) {}
 
   reset({ groupOfStudent }: Arrangement): void {
@@ -30,6 +39,21 @@ export class SeatTerm implements Term {
   /** No seat can cost less than nothing. */
   mostGain(one: number, two: number, arrangement: Arrangement): number {
     return (this.costIn(one, arrangement) + this.costIn(two, arrangement)) * this.scale;
+  }
+
+  /** Somebody goes to a group that they want more than theirs. */
+  lead({ groupOfStudent }: Arrangement, rng: Rng, lead: Lead): boolean {
+    for (let draw = 0; draw < DRAWS && this.wanted.length > 0; draw++) {
+      const student = quickInt(rng, groupOfStudent.length);
+      const wanted = this.wanted[student] as ArrayLike<number>;
+      if (wanted.length === 0) continue;
+      const to = wanted[quickInt(rng, wanted.length)] as number;
+      if (this.move(student, groupOfStudent[student] as number, to) >= 0) continue;
+      lead.student = student;
+      lead.to = to;
+      return true;
+    }
+    return false;
   }
 
   private costIn(group: number, { members, sizeOfGroup, capacity }: Arrangement): number {
