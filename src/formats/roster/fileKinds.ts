@@ -19,7 +19,7 @@ export function otherText(text: string): RosterError | null {
   if (/^<\?xml[^>]*>[\s\S]*<(?:\w+:)?Workbook\b/i.test(begin)) return { code: 'oldWorkbook' };
   if (/^BEGIN:VCALENDAR/i.test(begin)) return { code: 'otherKind', kind: 'calendar' };
   const html =
-    /^(?:<\?xml[^>]*>\s*)?(?:<!--[\s\S]*?-->\s*)?<(?:!doctype\s+html|html|head|body|table|meta|div)\b/i;
+    /^(?:<\?xml[^>]*>\s*)?(?:<!--[\s\S]*?-->\s*)?<(?:!doctype\s+html|html|head|body|table|tbody|thead|tr|td|meta|div|section|article|main|ul|ol|li|dl|p|span)\b/i;
   return html.test(begin) ? { code: 'otherKind', kind: 'page' } : null;
 }
 

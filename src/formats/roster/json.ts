@@ -44,7 +44,7 @@ export function jsonTables(text: string, called = ''): Tables {
   }
   const skipped: readonly Skipped[] = [
     ...(called === '' ? [] : [{ row: 0, name: called, reason: 'title' as const }]),
-    ...left.map((name) => ({ row: 0, name, reason: 'unread' as const })),
+    ...left.map((name) => ({ row: 0, name, reason: 'otherList' as const })),
   ];
   if (list.length > 0 && list.every(Array.isArray))
     return { ok: true, tables: [{ ...plainTable(list), skipped }] };

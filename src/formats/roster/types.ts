@@ -99,6 +99,7 @@ export type SkipReason =
   | 'noRecord'
   | 'notAName'
   | 'private'
+  | 'otherList'
   | 'unread';
 
 /** Somebody or something left out, and why. */

@@ -160,13 +160,18 @@ export interface KindGuess {
   readonly decimal: '.' | ',';
 }
 
+/** ":---:", "------:": what parts the headings of a written table from its rows. */
+const UNDER_A_HEADING = /^\s*:?-{3,}:?\s*$/;
+
 /** What kind of detail a column is, from its values; those that are missing say nothing. */
 export function guessKind(
   heading: string,
   cells: readonly string[],
   commaIsDecimal: boolean,
 ): KindGuess {
-  const given = cells.filter((cell) => !isMissing(cell)).map(cleanText);
+  const given = cells
+    .filter((cell) => !isMissing(cell) && !UNDER_A_HEADING.test(cell))
+    .map(cleanText);
   // A word for an absence says nothing of what the others are, unless most are such words.
   const present = given.filter((value) => !isOddWord(value));
   const values = present.length >= given.length / 2 ? present : given;

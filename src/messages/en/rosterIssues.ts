@@ -74,6 +74,7 @@ export const skipReasons: Readonly<Record<SkipReason, string>> = {
   noRecord: 'enrolled, but without a record of a person',
   notAName: 'unlike the names around it',
   private: 'a telephone number, a date, an age or the like, which groups do not need',
+  otherList: 'another list of the file, which was not read',
   unread: 'not understood',
 };
 

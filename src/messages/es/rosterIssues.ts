@@ -79,6 +79,7 @@ export const skipReasons: Readonly<Record<SkipReason, string>> = {
   noRecord: 'con matrícula, pero sin ficha de persona',
   notAName: 'distinto de los nombres que lo rodean',
   private: 'un teléfono, una fecha, una edad o algo así, que los grupos no necesitan',
+  otherList: 'otra lista del archivo, que no se ha leído',
   unread: 'no se ha entendido',
 };
 

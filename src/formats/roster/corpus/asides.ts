@@ -169,6 +169,11 @@ export const asides: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
   },
   {
+    name: 'names set off behind a sign of a list',
+    given: lines('- ~~Amira Haddad~~', '- Bram Visser', '- **Chipo Dube**'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
     name: 'signs of several days, marks of footnotes, and a class after a stroke',
     given: lines(
       'Amira Haddad ✓ ✓ ✗',

@@ -243,6 +243,40 @@ export const grids: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eli Orr'],
   },
   {
+    name: 'numbers and names in the same cells, running on down each column',
+    given: lines('1. Amira Haddad\t3. Chipo Dube', '2. Bram Visser\t4. Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
+    name: 'numbers and names in the same cells, running on along each row',
+    given: lines('1. Amira Haddad\t2. Bram Visser', '3. Chipo Dube\t4. Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
+    name: 'numbers before the names of stations that come again count nobody',
+    given: lines('Amira Haddad\t1. Reed', 'Bram Visser\t2. Sedge', 'Chipo Dube\t1. Reed'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'coaches with a seat before each name',
+    given: lines(
+      ...['Coach 1', 'Seat 1: Amira Haddad', 'Seat 2: Bram Visser'],
+      ...['Coach 2', 'Seat 1: Chipo Dube', 'Seat 2: Dov Ash'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: 'Coach 1' }, { section: 'Coach 1' }, { section: 'Coach 2' }],
+  },
+  {
+    name: 'a written table whose headings are underlined with where its columns stand',
+    given: lines(
+      ...['| Name | Section | Score |', '|------|:-------:|------:|'],
+      ...['| Amira Haddad | 7B | 12 |', '| Bram Visser | 7B | 14 |', '| Chipo Dube | 7C | 9 |'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
+    details: { Score: 'number' },
+  },
+  {
     name: 'numbers that do not run on beside two names are results',
     given: lines('1,Amira Haddad,7,Reed', '2,Bram Visser,4,Sedge', '3,Chipo Dube,9,Reed'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],

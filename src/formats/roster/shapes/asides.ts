@@ -39,8 +39,8 @@ const BESIDE_NAME =
   /^\s*(@[\p{L}\p{N}._-]+|\[(?:photo|image|picture|avatar|foto|bild|imagen|immagine)[^\]]*\])\s+(?=\p{Lu})/iu;
 /** Dots and strokes up to the next column, or to sign on. */
 const LEADER = /(?:[._…·]\s?){3,}|…+/gu;
-/** "**Amira Haddad**", "~~Amira Haddad~~". */
-const SET_OFF = /^\s*(\*\*|__|~~|[*_`])(?=\S)([^*_~`]+)\1\s*$/u;
+/** "**Amira Haddad**", "- ~~Amira Haddad~~". */
+const SET_OFF = /^(\s*(?:[-–•*+]\s+)?)(\*\*|__|~~|[*_`])(?=\S)([^*_~`]+)\2\s*$/u;
 /** "Amira Haddad - absent", "Chipo Dube: needs the front seat": small words behind a dash or a colon. */
 const REMARK = /^([^:–—]{3,80}?)(?:\s[-–—]|:)\s+(?!\S+@)(\p{Ll}.*)$/u;
 const NAME_WORD = /^[\p{L}\p{M}.'’-]+$/u;
@@ -55,7 +55,7 @@ export function withoutAsides(all: readonly Line[]): Tidied {
   const warnings: RosterWarning[] = [];
   const plain = all.map(({ line, text }) => ({
     line,
-    text: text.replace(LEADER, ' ').replace(SET_OFF, '$2'),
+    text: text.replace(LEADER, ' ').replace(SET_OFF, '$1$3'),
   }));
   const timed = all.filter(({ text }) => MOMENT.test(text)).length > Math.max(1, all.length / 2);
   const bare = timed

@@ -155,13 +155,21 @@ export function halvesTable(table: Table): Table | null {
   };
 }
 
-/** "1 | Amira Haddad | 11 | Dov Ash": numbered names printed side by side, without headings; null for another table. */
+/** "1 | Amira Haddad | 11 | Dov Ash", "1. Amira Haddad | 11. Dov Ash": numbered names printed side by side, without headings; null for another table. */
 export function numberedHalvesTable(table: Table): Table | null {
   const filled = table.rows.filter(hasContent);
   const cells = filled.flatMap(cellsOf);
   const columns = [...new Set(cells.map(({ column }) => column))].sort((a, b) => a - b);
   const inColumn = (column: number): readonly Cell[] =>
     cells.filter((one) => one.column === column);
+  const together = filled.length > 1 && columns.length > 1 ? inTheirOrder(cells) : null;
+  if (together) {
+    return tableOf(
+      table,
+      together.map((one) => ({ ...one, section: '' })),
+      [],
+    );
+  }
   const halves = columns.flatMap((column, at) => {
     const names = columns[at + 1];
     return at % 2 === 0 && names !== undefined
@@ -189,6 +197,33 @@ export function numberedHalvesTable(table: Table): Table | null {
     halves.flatMap(({ names }) => names.map((one) => ({ ...one, section: '' }))),
     [],
   );
+}
+
+/** "3. Chipo Dube": a number and a name in one cell. */
+const NUMBER_AND_NAME = /^(\d{1,3})[.)]\s*(?=\p{L})(.*)$/u;
+
+/**
+ * The names of cells that are numbered from 1 on, whichever way they run, in the order of their numbers; those of the first
+ * column may have lost theirs as signs of a list. Null for other cells.
+ */
+function inTheirOrder(cells: readonly Cell[]): readonly Cell[] | null {
+  const first = Math.min(...cells.map(({ column }) => column));
+  const read = cells.map((cell) => ({ cell, match: NUMBER_AND_NAME.exec(cell.text) }));
+  if (read.some(({ cell, match }) => !match && cell.column !== first)) return null;
+  const numbers = read.flatMap(({ match }) => (match ? [Number(match[1])] : []));
+  const given = new Set(numbers);
+  if (given.size < numbers.length || numbers.some((one) => one < 1 || one > cells.length))
+    return null;
+  const free = cells.map((_, at) => at + 1).filter((one) => !given.has(one));
+  const inOrder = read
+    .map(({ cell, match }) => ({
+      number: match ? Number(match[1]) : (free.shift() ?? 0),
+      cell: match ? { ...cell, text: match[2] ?? '' } : cell,
+    }))
+    .sort((a, b) => a.number - b.number);
+  return inOrder.every(({ cell }) => looksLikeName(cell.text))
+    ? inOrder.map(({ cell }) => cell)
+    : null;
 }
 
 /** Cells under letters and beside numbers that only name the columns and rows of a sheet; null for another table. */

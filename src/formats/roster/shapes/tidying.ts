@@ -1,3 +1,4 @@
+import { kindOfLine } from '../lineKinds';
 import { looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
@@ -48,21 +49,23 @@ export function withoutSentence(all: readonly Line[]): Tidied {
 
 /** "Student 1: Amira Haddad", "Roll No. 2: Bram Visser": a word that says no more than which of them it is. */
 const COUNTED =
-  /^\s*((?:roll|student|pupil|learner|participant|member|name|child|schüler(?:in)?|alumn[oa]|élève|studente|alun[oa]|leerling)(?:\s*(?:no|nr|n[º°]|number))?\.?\s*#?\d{1,4})\s*[:.)–-]\s*(?=\p{L})/iu;
+  /^\s*((?:roll|student|pupil|learner|participant|member|name|child|schüler(?:in)?|alumn[oa]|élève|studente|alun[oa]|leerling|seat|sitzplatz|platz|asiento|posto|lugar|place|zitplaats)(?:\s*(?:no|nr|n[º°]|number))?\.?\s*#?\d{1,4})\s*[:.)–-]\s*(?=\p{L})/iu;
 
 /** Whether a line begins with such a word. */
 export const isCounted = (text: string): boolean => COUNTED.test(text);
 
-/** Lines without a word and a number before each name. */
+/** Lines without a word and a number before each name; heads may stand over some. */
 export function withoutCounting(all: readonly Line[]): Tidied {
   const filled = filledOf(all);
-  if (filled.length < 2 || !filled.every(({ text }) => isCounted(text)))
-    return { lines: all, skipped: [] };
+  const counted = filled.filter(({ text }) => isCounted(text)).length;
+  const others = filled.filter(({ text }) => !isCounted(text) && kindOfLine(text) === null);
+  if (counted < 2 || others.length > 0) return { lines: all, skipped: [] };
   return {
     lines: filled.map((one) => ({ ...one, text: one.text.replace(COUNTED, '') })),
-    skipped: filled.map(({ line, text }) => ({
-      ...{ row: line, name: COUNTED.exec(text)?.[1] ?? '', reason: 'heading' as const },
-    })),
+    skipped: filled.flatMap(({ line, text }) => {
+      const name = COUNTED.exec(text)?.[1];
+      return name ? [{ row: line, name, reason: 'heading' as const }] : [];
+    }),
   };
 }
 
