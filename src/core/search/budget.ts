@@ -25,7 +25,7 @@ const SHUFFLES = 300;
 const GREEDY_TRIES = 20;
 const MIXING_PER_STUDENT = 60;
 const PACKING_MOVES = 40_000;
-/** Students of a class, and exchanges for it: about 60 ms. */
+/** Students of a class, and exchanges for it: about 90 ms. */
 const CLASS = 40;
 const EXCHANGES_OF_A_CLASS = 180_000;
 /** Larger classes get more, but less than in proportion, so that 5,000 students stay under 3 s. */

@@ -155,7 +155,10 @@ export function halvesTable(table: Table): Table | null {
   };
 }
 
-/** "1 | Amira Haddad | 11 | Dov Ash", "1. Amira Haddad | 11. Dov Ash": numbered names printed side by side, without headings; null for another table. */
+/**
+ * "1 | Amira Haddad | 3 | Dov Ash", "1. Amira Haddad | 3. Dov Ash": numbered names printed side by side, without headings;
+ * null for another table.
+ */
 export function numberedHalvesTable(table: Table): Table | null {
   const filled = table.rows.filter(hasContent);
   const cells = filled.flatMap(cellsOf);
