@@ -1,3 +1,4 @@
+import type { Route } from '@playwright/test';
 import { CREW, expect, openDemo, test, type Page } from './pages';
 
 const KB = 1_000;
@@ -45,3 +46,27 @@ async function loadedBy(page: Page, path: string): Promise<number> {
   await page.waitForLoadState('networkidle');
   return [...bytes.values()].reduce((sum, each) => sum + each, 0);
 }
+
+test('what is typed while parts of the page are still on their way is taken, and stands where it was typed', async ({
+  page,
+}) => {
+  await openDemo(page, '/');
+  const first = await (await page.request.get(`${CREW}/rules`)).text();
+  const late: Route[] = [];
+  await page.route('**/*.css', (route) => {
+    if (first.includes(new URL(route.request().url()).pathname)) return route.continue();
+    late.push(route);
+  });
+  await page.goto(`${CREW}/rules`);
+  const names = page.getByRole('combobox', { name: 'Names, two or more' });
+  await names.pressSequentially('amira,b');
+  await expect(names).toHaveValue('b');
+  await expect(page.getByRole('grid')).toBeHidden();
+  await Promise.all(late.splice(0).map((route) => route.continue()));
+  await expect(page.getByRole('grid')).toBeVisible();
+  await names.blur();
+  await expect(names).toHaveValue('b');
+  await names.press('r');
+  await page.getByRole('option', { name: /Bram/ }).click();
+  await expect(page.getByRole('button', { name: /Add: Amira.*Bram/ })).toBeEnabled();
+});

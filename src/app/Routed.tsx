@@ -3,6 +3,9 @@
 import { useParams, useRouter } from 'next/navigation';
 import { useMemo, type ReactNode } from 'react';
 import { RouteProvider, type Route } from '@/views/primitives/route';
+import { letStylesComeBeside } from './stylesBeside';
+
+letStylesComeBeside();
 
 /** Tells the pages within where they are, by the router that shows them. */
 export function Routed({ children }: { readonly children: ReactNode }) {

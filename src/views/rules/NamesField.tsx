@@ -2,7 +2,7 @@
 
 import Autocomplete from '@mui/material/Autocomplete';
 import TextField from '@mui/material/TextField';
-import { useEffect, useState, type KeyboardEvent, type RefObject } from 'react';
+import { useLayoutEffect, useState, type KeyboardEvent, type RefObject } from 'react';
 import { sayRules } from '@/messages/rules';
 import { QUIET_KINDS, type RuleKindName } from '@/schema/rule';
 import type { StudentRecord } from '@/schema/student';
@@ -37,7 +37,8 @@ export function NamesField(props: NamesFieldProps) {
   // One word may be the beginning of a name; more are a line, of which it is told what is not understood.
   const unclear = /\s/.test(typed.trim()) ? readRuleLine(typed, students).unclear : null;
   const words: readonly RuleWord[] = [...students, ...QUIET_KINDS];
-  useEffect(() => {
+  // In the very step in which the other field goes: what is typed in between would reach the page and its keys.
+  useLayoutEffect(() => {
     const field = input.current;
     field?.focus();
     field?.setSelectionRange(field.value.length, field.value.length);
@@ -76,7 +77,7 @@ export function NamesField(props: NamesFieldProps) {
           // What is understood becomes a name, the rest stays.
           if (reason === 'input' && /[,;\n]/.test(next)) props.onLine(next);
           // Names taken up from a line leave the rest of the line standing.
-          else if (reason !== 'reset') props.onTyped(next);
+          else if (reason !== 'reset' && reason !== 'blur') props.onTyped(next);
         }}
         onKeyDown={props.onKeyDown}
         slotProps={{ chip: { className: styles.chip ?? '', size: 'medium' } }}

@@ -13,6 +13,9 @@ const ColumnChooser = lazily(() =>
   import('./ColumnChooser').then((module) => module.ColumnChooser),
 );
 
+/** As long as a figure and its best possible are, and unseen: nothing moves under the pointer when they come. */
+const ROOM = { figure: '0 000000', best: '000000 00 00000 0' };
+
 export interface Sorting {
   /** `group`, `size`, `rules`, or a measure's key. */
   readonly by: string;
@@ -70,6 +73,11 @@ export function Headings({ shown, sorting, onSort, second }: HeadingsProps) {
                 <span data-best={figure.isBest} title={figure.explained}>
                   {figure.best}
                 </span>
+              </span>
+            )}
+            {!insight && (
+              <span className={styles.classFigure} data-coming aria-hidden>
+                {ROOM.figure} <span data-best>{ROOM.best}</span>
               </span>
             )}
           </span>
