@@ -174,6 +174,9 @@ export function familyLeads(heading: string): boolean {
 const ASKING =
   /^(?:(?:what|which) (?:is|s|are) |please |bitte |(?:enter|type|give|write|state|fill in|tell us|gib|nenne|schreibe?|escrib[ae]|indica|pon|cual es|quel(?:le)? est|entrez|indiquez|ecrivez|wie (?:lautet|ist)|qual e|scrivi|inserisci|escreva|digite|wat is|vul) )+/;
 const WHERE = / (?:here|below|in full|aqui|ici|hier(?: ein)?|qui|abaixo|in|an|a continuacion)$/;
+/** "Which class are you in?": where somebody belongs. */
+const BELONGING =
+  /^(?:(?:in|en|dans|em) )?(?:what|which|welche[rmn]?|que|quelle?|quale?|welke) (.+) (?:are you in|do you belong to|bist du|gehst du|estas|es tu|etes vous|sei|esta|zit je(?: in)?)$/;
 const CALLED =
   /^(?:wie hei(?:ss|ß)t du|wie hei(?:ss|ß)en sie|como te llamas|como se llama(?: usted)?|comment (?:tu )?t ?appelles? ?(?:tu)?|comment vous appelez vous|come ti chiami|como (?:te|se) chamas?|hoe heet je|who are you|what are you called)$/;
 
@@ -194,7 +197,7 @@ export function roleOfHeading(heading: string): ColumnRole | null {
   const unnumbered = heading.replace(/^\s*(?:Q(?:uestion)?\s*\d{1,3}[.:)]?|\d{1,3}[.)])\s+/i, '');
   if (unnumbered !== heading) return roleOfHeading(unnumbered);
   const bare = heading.replace(/[([{].*?[)\]}]/g, ' ');
-  const asked = plainWords(bare).replace(ASKING, '').replace(WHERE, '');
+  const asked = plainWords(bare).replace(BELONGING, '$1').replace(ASKING, '').replace(WHERE, '');
   const role =
     roleOfParts(partsOf(heading)) ??
     (bare === heading ? null : roleOfParts(partsOf(bare))) ??

@@ -164,14 +164,17 @@ class RowReader implements People {
       return;
     }
     const sole = soleCell(row);
-    const said = sole === null ? null : kindOfLine(sole);
+    const over = index < this.reading.headingRow ? row.cells.map(cleanText).filter(Boolean) : [];
+    // "Teacher", "Ms Okafor" over the headings says what "Teacher: Ms Okafor" says.
+    const told = over.length === 2 ? `${over[0]?.replace(/:$/, '') ?? ''}: ${over[1] ?? ''}` : sole;
+    const said = told === null ? null : kindOfLine(told);
     if (!asked && said?.kind === 'staff') this.takeStaff(row, said.name, said.role);
     else if (!asked && sole !== null && this.parts.has(index)) {
       this.section = said?.kind === 'section' ? said.name : cleanText(sole);
       this.skip(row, 'section', this.section);
     } else if (!asked && index < this.reading.headingRow) {
       this.titles.add(titleKey(row));
-      this.skip(row, 'title');
+      this.skip(row, 'title', over.length === 2 ? (told ?? '') : '');
     } else this.readBelow(row, index, said, asked);
   }
 

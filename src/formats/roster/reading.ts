@@ -120,6 +120,7 @@ function findHeading(rows: readonly Row[], width: number): number {
   if (rows[0]?.line === 0) return 0;
   const surely = ({ cells }: Row): boolean => cells.some(isSurelyHeading);
   const beside = (index: number): readonly Row[] => rows.filter((_, at) => at !== index);
+  const named = top.findIndex((row) => countFilled(row) > 1 && row.cells.some(isNameHeading));
   const two = top.findIndex(
     (row, index) =>
       knownIn(row) >= 2 &&
@@ -135,6 +136,7 @@ function findHeading(rows: readonly Row[], width: number): number {
     const below = rows[index + 1];
     if (below && surely(below) && headsPoints(below, row)) return false;
     if (!surely(row) || (filled.length < Math.min(width, 2) && !alone)) return false;
+    if (index < named && isPreface(row)) return false;
     if (rest.length === 0 || isData(row, beside(index))) return false;
     if (headsPoints(row, rows[index - 1])) return true;
     return isUnlikeData(row) || countsOn(row) || (holdsNoFigures(row) && restHasFigures(row, rest));
@@ -152,6 +154,17 @@ function findHeading(rows: readonly Row[], width: number): number {
     first.cells.every((cell) => !isMissing(cell) && !isOddWord(cleanText(cell))) &&
     (restHasFigures(first, rest) || restAloneHasDigits(first, rest));
   return dated || worded ? rows.indexOf(first) : -1;
+}
+
+function isNameHeading(cell: string): boolean {
+  const role = roleOfColumn(cell);
+  return role !== null && NAME_ROLES.has(role);
+}
+
+/** "Class", "7B" over the headings: a word for something, and what it is. */
+function isPreface({ cells }: Row): boolean {
+  const [label = '', told = '', ...more] = cells.filter(isFilled);
+  return more.length === 0 && told !== '' && isSurelyHeading(label) && !isHeadingWord(told);
 }
 
 const isDate = (cell: string): boolean =>

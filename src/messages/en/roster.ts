@@ -71,6 +71,7 @@ export const roster = {
     numberedHalves: 'numbered names side by side',
     lettered: 'a sheet with its letters and numbers',
     seats: 'a seat plan',
+    places: 'numbered rows or columns',
     pairRows: 'a pair in each row',
     turned: 'a column for each student',
   },

@@ -72,6 +72,7 @@ export const roster = {
     numberedHalves: 'nombres numerados en varias columnas',
     lettered: 'una hoja con sus letras y números',
     seats: 'un plano de asientos',
+    places: 'filas o columnas numeradas',
     pairRows: 'una pareja en cada fila',
     turned: 'una columna para cada estudiante',
   },

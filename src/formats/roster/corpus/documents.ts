@@ -558,4 +558,19 @@ export const documents: readonly RosterCase[] = [
     given: lines('1 Amira Haddad', '2 Bram Visser', '3', '4', '5'),
     students: ['Amira Haddad', 'Bram Visser'],
   },
+  {
+    name: 'numbered parts of a school with what they are called, over whole names',
+    given: lines(
+      ...['Year 7 Otters', 'Amira Haddad', 'Bram Visser'],
+      ...['Year 8 Herons', 'Chipo Dube', 'Dov Ash'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: 'Year 7 Otters' }, {}, { section: 'Year 8 Herons' }],
+  },
+  {
+    name: 'names set off in a list, some with a remark in brackets',
+    given: lines('- **Amira Haddad** (lead)', '- Bram Visser', '1. *Chipo Dube* (timer)'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['lead', 'timer'],
+  },
 ];

@@ -288,4 +288,40 @@ export const grids: readonly RosterCase[] = [
     leftOut: ['A B'],
     details: { Level: 'level' },
   },
+  {
+    name: 'first names in numbered rows and columns of a room',
+    given: lines(',Col 1,Col 2,Col 3', 'Row 1,Amira,Bram,Chipo', 'Row 2,Dov,Eero,Farida'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eero', 'Farida'],
+    leftOut: ['Col 1', 'Col 2', 'Col 3', 'Row 1', 'Row 2'],
+    facts: [{ section: null }, { section: null }],
+  },
+  {
+    name: 'numbered tables beside first names, below a title',
+    given: lines('Places of 7B', '', 'Table 1,Amira,Bram,Chipo', 'Table 2,Dov,Eero,Farida'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eero', 'Farida'],
+    leftOut: ['Places of 7B', 'Table 1', 'Table 2'],
+    facts: [{ section: 'Table 1' }, {}, {}, { section: 'Table 2' }],
+  },
+  {
+    name: 'numbered tables with numbered seats',
+    given: lines(',Seat 1,Seat 2', 'Table 1,Amira,Bram', 'Table 2,Chipo,Dov'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov'],
+    facts: [{ section: 'Table 1' }, { section: 'Table 1' }, { section: 'Table 2' }],
+  },
+  {
+    name: 'numbered lanes over first names',
+    given: lines('Lane 1    Lane 2    Lane 3', 'Amira     Bram      Chipo', 'Dov       Eero'),
+    students: ['Amira', 'Dov', 'Bram', 'Eero', 'Chipo'],
+    facts: [{ section: 'Lane 1' }, { section: 'Lane 1' }, { section: 'Lane 2' }],
+  },
+  {
+    name: 'a numbered word beside the two names of each student',
+    given: lines('Bench 1,Amira,Haddad', 'Bench 2,Bram,Visser', 'Bench 3,Chipo,Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'numbered tasks over words that come again',
+    given: lines('Name,Task 1,Task 2', 'Amira,Done,Open', 'Bram,Open,Done', 'Chipo,Done,Done'),
+    students: ['Amira', 'Bram', 'Chipo'],
+  },
 ];

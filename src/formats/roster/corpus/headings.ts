@@ -525,4 +525,33 @@ export const headings: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     facts: [{ familyName: 'Haddad', section: 'A' }],
   },
+  {
+    name: 'what a list is about in two columns over its headings',
+    given: lines(
+      ...['Teacher,Ms Okafor', 'Class,7B', '', 'Name,Score'],
+      ...['Amira Haddad,12', 'Bram Visser,13', 'Chipo Dube,11'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    staff: ['Ms Okafor'],
+    leftOut: ['Class: 7B'],
+    details: { Score: 'number' },
+  },
+  {
+    name: 'the class beside the word for it, with a tab, over a word for names',
+    given: lines('Class:\t7B', 'Name\tScore', 'Amira Haddad\t12', 'Bram Visser\t13'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    details: { Score: 'number' },
+  },
+  {
+    name: 'the question which class somebody is in',
+    given: lines('Name,Which class are you in?', 'Amira Haddad,7B', 'Bram Visser,7C'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ section: '7B' }, { section: '7C' }],
+  },
+  {
+    name: 'the question which game somebody is in',
+    given: lines('Name,Which game are you in?', 'Amira Haddad,Reed', 'Bram Visser,Sedge'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ section: null }],
+  },
 ];

@@ -39,8 +39,9 @@ const BESIDE_NAME =
   /^\s*(@[\p{L}\p{N}._-]+|\[(?:photo|image|picture|avatar|foto|bild|imagen|immagine)[^\]]*\])\s+(?=\p{Lu})/iu;
 /** Dots and strokes up to the next column, or to sign on. */
 const LEADER = /(?:[._…·]\s?){3,}|…+/gu;
-/** "**Amira Haddad**", "- ~~Amira Haddad~~". */
-const SET_OFF = /^(\s*(?:[-–•*+]\s+)?)(\*\*|__|~~|[*_`])(?=\S)([^*_~`]+)\2\s*$/u;
+/** "**Amira Haddad**", "- ~~Amira Haddad~~", "1. **Amira Haddad** (lead)". */
+const SET_OFF =
+  /^(\s*(?:(?:[-–•*+]|\d{1,3}[.)])\s+)?)(\*\*|__|~~|[*_`])(?=\S)([^*_~`]+)\2(?=\s*(?:$|[([:–—-]))/u;
 /** "Amira Haddad - absent", "Chipo Dube: needs the front seat": small words behind a dash or a colon. */
 const REMARK = /^([^:–—]{3,80}?)(?:\s[-–—]|:)\s+(?!\S+@)(\p{Ll}.*)$/u;
 const NAME_WORD = /^[\p{L}\p{M}.'’-]+$/u;

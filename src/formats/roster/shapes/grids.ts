@@ -14,10 +14,10 @@ import { cleanText, isMissingName, plainWords } from '../text';
 import type { ColumnRole, Row, Skipped, SkipReason, Table } from '../types';
 import { nameAndAddress, splitOutside } from './entries';
 
-const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
+export const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
 
 /** What turns a table asks for much before it does, and is believed. */
-const MUCH = 0.5;
+export const MUCH = 0.5;
 
 interface Cell {
   readonly line: number;

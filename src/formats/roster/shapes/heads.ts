@@ -1,6 +1,6 @@
-import { isDayWord, isLeaderWord } from '../lineKinds';
+import { isDayWord, isLeaderWord, sectionHeading } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
-import { plainWords } from '../text';
+import { cleanText, plainWords } from '../text';
 import { filledOf, namesIn, type Line, type Tidied } from './lines';
 
 /** Lines that name a group over its members, or before them. */
@@ -160,14 +160,26 @@ const ORDERS: readonly (readonly string[])[] = [
   Array.from({ length: 12 }, (_, at) => String(at + 1)),
 ];
 
+/** "Year 7 Otters", "Set 1 Maths": a numbered part of a school, and what it is called or about. */
+function isNumberedPart(text: string): boolean {
+  const [word = '', label = '', ...called] = cleanText(text).split(' ');
+  return (
+    /^\d{1,2}\p{L}?$/u.test(label) &&
+    sectionHeading(`${word} ${label}`) !== null &&
+    called.length > 0 &&
+    called.length <= 2 &&
+    called.every((one) => /^\p{L}+$/u.test(one))
+  );
+}
+
 /**
  * "Monday" over names and "Tuesday" over more of them; "Girls" and "Boys"; "A" and "B", "I" and "II" over several whole names
- * each. A single such word may be somebody, as Domingo is.
+ * each; "Year 7 Otters" and "Year 8 Herons". A single such word may be somebody, as Domingo is.
  */
 export function namedHeads(all: readonly Line[]): readonly Line[] {
   const filled = filledOf(all);
   const [first] = filled;
-  const found = [isDayWord, (text: string) => SEXES.test(text.trim())]
+  const found = [isDayWord, (text: string) => SEXES.test(text.trim()), isNumberedPart]
     .map((isHead) => filled.filter(({ text }) => isHead(text)))
     .find((some) => new Set(some.map(({ text }) => plainWords(text))).size > 1);
   const heads = found ?? orderedHeads(filled);

@@ -16,6 +16,7 @@ import {
   turnedTable,
 } from './grids';
 import { isAddressList, namesTable } from './names';
+import { placesTable } from './places';
 import { isBulleted, withoutBullets } from './strip';
 
 /** How a text may be laid out. A new one is a line in one of the two lists below. */
@@ -63,6 +64,7 @@ export const GRIDS = [
   { id: 'halves', read: halvesTable },
   { id: 'numberedHalves', read: numberedHalvesTable },
   { id: 'lettered', read: letteredTable },
+  { id: 'places', read: placesTable },
   { id: 'ledRows', read: ledRowsTable },
   { id: 'seats', read: seatsTable },
   { id: 'pairRows', read: pairRowsTable },
