@@ -106,6 +106,8 @@ const NAMED_GROUP = new RegExp(`^\\p{Lu}\\p{L}+ ${GROUP_WORD}$`, 'u');
 /** "House: Otter": a word for a group before its name. */
 const TOLD_GROUP = /^(\p{L}+)(?: [Nn]ame)?\s*:\s*(\p{Lu}[\p{L}\d'’-]*(?: [\p{L}\d'’-]+){0,2})$/u;
 const IS_GROUP_WORD = new RegExp(`^${GROUP_WORD}$`, 'iu');
+/** Whether a word by itself says that what is below or beside it are groups ("House"). */
+export const isGroupWord = (text: string): boolean => IS_GROUP_WORD.test(cleanText(text));
 /** "Waiting list": where those below it stand in a course. */
 const PLACES_IN = new Set(
   words(`
@@ -243,6 +245,13 @@ const CLOSING =
 /** Whether a line ends a letter: whoever is named below it wrote it. */
 export function isClosing(line: string): boolean {
   return CLOSING.test(cleanText(line)) && /[,.!]$|\s/.test(cleanText(line));
+}
+
+/** Who signs on the line that ends a letter: "Thanks, the office"; null where it ends none. */
+export function signedBy(line: string): string | null {
+  const [closing = '', ...signed] = cleanText(line).split(/(?<=,)\s*/);
+  const by = signed.join(' ');
+  return by !== '' && CLOSING.test(closing) ? by : null;
 }
 
 /** Whether a line ends a letter that begins with a greeting: there "Thanks" is nobody. */

@@ -247,3 +247,9 @@ export function isInactive(cell: string): boolean {
     )
   );
 }
+
+const TITLED =
+  /^(?:mr|mrs|ms|miss|mx|dr|prof|professor|herr|frau|sra|srta|señora?|mme|mlle|dhr|mevr)\b\.?\s+\p{L}/iu;
+
+/** Whether somebody is called by a title, as staff are and students are not in most lists: "Ms Okafor". */
+export const isTitled = (name: string): boolean => TITLED.test(name);

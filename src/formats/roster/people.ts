@@ -17,6 +17,7 @@ import {
   isInactive,
   isOffice,
   isTestAccount,
+  isTitled,
   looksLikeName,
   looksLikeWholeName,
   roleOfPerson,
@@ -236,7 +237,7 @@ class RowReader implements People {
     if (person.givenName === '' && person.familyName === '')
       warn('nameFromAddress', person.email ?? '');
     if (isSurelyHeading(person.shown)) warn('headingLikeName');
-    else if (isDoubtful(person) || (this.usual.untitled && TITLED.test(person.shown)))
+    else if (isDoubtful(person) || (this.usual.untitled && isTitled(person.shown)))
       warn('doubtfulName');
     this.persons.push(person);
   }
@@ -443,12 +444,12 @@ const OF_SOMEBODY: ReadonlySet<SkipReason> = new Set([
   'notAName',
 ]);
 
-/** "(not with Bram)", "(new)": said of somebody, and not for the class to read; pronouns are. */
+/** "(not with Bram)", "(new)", "(SEN)": said of somebody, and not for the class to read; pronouns are. */
 function isAside(remark: string): boolean {
   return (
     !isStaffRemark(remark) &&
     !remark.includes('/') &&
-    (/^\p{Ll}/u.test(remark) || remark.includes(' ') || isPartInACall(remark))
+    (/^\p{Ll}|^\p{Lu}{1,4}$/u.test(remark) || remark.includes(' ') || isPartInACall(remark))
   );
 }
 
@@ -611,9 +612,6 @@ interface Usual {
   readonly untitled: boolean;
 }
 
-const TITLED =
-  /^(?:mr|mrs|ms|miss|mx|dr|prof|professor|herr|frau|sra|srta|señora?|mme|mlle|dhr|mevr)\b\.?\s+\p{L}/iu;
-
 function usualFirstCells(rows: readonly Row[]): Usual {
   const first = rows
     .map(({ cells }) => cleanText(cells.find((cell) => cell.trim() !== '') ?? ''))
@@ -622,7 +620,7 @@ function usualFirstCells(rows: readonly Row[]): Usual {
     withoutFigures:
       first.length > 2 &&
       first.filter((cell) => /\d/.test(cell)).length <= Math.max(1, first.length * 0.4),
-    untitled: first.filter((cell) => TITLED.test(cell)).length < first.length * 0.2,
+    untitled: first.filter((cell) => isTitled(cell)).length < first.length * 0.2,
     capital: first.filter((cell) => /^[\p{Lu}\p{Lo}]/u.test(cell)).length > first.length * 0.6,
   };
 }

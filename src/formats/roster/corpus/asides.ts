@@ -347,7 +347,8 @@ export const asides: readonly RosterCase[] = [
   {
     name: 'what somebody is called in quotes, in letters alone',
     given: lines('Amira "Mia" Haddad', 'Bram Visser', 'Chipo "CJ" Dube', 'Dov Ash (SEN)'),
-    students: ['Mia Haddad', 'Bram Visser', 'CJ Dube', 'Dov Ash (SEN)'],
+    students: ['Mia Haddad', 'Bram Visser', 'CJ Dube', 'Dov Ash'],
+    leftOut: ['SEN'],
   },
   {
     name: 'known headings in Russian over words with one blank between them',
@@ -441,5 +442,59 @@ export const asides: readonly RosterCase[] = [
     name: 'marks of nought behind a dash head nothing',
     given: lines('Amira Haddad - 0', 'Bram Visser - 0', 'Chipo Dube - 0'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'a word and more names below whole names',
+    given: lines('1. Amira Haddad (GK)', '2. Chipo Dube', 'Subs: Greta Holm, Hana Jo'),
+    students: ['Amira Haddad', 'Chipo Dube', 'Greta Holm', 'Hana Jo'],
+    leftOut: ['GK', 'Subs'],
+  },
+  {
+    name: 'a word before one more name',
+    given: lines('Amira Haddad', 'Bram Visser', 'Later: Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['Later'],
+  },
+  {
+    name: 'a word before what is no name',
+    given: lines('Amira Haddad', 'Bram Visser', 'Bring: Boots'),
+    students: ['Amira Haddad', 'Bram Visser', 'Bring: Boots'],
+    asked: ['Bring: Boots'],
+  },
+  {
+    name: 'numbers alone before names, some with a remark behind a dash',
+    given: lines(
+      '1 Amira Haddad – new this term',
+      '2 Bram Visser',
+      '3 Chipo Dube – glasses, front',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'who ends a letter on the same line',
+    given: lines(
+      'Hi, these are out on Thursday:',
+      'Amira Haddad',
+      'Bram Visser',
+      'Thanks, the office',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['the office'],
+  },
+  {
+    name: 'a family name that ends letters, last of those turned round',
+    given: lines('Haddad, Amira', 'Visser, Bram', 'Best, Chipo'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Best'],
+  },
+  {
+    name: 'names for messages with the sign before them',
+    given: lines('@amira.haddad', '@bram.visser', '@chipo.dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'files that are called by who made them',
+    given: lines('amira_haddad.pdf', 'bram_visser.pdf', 'chipo_dube.docx'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['pdf', 'docx'],
   },
 ];

@@ -573,4 +573,31 @@ export const documents: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     leftOut: ['lead', 'timer'],
   },
+  {
+    name: 'a tutor over the names of each block',
+    given: lines(
+      ...['Mr Mbeki', 'Amira Haddad', 'Bram Visser', ''],
+      ...['Ms Okafor', 'Chipo Dube', 'Dov Ash'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    leftOut: ['Mr Mbeki', 'Ms Okafor'],
+    facts: [{ section: 'Mr Mbeki' }, {}, { section: 'Ms Okafor' }],
+  },
+  {
+    name: 'people who are all called by a title, in blocks',
+    given: lines('Mr Amira Haddad', 'Ms Bram Visser', '', 'Ms Chipo Dube', 'Mr Dov Ash'),
+    students: ['Mr Amira Haddad', 'Ms Bram Visser', 'Ms Chipo Dube', 'Mr Dov Ash'],
+  },
+  {
+    name: 'names on lines above words with two more',
+    given: lines('Amira Haddad', 'Bram Visser', 'Also coming on Thursday: Dov Ash, Eero Palo'),
+    students: ['Amira Haddad', 'Bram Visser', 'Dov Ash', 'Eero Palo'],
+    leftOut: ['Also coming on Thursday'],
+  },
+  {
+    name: 'names on lines above a colon, told otherwise',
+    given: lines('Amira Haddad', 'Bram Visser', '(Also on Thursday) we have: Dov Ash, Eero Palo'),
+    students: ['Amira Haddad', 'Bram Visser', 'Eero Palo (Also on Thursday) we have: Dov Ash'],
+    asked: ['Eero Palo (Also on Thursday) we have: Dov Ash'],
+  },
 ];

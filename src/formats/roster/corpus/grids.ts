@@ -324,4 +324,23 @@ export const grids: readonly RosterCase[] = [
     given: lines('Name,Task 1,Task 2', 'Amira,Done,Open', 'Bram,Open,Done', 'Chipo,Done,Done'),
     students: ['Amira', 'Bram', 'Chipo'],
   },
+  {
+    name: 'pairs under "Student A" and "Student B"',
+    given: lines('Pair,Student A,Student B', '1,Amira Haddad,Bram Visser', '2,Chipo Dube,Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: '1' }, { section: '1' }, { section: '2' }],
+  },
+  {
+    name: 'houses with all of their students in one cell',
+    given: lines(
+      ...['House,Students', 'Otter,"Amira Haddad, Bram Visser"', 'Heron,"Chipo Dube, Dov Ash"'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: 'Otter' }, { section: 'Otter' }, { section: 'Heron' }],
+  },
+  {
+    name: 'houses beside names that are turned round',
+    given: lines('House,Student', 'Otter,"Haddad, Amira"', 'Heron,"Dube, Chipo"'),
+    students: ['Amira Haddad', 'Chipo Dube'],
+  },
 ];

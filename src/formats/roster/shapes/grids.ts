@@ -2,6 +2,7 @@ import { hasContent } from '../delimited';
 import { roleOfColumn } from '../headings';
 import {
   isDayWord,
+  isGroupWord,
   isLeaderWord,
   isPlace,
   isRule,
@@ -358,7 +359,7 @@ function areFirstNames(headings: readonly Cell[], names: readonly Cell[]): boole
 }
 
 const MEMBER =
-  /^(?:member|student|pupil|name|player|person|participant|mitglied|schuler|schulerin|miembro|integrante|alumno|membre|eleve|membro|aluno|alunno|lid|leerling)(?: (?:name|no|nr))? ?\d+$/;
+  /^(?:member|student|pupil|name|player|person|participant|mitglied|schuler|schulerin|miembro|integrante|alumno|membre|eleve|membro|aluno|alunno|lid|leerling)(?: (?:name|no|nr))? ?(?:\d+|[a-d])$/;
 const MEMBERS =
   /^(?:(?:group |team )?members?(?: names?)?|students?|names?|pupils?|who|people|mitglieder|schuler|schulerinnen|miembros|integrantes|alumnos|membres|eleves|membri|componenti|membros|alunos|leden|leerlingen)$/;
 
@@ -387,7 +388,8 @@ export function groupRowsTable(table: Table): Table | null {
   const leaders = headings.filter(({ text }) => isLeaderWord(text));
   leaders.forEach(({ column }) => columns.add(column));
   const group = headings.find(
-    ({ column, text }) => !columns.has(column) && roleOfColumn(text) === 'section',
+    ({ column, text }) =>
+      !columns.has(column) && (roleOfColumn(text) === 'section' || isGroupWord(text)),
   );
   const label = group ?? headings.find(({ column }) => !columns.has(column));
   if (numbered.length < 2 && !group) return null;

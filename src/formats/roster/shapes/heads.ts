@@ -1,5 +1,5 @@
 import { isDayWord, isLeaderWord, sectionHeading } from '../lineKinds';
-import { looksLikeName, looksLikeWholeName } from '../names';
+import { isTitled, looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, plainWords } from '../text';
 import { filledOf, namesIn, type Line, type Tidied } from './lines';
 
@@ -7,7 +7,7 @@ import { filledOf, namesIn, type Line, type Tidied } from './lines';
 
 /**
  * "Otters" over whole names, one block after another: where each block but for its first line is of whole names, and
- * the first lines are single words, those name the groups.
+ * the first lines are single words, those name the groups; so do "Ms Okafor" and "Mr Mbeki" over names without a title.
  */
 export function headedBlocks(all: readonly Line[]): readonly Line[] {
   const blocks: Line[][] = [[]];
@@ -17,12 +17,14 @@ export function headedBlocks(all: readonly Line[]): readonly Line[] {
   }
   const filled = blocks.filter(({ length }) => length > 0);
   const isSingle = ({ text }: Line): boolean => /^\s*[\p{L}\d'’-]+\s*$/u.test(text);
-  const headed =
-    filled.length > 1 &&
-    filled.every(
-      ([first, ...others]) =>
-        first && isSingle(first) && others.length > 1 && !others.some(isSingle),
-    );
+  const isStaff = ({ text }: Line): boolean => isTitled(text.trim());
+  const headed = [isSingle, isStaff].some(
+    (isHead) =>
+      filled.length > 1 &&
+      filled.every(
+        ([first, ...others]) => first && isHead(first) && others.length > 1 && !others.some(isHead),
+      ),
+  );
   if (!headed) return all;
   const heads = new Set(filled.map(([first]) => first));
   return all.map((line) => (heads.has(line) ? { ...line, text: `${line.text.trim()}:` } : line));

@@ -1,5 +1,5 @@
 import { looksLikeName } from '../names';
-import { isBareClosing, isClosing, isGreeting, isPlace, kindOfLine } from '../lineKinds';
+import { isBareClosing, isClosing, isGreeting, signedBy, isPlace, kindOfLine } from '../lineKinds';
 import { roleOfHeading } from '../headings';
 import type { RosterWarning, Row, Table } from '../types';
 import { entriesOf, nameAndAddress, withoutNumbers } from './entries';
@@ -51,6 +51,10 @@ export function namesTable(text: string): Table {
   const rows: Row[] = [{ line: 0, cells: HEADINGS }];
   let letter = false;
   let closed = false;
+  // "Best, George" is somebody where others stand family name first.
+  const turned = filled
+    .slice(0, -1)
+    .some(({ text: one }) => /^[^\s,]+(?: [^\s,]+)?, \S/u.test(one) && !isGreeting(one));
   const greeted = filled.some((one) => isGreeting(one.text));
   for (const { line, text: raw } of filled) {
     if (closed) {
@@ -60,6 +64,13 @@ export function namesTable(text: string): Table {
     if (greeted && isBareClosing(raw) && !isClosing(raw)) {
       closed = true;
       skipped.push({ row: line, name: raw.trim(), reason: 'footer' });
+      continue;
+    }
+    const signed = filled.at(-1)?.line === line && !turned ? signedBy(raw) : null;
+    if (signed !== null) {
+      const closing = raw.slice(0, raw.indexOf(',')).trim();
+      skipped.push({ row: line, name: closing, reason: 'footer' });
+      rows.push({ line, cells: [`From: ${signed}`] });
       continue;
     }
     closed = isClosing(raw) && filled.at(-1)?.line !== line;

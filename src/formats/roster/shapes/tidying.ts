@@ -1,8 +1,9 @@
 import { kindOfLine } from '../lineKinds';
-import { looksLikeWholeName } from '../names';
+import { looksLikeWholeName, withoutRemark } from '../names';
 import { plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
 import { ARROW, LAST, filledOf, namesIn, type Line, type Tidied } from './lines';
+import { BULLET } from './strip';
 
 /** "My students this term are Amira Haddad, …": words before the first of several names. */
 const SENTENCE =
@@ -23,7 +24,14 @@ export function withoutSentence(all: readonly Line[]): Tidied {
     filled.length < 8 &&
     words.trim().split(/\s+/).length > 3 &&
     named.length > 1 &&
-    named.every(looksLikeWholeName)
+    named.every(looksLikeWholeName) &&
+    // Whoever stands on a line above the words is none of them.
+    !filled
+      .slice(
+        0,
+        filled.findIndex(({ text }) => text.includes(':')),
+      )
+      .some(({ text }) => looksLikeWholeName(text))
   ) {
     const aside = (name: string, reason: 'title' | 'footer'): Skipped => ({
       row: first.line,
@@ -44,6 +52,66 @@ export function withoutSentence(all: readonly Line[]): Tidied {
   return {
     lines: [{ line: first.line, text: names }],
     skipped: told ? [{ row: first.line, name: (begin[1] ?? '').trim(), reason: 'title' }] : [],
+  };
+}
+
+/** "1 Amira Haddad" to the last line: numbers that only count, before anything else is made of them. */
+export function withoutRunning(all: readonly Line[]): readonly Line[] {
+  const RUNNING = /^\s*(\d{1,3})\s+(?=\p{L})/u;
+  const filled = filledOf(all);
+  const counts = filled.every(({ text }, at) => Number(RUNNING.exec(text)?.[1]) === at + 1);
+  if (filled.length < 2 || !counts) return all;
+  return all.map((one) => ({ ...one, text: one.text.replace(RUNNING, '') }));
+}
+
+const FILE_END = /\.(docx?|pdf|pptx?|xlsx?|odt|ods|rtf|txt|md|jpe?g|png|heic|zip)\s*$/i;
+
+/** Names of files without what tells their kind, where every line has one. */
+export function withoutFileEnds(all: readonly Line[]): Tidied {
+  const filled = filledOf(all);
+  const [first] = filled;
+  const ends = filled.flatMap(({ text }) => FILE_END.exec(text)?.[1] ?? []);
+  if (!first || filled.length < 2 || ends.length < filled.length)
+    return { lines: all, skipped: [] };
+  return {
+    lines: all.map((one) => ({ ...one, text: one.text.replace(FILE_END, '') })),
+    skipped: [...new Set(ends)].map((name) => ({ row: first.line, name, reason: 'footer' })),
+  };
+}
+
+/** Among so many whole names a title or another may stand. */
+const MOST_WHOLE = 0.7;
+
+/** "Subs: Dov Ash, Eero Palo" below whole names: some more of them, and a word for why they stand apart. */
+export function withoutLabels(all: readonly Line[]): Tidied {
+  const LABELLED = /^\s*(\p{L}+(?: \p{L}+){0,6}):\s+(\p{Lu}[^:]*)$/u;
+  const filled = filledOf(all);
+  const [first] = filled;
+  const found = new Map(
+    filled.flatMap((one): [Line, readonly [string, readonly string[]]][] => {
+      const [, label = '', listed = ''] = LABELLED.exec(one.text) ?? [];
+      const names = namesIn(listed);
+      const named = names.length > 0 && names.every(looksLikeWholeName);
+      return named && !looksLikeWholeName(label) && kindOfLine(one.text) === null
+        ? [[one, [label, names]]]
+        : [];
+    }),
+  );
+  const others = filled.filter((one) => !found.has(one));
+  const fits =
+    first !== undefined &&
+    !found.has(first) &&
+    found.size > 0 &&
+    found.size < others.length &&
+    others.filter(({ text }) => looksLikeWholeName(withoutRemark(text.replace(BULLET, '')).plain))
+      .length >=
+      others.length * MOST_WHOLE;
+  if (!fits) return { lines: all, skipped: [] };
+  return {
+    lines: filled.flatMap((one) =>
+      (found.get(one)?.[1] ?? [one.text]).map((text) => ({ ...one, text })),
+    ),
+    skipped: [...found].map(([{ line }, [name]]) => ({ row: line, name, reason: 'footer' })),
   };
 }
 
@@ -92,12 +160,13 @@ export function withoutStops(all: readonly Line[]): readonly Line[] {
 
 /** "amira.haddad", "amira_haddad" on every line, as "Amira Haddad". */
 export function spelledOut(all: readonly Line[]): readonly Line[] {
-  const LOGIN = /^\s*\p{Ll}+(?:[._]\p{Ll}+)+\s*$/u;
+  const LOGIN = /^\s*@?\p{Ll}+(?:[._]\p{Ll}+)+\s*$/u;
   const filled = filledOf(all);
   if (filled.length < 2 || !filled.every(({ text }) => LOGIN.test(text))) return all;
   return all.map((one) => ({
     ...one,
     text: one.text
+      .replace('@', '')
       .replace(/[._]/g, ' ')
       .replace(/(?<=^|\s)\p{Ll}/gu, (letter) => letter.toUpperCase()),
   }));
