@@ -547,6 +547,20 @@ test('a pack of pages has a harmless page a group, every name as text', async ()
   );
 });
 
+test('a page keeps the pictures that are in it, and no address of one', async () => {
+  const here = 'data:image/png;base64,iVBORw0KGgo=';
+  const page = `<img alt="a" src="${here}"><img alt="b" src="data:text/html,x"><img alt="c" src="x/${here}"><p src="${here}">d</p>`;
+  const made = await parts('pack-html', lineupOf('Alder: Ana'), {
+    template: template('hand.html', page),
+  });
+  const [, bytes] = Object.entries(made).find(([name]) => name !== 'index.html')!;
+  const tree = htmlTree(new TextDecoder().decode(bytes));
+  const sources = [...elements(tree, 'img'), ...elements(tree, 'p')].map(
+    ({ attrs }) => attrs?.find(({ name }) => name === 'src')?.value,
+  );
+  expect(sources).toEqual([here, undefined, undefined, undefined]);
+});
+
 const HANDOUT =
   '# {{group}}\n\n{{members}}\n\n- Led by {{lead}}\n- At {{place}}\n\n[Room]({{link}}) **{{lineup}}** <b>x</b>\n';
 

@@ -600,4 +600,25 @@ export const documents: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Eero Palo (Also on Thursday) we have: Dov Ash'],
     asked: ['Eero Palo (Also on Thursday) we have: Dov Ash'],
   },
+  {
+    name: 'a title over groups whose members are set in',
+    given: lines(
+      ...['River Survey', 'Otters', '  Amira Haddad', '  Bram Visser'],
+      ...['Herons', '  Chipo Dube', '  Dov Ash'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    leftOut: ['River Survey', 'Otters', 'Herons'],
+    facts: [{ section: 'Otters' }, {}, { section: 'Herons' }],
+  },
+  {
+    name: 'names of which some are set in, and two at the margin one below the other',
+    given: lines(
+      ...['Amira Haddad', '  Bram Visser', '  Chipo Dube', 'Dov Ash'],
+      ...['Eero Palo', '  Farida Said', '  Greta Holm', '  Hana Jo'],
+    ),
+    students: [
+      ...['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+      ...['Eero Palo', 'Farida Said', 'Greta Holm', 'Hana Jo'],
+    ],
+  },
 ];

@@ -3,7 +3,7 @@ import type { Row, RosterWarning, Table } from '../types';
 
 /** Rows looked at to find out whether a sign parts a text. */
 const SAMPLE_ROWS = 120;
-/** A sign parts a text when this share of its rows has the same number of cells. */
+/** A sign parts a text when this share of its rows has several cells. */
 const STEADY_SHARE = 0.3;
 
 /** What signs part into rows is a table rather than a list; a comma may part a name in two as well. */
@@ -76,13 +76,10 @@ function withoutEquals(row: Row): Row {
 
 const firstLines = (text: string): string => text.split(/\r\n|\r|\n/, SAMPLE_ROWS).join('\n');
 
+/** Whether a sign parts enough rows; where there is one row alone, that one. Rows may end with cells left out. */
 function isSteady(rows: readonly Row[]): boolean {
-  const { width, count } = usualWidth(rows);
-  if (width >= 2 && count >= Math.min(2, rows.length) && count >= rows.length * STEADY_SHARE)
-    return true;
-  // Rows may end with cells left out.
-  const wide = rows.filter(({ cells }) => cells.length > 1);
-  return wide.length >= 2 && wide.length >= rows.length * STEADY_SHARE;
+  const wide = rows.filter(({ cells }) => cells.length > 1).length;
+  return wide >= Math.min(2, Math.max(1, rows.length)) && wide >= rows.length * STEADY_SHARE;
 }
 
 function usualWidth(rows: readonly Row[]): { readonly width: number; readonly count: number } {

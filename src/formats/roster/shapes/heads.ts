@@ -121,14 +121,20 @@ export function marginHeads(all: readonly Line[]): readonly Line[] {
   const starred = filled.some((one) => !/^[ \t]/.test(one.text) && !isStarred(one));
   const isSetIn = (one: Line): boolean => /^[ \t]/.test(one.text) || (starred && isStarred(one));
   const heads = filled.filter((one) => !isSetIn(one));
-  const fits = filled.every(
-    (one, at) => isSetIn(one) || ((filled[at + 1] && isSetIn(filled[at + 1] ?? one)) ?? false),
-  );
+  const isHead = (one: Line, at: number): boolean => {
+    const below = filled[at + 1];
+    return !isSetIn(one) && below !== undefined && isSetIn(below);
+  };
+  // Over the first head may stand what all of it is about.
+  const [first, second] = filled;
+  const titled =
+    heads.length > 2 && first === heads[0] && second !== undefined && isHead(second, 1);
+  const fits = filled.every((one, at) => isSetIn(one) || isHead(one, at) || (at === 0 && titled));
   const plain = filled.every(({ text }) => !/[@:;,<]/.test(text));
   // A name and what is said of it below are no group and its one member.
-  if (heads.length < 2 || heads[0] !== filled[0] || !fits || !plain) return all;
+  if (heads.length < 2 || heads[0] !== first || !fits || !plain) return all;
   if (
-    filled.length - heads.length < heads.length * 1.5 ||
+    filled.length - heads.length < (heads.length - (titled ? 1 : 0)) * 1.5 ||
     filled.every((one) => !/^[ \t]/.test(one.text))
   )
     return all;
