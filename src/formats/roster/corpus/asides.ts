@@ -54,7 +54,7 @@ export const asides: readonly RosterCase[] = [
       '[10:35, 3/11/2026] Amira Haddad: can I sit in front?',
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
-    leftOut: ['here', 'Amira Haddad', 'can I sit in front?'],
+    leftOut: ['here', 'present!', 'yes, me too', 'can I sit in front?', 'Amira Haddad'],
   },
   {
     name: 'times at which people came, before their names',
@@ -323,7 +323,7 @@ export const asides: readonly RosterCase[] = [
     name: 'who is new, in capitals behind the name',
     given: lines('Amira Haddad', 'Bram Visser NEW', 'Chipo Dube', 'Dov Ash (NEW)'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
-    leftOut: ['NEW'],
+    leftOut: ['NEW', 'NEW'],
   },
   {
     name: 'seats before names, and numbers in square brackets',
@@ -377,7 +377,7 @@ export const asides: readonly RosterCase[] = [
     given: lines('Participants (3)', 'Oda Lind (Host, me)', 'Bram Visser', 'Chipo Dube (Guest)'),
     students: ['Bram Visser', 'Chipo Dube'],
     staff: ['Oda Lind (Host, me)'],
-    leftOut: ['Participants (3)', 'Guest'],
+    leftOut: ['Participants (3)', 'Oda Lind (Host, me)', 'Guest'],
   },
   {
     name: 'points up to a hundred behind names number nobody',
@@ -469,6 +469,7 @@ export const asides: readonly RosterCase[] = [
       '3 Chipo Dube – glasses, front',
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    asked: ['Amira Haddad', 'Chipo Dube'],
   },
   {
     name: 'who ends a letter on the same line',
@@ -479,7 +480,7 @@ export const asides: readonly RosterCase[] = [
       'Thanks, the office',
     ),
     students: ['Amira Haddad', 'Bram Visser'],
-    leftOut: ['the office'],
+    leftOut: ['Hi, these are out on Thursday:', 'Thanks', 'the office'],
   },
   {
     name: 'a family name that ends letters, last of those turned round',

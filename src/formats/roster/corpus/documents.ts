@@ -391,7 +391,14 @@ export const documents: readonly RosterCase[] = [
       'Page 2 of 2',
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
-    leftOut: ['Brook School', 'Class list 7B', 'Page 1 of 2'],
+    leftOut: [
+      'Brook School',
+      'Class list 7B',
+      'Page 1 of 2',
+      'Brook School',
+      'Class list 7B',
+      'Page 2 of 2',
+    ],
   },
   {
     name: 'whole names printed in two columns',
@@ -477,7 +484,7 @@ export const documents: readonly RosterCase[] = [
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     staff: ['Ms O. Lind'],
-    leftOut: ['RIVERSIDE SCHOOL', 'F', 'M'],
+    leftOut: ['RIVERSIDE SCHOOL', 'Class: 7B', 'Ms O. Lind', 'F', 'M', 'F'],
   },
   {
     name: 'times to sign up for, one of them free',
@@ -488,7 +495,7 @@ export const documents: readonly RosterCase[] = [
       'Slot 3 (11:00):',
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
-    leftOut: ['Field trip sign-up'],
+    leftOut: ['Field trip sign-up', 'Slot 3 (11h00):'],
   },
   {
     name: 'a numbered list under the head of a letter',
@@ -498,7 +505,13 @@ export const documents: readonly RosterCase[] = [
       ...['3  Dube, Chipo', '', 'Printed 26/11/2026'],
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
-    leftOut: ['RIVER SCHOOL', '12 Mill Lane, Oxbow', 'Tel 020 555 0101'],
+    leftOut: [
+      'RIVER SCHOOL',
+      '12 Mill Lane, Oxbow',
+      'Tel 020 555 0101',
+      'Class list: 7B (Autumn term)',
+      'Printed 26/11/2026',
+    ],
   },
   {
     name: 'who is not sure to come is asked about, and "etc." is nobody',
@@ -530,7 +543,7 @@ export const documents: readonly RosterCase[] = [
       ...['Thanks', 'Tom'],
     ),
     students: ['Amira Haddad', 'Bram Visser'],
-    leftOut: ['Thanks', 'Tom'],
+    leftOut: ['Hi Mira,', 'here are the names for Thursday:', 'Thanks', 'Tom'],
   },
   {
     name: 'a one that was taken for a letter',

@@ -6,7 +6,7 @@ export const gone: readonly RosterCase[] = [
     name: 'who has left, below a heading',
     given: lines('Amira Haddad', 'Bram Visser', '', 'Withdrawn', 'Dov Ash', '', 'New:', 'Eva Lind'),
     students: ['Amira Haddad', 'Bram Visser', 'Eva Lind'],
-    leftOut: ['Withdrawn', 'Dov Ash'],
+    leftOut: ['Withdrawn', 'Dov Ash', 'New:'],
   },
   {
     name: 'who has left, on a line of their own',
@@ -24,13 +24,13 @@ export const gone: readonly RosterCase[] = [
       '4. Dov Ash - left in October',
     ),
     students: ['Amira Haddad', 'Chipo Dube'],
-    leftOut: ['Bram Visser', 'Dov Ash'],
+    leftOut: ['Bram Visser', 'left handed', 'Dov Ash'],
   },
   {
     name: 'who has left, above the others',
     given: lines('Left:', 'Dov Ash', '', 'Amira Haddad', 'Bram Visser (left 10:30)'),
     students: ['Amira Haddad', 'Bram Visser'],
-    leftOut: ['Dov Ash'],
+    leftOut: ['Left', 'Dov Ash', 'left 10:30'],
   },
   {
     name: 'who is of the low level has not left',

@@ -322,7 +322,13 @@ export const headings: readonly RosterCase[] = [
       '3 von der Heide, Paul 07.08.2010',
     ),
     students: ['Jörg Häußler', 'Anna Groß', 'Paul von der Heide'],
-    leftOut: ['Klassenliste 8b', 'Nr. Name, Vorname Geb.'],
+    leftOut: [
+      'Klassenliste 8b',
+      'Nr. Name, Vorname Geb.',
+      '01.02.2010',
+      '05.06.2010',
+      '07.08.2010',
+    ],
   },
   {
     name: 'a first student without a mark is no heading',
@@ -533,7 +539,7 @@ export const headings: readonly RosterCase[] = [
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     staff: ['Ms Okafor'],
-    leftOut: ['Class: 7B'],
+    leftOut: ['Ms Okafor', 'Class: 7B'],
     details: { Score: 'number' },
   },
   {

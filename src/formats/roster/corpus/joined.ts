@@ -29,7 +29,16 @@ export const joined: readonly RosterCase[] = [
     ),
     students: ['Amira Haddad', 'Bram Visser'],
     staff: ['Mira Okafor'],
-    leftOut: ['Skip to main content', 'People', 'Paula Haddad', 'Mira Okafor'],
+    leftOut: [
+      'Skip to main content',
+      'People',
+      'Student',
+      'Paula Haddad',
+      'Parent',
+      'Student',
+      'Mira Okafor',
+      'Teacher',
+    ],
   },
   {
     name: 'a chat with names over what they wrote, the times below',
@@ -38,7 +47,16 @@ export const joined: readonly RosterCase[] = [
       ...['Amira Haddad', '09:05', 'great'],
     ),
     students: ['Amira Haddad', 'Bram Visser'],
-    leftOut: ['present!', 'here', 'and Chipo too', 'great', 'Amira Haddad'],
+    leftOut: [
+      '09:02',
+      'present!',
+      '09:03',
+      'here',
+      'and Chipo too',
+      'Amira Haddad',
+      '09:05',
+      'great',
+    ],
   },
   {
     name: 'a chat with names over what they wrote, the times beside',
@@ -47,7 +65,7 @@ export const joined: readonly RosterCase[] = [
       ...['and my brother says hi'],
     ),
     students: ['Amira Haddad', 'Bram Visser'],
-    leftOut: ['9:02 AM', 'I am here', 'me too', 'and my brother says hi'],
+    leftOut: ['9:02 AM', 'I am here', '9:03 AM', 'me too', 'and my brother says hi'],
   },
   {
     name: 'when each came, behind the name',
@@ -99,7 +117,7 @@ export const joined: readonly RosterCase[] = [
       'Subject: River survey',
     ),
     students: ['Amira Haddad', 'Bram Visser'],
-    leftOut: ['Office'],
+    leftOut: ['Office', 'Subject: River survey'],
   },
   {
     name: 'several remarks behind a dash are no members of a group',

@@ -72,6 +72,7 @@ export const people: readonly RosterCase[] = [
       'Sum',
       'Bram',
     ],
+    asked: ['Max', 'Nan', 'Nil', 'Na', 'Null', 'Min', 'Sum'],
   },
   {
     name: 'such words as parts of names, one a line',
@@ -135,6 +136,7 @@ export const people: readonly RosterCase[] = [
       'John Moe Jr.',
       'Eva de la Cruz',
     ],
+    asked: ['Dr. Fay Ito, PhD'],
     facts: [
       { givenName: 'Ludo', familyName: 'van der Dyke' },
       { givenName: 'Ana', familyName: 'de la Cruz' },

@@ -414,7 +414,14 @@ export const shapes: readonly RosterCase[] = [
       ...['Bram Visser', 'View profile', 'Chipo Dube', 'View profile', 'Previous 1 Next'],
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
-    leftOut: ['Select all', 'View profile', 'Previous 1 Next'],
+    leftOut: [
+      'Select all',
+      'Showing 1 to 3 of 3 entries',
+      'View profile',
+      'View profile',
+      'View profile',
+      'Previous 1 Next',
+    ],
     asked: [],
   },
   {
@@ -433,7 +440,7 @@ export const shapes: readonly RosterCase[] = [
     name: 'whose class it is, above the names',
     given: lines('Mr Okafor – Biology 9', 'Period 3', 'Amira Haddad', 'Bram Visser'),
     students: ['Amira Haddad', 'Bram Visser'],
-    leftOut: ['Mr Okafor – Biology 9'],
+    leftOut: ['Mr Okafor – Biology 9', 'Period 3'],
     asked: [],
   },
   {

@@ -7,9 +7,9 @@ export interface RosterCase {
   /** Every student as shown, in the order of the list. */
   readonly students: readonly string[];
   readonly staff?: readonly string[];
-  /** What is named as left out; told only where the case is about it. */
+  /** All that is named as left out; told only where the case is about it. */
   readonly leftOut?: readonly string[];
-  /** Students who are doubtful; told only where the case is about it. */
+  /** Students who are doubtful; none where nothing is told. */
   readonly asked?: readonly string[];
   /** How many lines may name two people; told only where the case is about it. */
   readonly askedPairs?: number;

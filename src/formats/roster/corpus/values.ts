@@ -162,6 +162,7 @@ export const values: readonly RosterCase[] = [
     name: 'Max is somebody where the figures are not those of the headings',
     given: lines('Student;Test (max 20)', 'Amira Haddad;15', 'Bram Visser;12', 'Max;17'),
     students: ['Amira Haddad', 'Bram Visser', 'Max'],
+    asked: ['Max'],
   },
   {
     name: 'levels by their numbers, and upper and lower',
