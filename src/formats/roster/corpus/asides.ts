@@ -447,12 +447,14 @@ export const asides: readonly RosterCase[] = [
     name: 'a word and more names below whole names',
     given: lines('1. Amira Haddad (GK)', '2. Chipo Dube', 'Subs: Greta Holm, Hana Jo'),
     students: ['Amira Haddad', 'Chipo Dube', 'Greta Holm', 'Hana Jo'],
+    asked: ['Greta Holm', 'Hana Jo'],
     leftOut: ['GK', 'Subs'],
   },
   {
     name: 'a word before one more name',
     given: lines('Amira Haddad', 'Bram Visser', 'Later: Chipo Dube'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    asked: ['Chipo Dube'],
     leftOut: ['Later'],
   },
   {

@@ -605,6 +605,7 @@ export const documents: readonly RosterCase[] = [
     name: 'names on lines above words with two more',
     given: lines('Amira Haddad', 'Bram Visser', 'Also coming on Thursday: Dov Ash, Eero Palo'),
     students: ['Amira Haddad', 'Bram Visser', 'Dov Ash', 'Eero Palo'],
+    asked: ['Dov Ash', 'Eero Palo'],
     leftOut: ['Also coming on Thursday'],
   },
   {

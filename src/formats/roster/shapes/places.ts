@@ -31,6 +31,8 @@ function areNumbered(cells: readonly string[]): boolean {
 const FEWEST = 4;
 /** Two names beside a word may be the two of one student; three are not. */
 const MOST_OF_ONE = 2;
+/** A room has no more rows than this. */
+const MOST_ROWS = 60;
 
 /**
  * Names in rows and columns that are numbered places ("Row 1", "Lane 2"), named at the side, above or both; null for another
@@ -41,7 +43,7 @@ export function placesTable(table: Table): Table | null {
   const filled = table.rows.filter(hasContent);
   const from = filled.findIndex(({ cells }) => cells.filter((cell) => cleanText(cell)).length > 1);
   const [head, ...below] = filled.slice(Math.max(0, from));
-  if (!head) return null;
+  if (!head || filled.length > MOST_ROWS) return null;
   const [corner = '', ...heads] = head.cells.map(cleanText);
   const named = heads.filter(Boolean);
   const over = areNumbered(corner === '' ? named : [corner, ...named]);

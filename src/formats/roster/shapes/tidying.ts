@@ -1,4 +1,4 @@
-import { kindOfLine } from '../lineKinds';
+import { isLeaderWord, kindOfLine } from '../lineKinds';
 import { looksLikeWholeName, withoutRemark } from '../names';
 import { plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
@@ -82,9 +82,14 @@ export function withoutFileEnds(all: readonly Line[]): Tidied {
 /** Among so many whole names a title or another may stand. */
 const MOST_WHOLE = 0.7;
 
-/** "Subs: Dov Ash, Eero Palo" below whole names: some more of them, and a word for why they stand apart. */
+/**
+ * "Subs: Dov Ash, Eero Palo" below whole names: some more of them, and a word for why they stand apart. Whether they are
+ * students is asked, as "Drivers" names people too.
+ */
 export function withoutLabels(all: readonly Line[]): Tidied {
   const LABELLED = /^\s*(\p{L}+(?: \p{L}+){0,6}):\s+(\p{Lu}[^:]*)$/u;
+  // "Captain: Amira Haddad" is no question.
+  const isBeside = (label: string): boolean => !looksLikeWholeName(label) && !isLeaderWord(label);
   const filled = filledOf(all);
   const [first] = filled;
   const found = new Map(
@@ -92,7 +97,7 @@ export function withoutLabels(all: readonly Line[]): Tidied {
       const [, label = '', listed = ''] = LABELLED.exec(one.text) ?? [];
       const names = namesIn(listed);
       const named = names.length > 0 && names.every(looksLikeWholeName);
-      return named && !looksLikeWholeName(label) && kindOfLine(one.text) === null
+      return named && isBeside(label) && kindOfLine(one.text) === null
         ? [[one, [label, names]]]
         : [];
     }),
@@ -112,6 +117,12 @@ export function withoutLabels(all: readonly Line[]): Tidied {
       (found.get(one)?.[1] ?? [one.text]).map((text) => ({ ...one, text })),
     ),
     skipped: [...found].map(([{ line }, [name]]) => ({ row: line, name, reason: 'footer' })),
+    warnings: [...found].flatMap(([{ line }, [, names]]) =>
+      names.map((name) => ({
+        ...{ kind: 'doubtfulName' as const, row: line, name },
+        ...{ given: '', likely: '' },
+      })),
+    ),
   };
 }
 
