@@ -15,18 +15,19 @@ import { cleanText, isMissingName, plainWords } from '../text';
 import type { ColumnRole, Row, Skipped, SkipReason, Table } from '../types';
 import { nameAndAddress, splitOutside } from './entries';
 
-export const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
+const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
 
 /** What turns a table asks for much before it does, and is believed. */
-export const MUCH = 0.5;
+const MUCH = 0.5;
 
-interface Cell {
+export interface Cell {
   readonly line: number;
   readonly column: number;
   readonly text: string;
 }
 
-function tableOf(
+/** Everybody of a table on a row of their own, with what was not taken; believed much. */
+export function tableOf(
   table: Table,
   people: readonly (Cell & { readonly section: string })[],
   skipped: readonly Skipped[],
@@ -43,13 +44,15 @@ function tableOf(
   };
 }
 
-const cellsOf = ({ line, cells }: Row): readonly Cell[] =>
+/** The filled cells of a row. */
+export const cellsOf = ({ line, cells }: Row): readonly Cell[] =>
   cells.flatMap((cell, column) => {
     const text = cleanText(cell);
     return text === '' ? [] : [{ line, column, text }];
   });
 
-const aside = ({ line, text }: Cell, reason: SkipReason): Skipped => ({
+/** A cell that holds nobody, named as left out. */
+export const aside = ({ line, text }: Cell, reason: SkipReason): Skipped => ({
   row: line,
   name: text,
   reason,

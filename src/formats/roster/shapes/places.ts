@@ -2,9 +2,9 @@ import { hasContent } from '../delimited';
 import { roleOfColumn, roleOfNumber } from '../headings';
 import { sectionHeading } from '../lineKinds';
 import { looksLikeName } from '../names';
-import { cleanText, isMissingName, plainWords } from '../text';
-import type { Row, Skipped, SkipReason, Table } from '../types';
-import { HEADINGS, MUCH } from './grids';
+import { isMissingName, plainWords } from '../text';
+import type { Table } from '../types';
+import { aside, cellsOf, tableOf, type Cell } from './grids';
 
 /** "Row 2", "Lane 3": the word; null for what is none, and for a word for people or their numbers. */
 function numberedWord(cell: string): string | null {
@@ -41,62 +41,48 @@ const MOST_ROWS = 60;
  */
 export function placesTable(table: Table): Table | null {
   const filled = table.rows.filter(hasContent);
-  const from = filled.findIndex(({ cells }) => cells.filter((cell) => cleanText(cell)).length > 1);
-  const [head, ...below] = filled.slice(Math.max(0, from));
+  const from = Math.max(
+    0,
+    filled.findIndex((row) => cellsOf(row).length > 1),
+  );
+  const [head, ...below] = filled.slice(from);
   if (!head || filled.length > MOST_ROWS) return null;
-  const [corner = '', ...heads] = head.cells.map(cleanText);
-  const named = heads.filter(Boolean);
-  const over = areNumbered(corner === '' ? named : [corner, ...named]);
+  const heads = cellsOf(head);
+  const cornered = heads[0]?.column !== 0;
+  const over = areNumbered(heads.map(({ text }) => text));
   const rows = over ? below : [head, ...below];
-  const sides = rows.map(({ cells: [first = ''] }) => cleanText(first));
-  const beside = areNumbered(sides);
+  const sides = rows.flatMap((row) => cellsOf(row).filter(({ column }) => column === 0));
+  const beside = sides.length === rows.length && areNumbered(sides.map(({ text }) => text));
   if (!over && !beside) return null;
   // A free corner stands over words at the side.
-  if (over && beside !== (corner === '')) return null;
-  const people = rows.flatMap(({ line, cells }) =>
-    cells.flatMap((cell, column) => {
-      const text = cleanText(cell);
-      const told = beside && column === 0;
-      return told || text === '' || isMissingName(text) ? [] : [{ line, column, text }];
-    }),
+  if (over && beside !== cornered) return null;
+  const seats = rows.map((row) =>
+    cellsOf(row).filter(({ column, text }) => !(beside && column === 0) && !isMissingName(text)),
   );
-  const distinct = new Set(people.map(({ text }) => plainWords(text)));
-  const widest = Math.max(
-    ...rows.map(({ line }) => people.filter((one) => one.line === line).length),
-  );
+  const people = seats.flat();
+  const above = new Map(heads.map(({ column, text }) => [column, text]));
   const fits =
     people.length >= FEWEST &&
-    (over || widest > MOST_OF_ONE) &&
-    distinct.size === people.length &&
-    people.every(
-      ({ text, column }) => looksLikeName(text) && (!over || cleanText(head.cells[column] ?? '')),
-    );
+    (over || seats.some(({ length }) => length > MOST_OF_ONE)) &&
+    new Set(people.map(({ text }) => plainWords(text))).size === people.length &&
+    people.every(({ text, column }) => looksLikeName(text) && (!over || above.has(column)));
   if (!fits) return null;
-  const sectionOf = ({ line, column }: { readonly line: number; readonly column: number }) => {
-    const side = cleanText(rows.find((row) => row.line === line)?.cells[0] ?? '');
-    const above = cleanText(head.cells[column] ?? '');
-    if (!beside) return above;
+  const sideOf = new Map(sides.map(({ line, text }) => [line, text]));
+  const sectionOf = ({ line, column }: Cell): string => {
+    if (!beside) return above.get(column) ?? '';
+    const side = sideOf.get(line) ?? '';
     return over && (sectionHeading(side) === null || ROW.test(side)) ? '' : side;
   };
   const inOrder = beside ? people : [...people].sort((a, b) => a.column - b.column);
-  const aside = (row: number, name: string, reason: SkipReason): Skipped => ({ row, name, reason });
-  const titles = filled.slice(0, Math.max(0, from));
-  return {
-    ...table,
-    belief: MUCH,
-    rows: [
-      { line: 0, cells: HEADINGS },
-      ...inOrder.map((one): Row => ({ line: one.line, cells: [one.text, '', '', sectionOf(one)] })),
+  return tableOf(
+    table,
+    inOrder.map((one) => ({ ...one, section: sectionOf(one) })),
+    [
+      ...filled
+        .slice(0, from)
+        .flatMap(cellsOf)
+        .map((one) => aside(one, 'title')),
+      ...[...(over ? heads : []), ...(beside ? sides : [])].map((one) => aside(one, 'place')),
     ],
-    skipped: [
-      ...(table.skipped ?? []),
-      ...titles.map(({ line, cells }) =>
-        aside(line, cells.map(cleanText).join(' ').trim(), 'title'),
-      ),
-      ...(over ? head.cells.map(cleanText).filter(Boolean) : []).map((name) =>
-        aside(head.line, name, 'place'),
-      ),
-      ...(beside ? rows.map(({ line }, at) => aside(line, sides[at] ?? '', 'place')) : []),
-    ],
-  };
+  );
 }
