@@ -30,12 +30,15 @@ import { useOpenLineup } from './useOpenLineup';
 import { useOtherWindows } from './useOtherWindows';
 import { useUndoKeys } from './useUndoKeys';
 
-/** Loaded beside the bench, which does not wait for it. */
 /** Loaded where a stage stands in another window. */
 const ConductorStrip = lazily(() =>
   import('./ConductorStrip').then((module) => module.ConductorStrip),
 );
-const MaskSwitch = lazily(() => import('./MaskSwitch').then((module) => module.MaskSwitch));
+/** Loaded beside the bench, which does not wait for it and keeps its room: nothing moves when it comes. */
+const MaskSwitch = lazily(
+  () => import('./MaskSwitch').then((module) => module.MaskSwitch),
+  <span className={styles.switch} />,
+);
 
 /** The bench: the rail at the side, the bar above, one step of the work within. */
 export function Frame({ children }: { readonly children: ReactNode }) {
