@@ -21,7 +21,7 @@ check('lint', () => run('npx', ['eslint', '--max-warnings', '0', '.']));
 check('import arrows', () => run('npm', ['run', '--silent', 'arrows']));
 check('types', () => run('npx', ['tsc', '--noEmit']));
 suite('unit tests', UNIT_REPORT, unitCounts, () =>
-  run('npx', ['jest', '--json', `--outputFile=${UNIT_REPORT}`]),
+  run('npx', ['jest', '--ci', '--json', `--outputFile=${UNIT_REPORT}`]),
 );
 if (check('build', () => run('npm', ['run', '--silent', 'build']))) {
   const port = await freePort();

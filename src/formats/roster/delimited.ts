@@ -78,12 +78,7 @@ export function parseLines(text: string, delimiter: Delimiter): Row[] {
         at = quoted.end;
       } else {
         const end = cellEnd(line, at, delimiter);
-        cells.push(
-          line
-            .slice(at, end)
-            .replace(/^"([^"]*)$/, '$1')
-            .replace(/^([^"]*)"$/, '$1'),
-        );
+        cells.push(withoutStrayQuotes(line.slice(at, end)));
         at = end;
       }
       if (line[at] !== delimiter) break;
@@ -91,6 +86,12 @@ export function parseLines(text: string, delimiter: Delimiter): Row[] {
     }
     return { line: index + 1, cells };
   });
+}
+
+/** A cell without the quotes around it, or the one that stands alone at one of its ends: 5'2" keeps its own. */
+function withoutStrayQuotes(cell: string): string {
+  const around = /^"(.*)"$/.exec(cell);
+  return around?.[1] ?? cell.replace(/^"([^"]*)$/, '$1').replace(/^([^"]*)"$/, '$1');
 }
 
 export function hasContent({ cells }: Row): boolean {

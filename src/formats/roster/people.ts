@@ -196,7 +196,8 @@ class RowReader implements People {
     else {
       // A page head is printed again on the next page.
       if (reason === 'title') this.titles.add(titleKey(row));
-      this.skip(row, reason, OF_SOMEBODY.has(reason) ? person.shown : '');
+      const head = reason === 'title' || reason === 'section' ? sole.replace(/\s*:\s*$/, '') : '';
+      this.skip(row, reason, OF_SOMEBODY.has(reason) ? person.shown : head);
     }
   }
 
@@ -295,14 +296,15 @@ class RowReader implements People {
     person: Person,
     said: LineKind | null,
   ): SkipReason | null {
-    const first = index === this.reading.headingRow + 1;
     if (this.overTitle.has(index)) return 'title';
     if (this.isList && label.includes(' ') && isPlace(label)) return 'place';
     if (isTotal(label) || isTotal(person.shown) || this.figures.has(index)) return 'total';
     if (/^[^:]{1,30}:\s+\S/.test(label) && kindOfLine(label)?.kind === 'footer') return 'footer';
     const figure = person.shown === '' && /^\d/.test(label);
+    const nobodyYet = this.persons.every(({ staff }) => staff);
+    // Over everybody it heads no part of the list but the whole.
     if (said !== null && said.kind !== 'staff' && !figure)
-      return said.kind === 'section' && first ? 'title' : said.kind;
+      return said.kind === 'section' && nobodyYet ? 'title' : said.kind;
     return this.persons.length === 0 && isListTitle(person.shown) ? 'title' : null;
   }
 
@@ -530,7 +532,12 @@ function partHeadings(rows: readonly Row[], headingRow: number): ReadonlySet<num
     names.add(plainWords(said.name));
     return [index];
   });
-  return new Set(names.size > 1 ? found : wordsAlone(rows, headingRow));
+  if (names.size < 2) return new Set(wordsAlone(rows, headingRow));
+  // A head right over another is the title of both.
+  const filled = rows.flatMap((row, index) => (hasContent(row) ? [index] : []));
+  const below = new Map(filled.map((index, at) => [index, filled[at + 1] ?? -1]));
+  const [first = -1, ...later] = found;
+  return new Set(later.includes(below.get(first) ?? -1) ? later : found);
 }
 
 /** "Otters" alone in its row over rows of whole names with more beside them, again and again: those rows. */

@@ -26,7 +26,7 @@ export function unitOf(cell: string): string {
 export function readNumber(cell: string, decimal: '.' | ','): number | null {
   const [, , figure = ''] = unitOf(cell) === '' ? [] : (MEASURED.exec(cleanText(cell)) ?? []);
   const text = (figure || cleanText(cell))
-    .replace(/[\s'’]/g, '')
+    .replace(/\s|(?<=\d)['’](?=\d{3}(?!\d))/g, '')
     .replace(/[%°]$/, '')
     .replace(/^\u2212/, '-');
   const thousands = decimal === ',' ? '.' : ',';

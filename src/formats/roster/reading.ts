@@ -1,7 +1,7 @@
 import { hasContent } from './delimited';
 import { isCounting, isOfOthers, isSurelyHeading, roleOfColumn, settleRoles } from './headings';
-import { isDayWord, isPointsLabel, isTotal, kindOfLine } from './lineKinds';
-import { isSchoolRole } from './names';
+import { isDayWord, isPageNumber, isPointsLabel, isTotal, kindOfLine } from './lineKinds';
+import { isSchoolRole, looksLikeWholeName } from './names';
 import { cleanText, isMissing, plainWords } from './text';
 import type { ColumnReading, ColumnRole, Reading, Row, Table } from './types';
 import { guessKind, isOddWord } from './values';
@@ -40,7 +40,9 @@ export function proposeReading(
   });
   const byWords = settleRoles(words, twoNames(words, known, cellsOf));
   const roles =
-    headingRow < 0 ? rolesByContent(width, below) : completeRoles(byWords, words, cellsOf);
+    headingRow < 0
+      ? rolesByContent(width, below)
+      : withoutEmpty(completeRoles(byWords, words, cellsOf), words, below);
   return {
     headingRow,
     columns: nameDetails(
@@ -265,7 +267,30 @@ function completeRoles(
     const word = (heading[column] ?? '').trim();
     return (word === '' || isCounting(word)) && isRunning(cells) ? 'leftOut' : 'detail';
   });
-  return oneNumber(byWords, withName(withAddress(completed, heading, cellsOf), heading, cellsOf));
+  const named = withName(withAddress(completed, heading, cellsOf), heading, cellsOf);
+  return oneNumber(byWords, withWholeNames(named, cellsOf));
+}
+
+/** A column without a heading that nobody has anything in is none: page heads and remarks may reach into it. */
+function withoutEmpty(
+  roles: readonly ColumnRole[],
+  heading: readonly string[],
+  below: readonly Row[],
+): readonly ColumnRole[] {
+  const names = roles.flatMap((role, column) => (NAME_ROLES.has(role) ? [column] : []));
+  // "Page 2 of 2" beside the name of a school.
+  const isPaged = (cell: string): boolean => /\p{L}/u.test(cell) && isPageNumber(cell);
+  const people = below.filter(({ cells }) => {
+    const [name = ''] = names.map((column) => cells[column] ?? '').filter(isFilled);
+    return name !== '' && kindOfLine(name) === null && !cells.some(isPaged);
+  });
+  return roles.map((role, column) =>
+    role === 'detail' &&
+    !isFilled(heading[column] ?? '') &&
+    people.every(({ cells }) => !isFilled(cells[column] ?? ''))
+      ? 'leftOut'
+      : role,
+  );
 }
 
 /** One column numbers the students: the one whose heading says so, else the first that could. */
@@ -297,6 +322,21 @@ function withAddress(
   );
   return roles.map((role, column) => (column === address ? 'email' : role));
 }
+
+/** "First name" over whole names, and none over family names, heads whole names. */
+function withWholeNames(
+  roles: readonly ColumnRole[],
+  cellsOf: (column: number) => readonly string[],
+): readonly ColumnRole[] {
+  const given = roles.indexOf('givenName');
+  if (given < 0 || roles.includes('familyName') || roles.includes('fullName')) return roles;
+  const filled = cellsOf(given).filter(isFilled);
+  const whole = filled.length > 1 && share(filled, looksLikeWholeName) > MOSTLY_WHOLE;
+  return whole ? roles.map((role, column) => (column === given ? 'fullName' : role)) : roles;
+}
+
+/** Two given names are never this usual. */
+const MOSTLY_WHOLE = 0.8;
 
 function withName(
   completed: readonly ColumnRole[],

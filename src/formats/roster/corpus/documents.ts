@@ -463,6 +463,31 @@ export const documents: readonly RosterCase[] = [
     given: lines('Bus 1', '1 Amira Haddad', '2 Bram Visser', 'Bus 2', '1 Chipo Dube', '2 Dov Ash'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
     leftOut: ['Bus 1', 'Bus 2'],
+    facts: [{ section: 'Bus 1' }, { section: 'Bus 1' }, { section: 'Bus 2' }, {}],
+  },
+  {
+    name: 'groups of any name over names that are counted anew',
+    given: lines('Otters', '1 Amira', '2 Bram', '3 Chipo', 'Grey Herons', '1 Dov', '2 Eva'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eva'],
+    leftOut: ['Otters', 'Grey Herons'],
+    facts: [{ section: 'Otters' }, {}, {}, { section: 'Grey Herons' }],
+  },
+  {
+    name: 'groups over names that are counted on to the end',
+    given: lines('Otters', '1 Amira Haddad', '2 Bram Visser', 'Herons', '3 Dov Ash', '4 Eva Lind'),
+    students: ['Amira Haddad', 'Bram Visser', 'Dov Ash', 'Eva Lind'],
+    leftOut: ['Otters', 'Herons'],
+    facts: [{ section: 'Otters' }, {}, { section: 'Herons' }],
+  },
+  {
+    name: 'a student without a number over those who are counted heads no group',
+    given: lines('Amira Haddad', '1 Bram Visser', '2 Chipo Dube', '3 Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
+    name: 'two students without a number among those who are counted to the end',
+    given: lines('Amira Haddad', '1 Bram Visser', 'Chipo Dube', '2 Dov Ash', '3 Eva Lind'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
   },
   {
     name: 'parts of the day over those who come then, in Spanish',
@@ -495,7 +520,7 @@ export const documents: readonly RosterCase[] = [
       'Slot 3 (11:00):',
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
-    leftOut: ['Field trip sign-up', 'Slot 3 (11h00):'],
+    leftOut: ['Field trip sign-up', 'Slot 3 (11h00)'],
   },
   {
     name: 'a numbered list under the head of a letter',
@@ -530,6 +555,8 @@ export const documents: readonly RosterCase[] = [
     given: lines('Teacher: Mira Okafor', 'Students: Amira Haddad, Bram Visser, Chipo Dube'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     staff: ['Mira Okafor'],
+    leftOut: ['Mira Okafor', 'Students'],
+    facts: [{ section: null }, { section: null }, { section: null }],
   },
   {
     name: 'boxes to tick before names are no code',

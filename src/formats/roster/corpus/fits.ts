@@ -48,6 +48,30 @@ export const fits: readonly RosterCase[] = [
     name: 'a time before each name, parted by tabs',
     given: lines('09:00\tAmira Haddad', '09:10\tBram Visser', '09:20\tChipo Dube'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ attributes: { '1': '09:00' } }],
+  },
+  {
+    name: 'days before names under a heading',
+    given: lines('Day\tName', '12.10.2026\tAmira Haddad', '13.10.2026\tBram Visser'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ attributes: { Day: '12.10.2026' } }],
+  },
+  {
+    name: 'the same days with a blank are no numbers of students',
+    given: lines('12.10.2026 Amira Haddad', '13.10.2026 Bram Visser'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ externalId: null }],
+  },
+  {
+    name: 'from when to when, before names',
+    given: lines('9:00-9:15 Amira Haddad', '9:15-9:30 Bram Visser', '9:30-9:45 Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'results with a point before names number nobody',
+    given: lines('7.5,Amira Haddad', '8.0,Bram Visser', '6.5,Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ externalId: null, attributes: { '5': 7.5 } }],
   },
   {
     name: 'numbers before names without a stop',

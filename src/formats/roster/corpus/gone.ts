@@ -6,7 +6,7 @@ export const gone: readonly RosterCase[] = [
     name: 'who has left, below a heading',
     given: lines('Amira Haddad', 'Bram Visser', '', 'Withdrawn', 'Dov Ash', '', 'New:', 'Eva Lind'),
     students: ['Amira Haddad', 'Bram Visser', 'Eva Lind'],
-    leftOut: ['Withdrawn', 'Dov Ash', 'New:'],
+    leftOut: ['Withdrawn', 'Dov Ash', 'New'],
   },
   {
     name: 'who has left, on a line of their own',

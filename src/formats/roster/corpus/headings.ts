@@ -144,6 +144,12 @@ export const headings: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
   },
   {
+    name: 'a word for given names alone over whole names',
+    given: lines('First name;Level', 'Amira Haddad;new', 'Bram Visser;some', 'Chipo Dube;new'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ givenName: 'Amira', familyName: 'Haddad' }],
+  },
+  {
     name: 'two headings alike',
     given: lines('Name,Score,Score', 'Amira Haddad,7,8', 'Bram Visser,5,9'),
     students: ['Amira Haddad', 'Bram Visser'],

@@ -22,6 +22,8 @@ export const quotes: readonly RosterCase[] = [
     name: 'inches in cells',
     given: lines('Name,Height,Score', 'Amira,"5\'2"",3', 'Bram,5\'4",4', 'Chipo,"5\'1"",5'),
     students: ['Amira', 'Bram', 'Chipo'],
+    facts: [{ attributes: { Height: `5'2"`, Score: 3 } }],
+    details: { Height: 'category', Score: 'number' },
   },
   {
     name: 'a true cell of several lines',

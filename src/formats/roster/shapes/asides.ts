@@ -26,9 +26,13 @@ const PART =
 /** What stands among people in a plan of times. */
 const BREAK =
   /^(?:(?:coffee|tea|lunch|short|long) )?(?:break|lunch|recess|interval|pause|mittagspause|pausa|recreo|descanso|almuerzo|déjeuner|pauze|intervallo|intervalo)s?$/i;
-/** "08:55", "[10:32, 3/11/2026]", "3/11/2026, 10:32 -" before a name. */
-const MOMENT =
-  /^\s*\[?(?:\d{1,4}[-./]\d{1,2}[-./]\d{1,4},?\s+)?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?(?!\p{L}))?(?:,?\s*\d{1,4}[-./]\d{1,2}[-./]\d{1,4})?\]?\s*(?:[-–—]\s+)?(?=\p{L})/iu;
+const DATE = String.raw`\d{1,4}[-./]\d{1,2}[-./]\d{1,4}`;
+const CLOCK = String.raw`\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?(?!\p{L}))?`;
+/** "08:55", "9:00 – 9:15", "[10:32, 3/11/2026]", "3/11/2026, 10:32 -", "12.10.2026" before a name. */
+const MOMENT = new RegExp(
+  `^\\s*\\[?(?:(?:${DATE},?\\s+)?${CLOCK}(?:\\s*[-–—]\\s*${CLOCK})?(?:,?\\s*${DATE})?|${DATE})\\]?\\s*(?:[-–—:]\\s+)?(?=\\p{L})`,
+  'iu',
+);
 /** "9:02", "(9.02 am)" behind a name, where most lines have one. */
 const MOMENT_AFTER =
   /[\s,;–—-]+([([]?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?[)\]]?)\s*$/iu;

@@ -141,6 +141,30 @@ export function marginHeads(all: readonly Line[]): readonly Line[] {
   return all.map((one) => (heads.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
 }
 
+/** "Otters" over "1 Amira", "2 Bram": lines without a number over lines that are counted anew below each, or on to the end. */
+export function numberedHeads(all: readonly Line[]): readonly Line[] {
+  const filled = filledOf(all);
+  const numbers = filled.map(({ text }) => {
+    const found = /^\s*(?:(\d{1,3})\s*[.):]?\s+|(\d{1,3})[.)])(?=\p{L})/u.exec(text);
+    return found ? Number(found[1] ?? found[2]) : null;
+  });
+  const heads = filled.filter((_, at) => numbers[at] === null);
+  const counted = numbers.filter((one) => one !== null);
+  const anew = numbers.every((one, at) => one === null || one === (numbers[at - 1] ?? 0) + 1);
+  const on =
+    counted.every((one, at) => one === at + 1) &&
+    heads.every(({ text }) => !looksLikeWholeName(text.trim()));
+  const fits =
+    numbers[0] === null &&
+    heads.length > 1 &&
+    counted.length > heads.length &&
+    numbers.every((one, at) => one !== null || (numbers[at + 1] ?? null) !== null) &&
+    heads.every(({ text }) => /\p{L}/u.test(text) && !/[@:;,<]/.test(text)) &&
+    (anew || on);
+  if (!fits) return all;
+  return all.map((one) => (heads.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
+}
+
 /** "OTTERS" over whole names that are not in capitals, again and again. */
 export function shoutedHeads(all: readonly Line[]): readonly Line[] {
   const SHOUTED = /^\s*\p{Lu}[\p{Lu}\p{M}\d '’&-]*\p{Lu}[\p{Lu}\p{M}\d '’&-]*\s*$/u;

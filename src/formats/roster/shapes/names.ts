@@ -82,6 +82,8 @@ export function namesTable(text: string): Table {
     const header = HEADER.test(raw);
     letter = header || (letter && /^\s/.test(raw));
     const group = groups?.(raw) ?? null;
+    const part = group ? partOf(group.label) : '';
+    if (group && part === '') skipped.push({ row: line, name: group.label, reason: 'heading' });
     const list = (group?.members ?? (header ? raw.replace(HEADER, '') : raw)).trim();
     const { text: stripped, id, section, mark } = strip(group || header ? { whole: list } : list);
     const rawly = bulleted || alone || many || group || header || letter ? null : kindOfLine(raw);
@@ -123,7 +125,7 @@ export function namesTable(text: string): Table {
       const inClass = classed ? (tail[2] ?? '') : section;
       const numbered = tail !== null && id === '' && /^\d{3,}$/.test(tail[2] ?? '');
       const bare = classed || numbered ? (tail[1] ?? name) : name;
-      const place = group?.label ?? inClass;
+      const place = group ? part : inClass;
       rows.push({
         line,
         cells: [bare, address, numbered ? (tail[2] ?? '') : id, place, ...(mark ? [mark] : [])],
@@ -142,6 +144,9 @@ export function namesTable(text: string): Table {
     belief: many || groups ? SURE : 0,
   };
 }
+
+/** The part of a list that a word before several names tells; "Students: Amira, Bram" tells none. */
+const partOf = (label: string): string => (roleOfHeading(label) === 'fullName' ? '' : label);
 
 /** The rows with one more column, of what is told of those on a line. */
 function withColumn(rows: readonly Row[], { heading, of }: Told): readonly Row[] {

@@ -1,9 +1,9 @@
-import { kindOfLine } from '../lineKinds';
+import { kindOfLine, sectionHeading } from '../lineKinds';
 import { withoutSigns } from '../names';
 
 /** Signs and numbers that stand before the entries of a list. */
 export const BULLET =
-  /^\s*(?:[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):]|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
+  /^\s*(?:[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):](?!\d)|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
 
 /** Letters and Roman numbers before entries; taken for bullets only where most lines have one. */
 const LETTER_BULLET = /^\s*[([]?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)\]]\s+(?=\S)/;
@@ -15,6 +15,8 @@ const NUMBER_BEFORE =
 /** "2026-0041 Amira Haddad", "H1023A Amira Haddad", "7B-01 Amira Haddad". */
 const ID_BEFORE =
   /^\s*([A-Za-z]{0,3}\d[\d\-./]{2,}[A-Za-z]?|\d{1,2}[A-Za-z]-\d{1,3})[\s:,–-]+(?=\p{L})/u;
+
+const DECIMAL = /^\d{1,3}\.\d{1,2}$/;
 
 /** "7B Amira Haddad": a class before the name, where most lines have one. */
 const CLASS_BEFORE =
@@ -109,8 +111,14 @@ export function stripperFor(
     (Number(numbers[0]) < FEWEST_HIGH || areRunning(numbers));
   // Under the head of a letter the list may be the smaller part.
   const counted = running ? new Set<string>() : countedLines(bare);
+  const heads = all.filter((line) => sectionHeading(line) !== null).length;
+  const anew = numbers.filter((one) => one === '1').length;
+  const inParts =
+    heads > 1 && anew === heads && numbers.every((one, i) => one === '1' || countsOn(numbers, i));
   const ids = !running && most((line) => ID_BEFORE.test(line), bare);
-  const leading = !running && !ids && numbers.length > all.length / 2;
+  // "7.5" says how somebody does.
+  const decimals = ids && bare.every((line) => DECIMAL.test(ID_BEFORE.exec(line)?.[1] ?? '0.0'));
+  const leading = !running && !inParts && !ids && numbers.length > all.length / 2;
   const again = new Set(numbers).size < numbers.length * 0.7;
   const classes = !running && !ids && most((line) => CLASS_BEFORE.test(line), bare);
   const seats = !running && !ids && !classes && most((line) => SEAT_BEFORE.test(line), bare);
@@ -165,7 +173,8 @@ export function stripperFor(
       id = short;
       text = text.replace(INITIALS_BEFORE, '');
     }
-    const number = running || leading || counted.has(text) ? NUMBER_BEFORE.exec(text) : null;
+    const number =
+      running || inParts || leading || counted.has(text) ? NUMBER_BEFORE.exec(text) : null;
     if (number) {
       text = text.slice(number[0].length);
       if (leading && again) section = number[1] ?? '';
@@ -173,7 +182,8 @@ export function stripperFor(
     }
     const before = ids ? ID_BEFORE.exec(text) : classes ? CLASS_BEFORE.exec(text) : null;
     if (before) {
-      if (ids) id = before[1] ?? '';
+      if (decimals) mark = before[1] ?? '';
+      else if (ids) id = before[1] ?? '';
       else section = before[1] ?? '';
       text = text.slice(before[0].length);
     }
@@ -196,8 +206,11 @@ const FEWEST_HIGH = 100;
 
 /** Whether numbers count lines from 1 or from where a page before this one ended. */
 function areRunning(numbers: readonly string[]): boolean {
-  return numbers.every((one, i) => i === 0 || Number(one) === Number(numbers[i - 1]) + 1);
+  return numbers.every((_, i) => i === 0 || countsOn(numbers, i));
 }
+
+const countsOn = (numbers: readonly string[], at: number): boolean =>
+  Number(numbers[at]) === Number(numbers[at - 1]) + 1;
 
 /** Lines one below another that begin with 1, 2, 3 and so on; none where there are fewer than three. */
 function countedLines(bare: readonly string[]): ReadonlySet<string> {
