@@ -12,7 +12,9 @@ const SIGNS: Readonly<Record<string, string>> = { '(': '[', ')': ']', ';': ',' }
 
 /** Whether text begins as a list, a tuple or an object does in code, with or without a name for it. */
 export function beginsAsCode(text: string): boolean {
-  return /^(?:(?:(?:const|let|var)\s+)?[\w.]+\s*=\s*)?(?:\{|\[\s*[[{(\]"'`]|\(\s*["'`])/.test(text);
+  return /^(?:(?:(?:const|let|var)\s+)?[\w.]+\s*=\s*)?(?:\{(?!\|)|\[\s*[[{(\]"'`]|\(\s*["'`])/.test(
+    text,
+  );
 }
 
 export interface Code {

@@ -92,17 +92,22 @@ export function isListTitle(line: string): boolean {
 const REMARK_WORD =
   '(?:key|legend|legende|note|notes|remark|remarks|nb|n b|ps|comment|comments|attention|nota|notas|observaciones|leyenda|remarque|remarques|hinweis|hinweise|bemerkung|bemerkungen|legenda|anmerkung|opmerking|osservazioni|observacoes|source|quelle|fuente|fonte|bron|room|raum|sala|salle|aula|lokaal|date|datum|fecha|data|subject|betreff|asunto|objet|oggetto|assunto|onderwerp|sent|gesendet|time|course|kurs|curso|cours|corso|cursus|school|schule|escuela|ecole|scuola|escola|class|klasse|clase|classe|turma|klas|term|semester|year|contact|status|version|page|stand|updated|printed|exported|total|from|location|ort|lugar|lieu|luogo|local|phone|tel|web|url|www|(?:missing|fehlt|fehlen|fehlend|faltan?|manque(?:nt)?|mancano?|ontbreekt)(?: today| heute| hoy| aujourd hui| oggi| vandaag)?|(?:absent|away|late|sick) today)';
 const LABELLED = new RegExp(`^${REMARK_WORD}$`);
+/** Whether a word before a colon begins a remark, as "Note:" does. */
+export const isRemarkLabel = (label: string): boolean => LABELLED.test(plainWords(label));
 const SECTION_WORD =
-  '(?:class|klasse|classe|clase|turma|klas|period|periodo|periode|section|seccion|sezione|secao|sektion|group|gruppe|grupo|groupe|gruppo|groep|team|equipo|equipe|equipa|squadra|table|tisch|mesa|bench|form|homeroom|home room|year|grade|jahrgang|kurs|course|block|lab|set|stream|tutor group|crew|boat|reihe|row|cohort|cohorte|abteilung|zug|bus|minibus|coach|van|canoe|kayak|tent|cabin|hut|dorm|pod|shift|heat|wave|turno|slot|zelt|boot|bote|barco|tienda|carpa|cabana)';
+  '(?:class|klasse|classe|clase|turma|klas|period|periodo|periode|section|seccion|sezione|secao|sektion|group|gruppe|grupo|groupe|gruppo|groep|team|equipo|equipe|equipa|squadra|table|tisch|mesa|bench|form|homeroom|home room|year|grade|jahrgang|kurs|course|curso|cours|corso|cursus|ano|annee|anno|jaar|leerjaar|year group|block|lab|set|stream|tutor group|crew|boat|reihe|row|cohort|cohorte|abteilung|zug|bus|minibus|coach|van|canoe|kayak|tent|cabin|hut|dorm|pod|shift|heat|wave|turno|slot|zelt|boot|bote|barco|tienda|carpa|cabana|station|zone|site|lane|raft|patrol|estacion|posten|stazione)';
 const SECTION_LABEL =
-  '(?:\\d{1,4}(?: ?[a-z]{1,2})?|[a-z]|[a-z]{1,2} ?\\d{1,3}[a-z]?|[ivx]{1,4}|\\d{1,2} \\d{1,2})';
+  '(?:\\d{1,4}(?: ?[a-z]{1,2})?|\\d{1,2} ?(?:o|a|e|er|eme|me|st|nd|rd|th|º|ª)? [a-z]|[a-z]|[a-z]{1,2} ?\\d{1,3}[a-z]?|[ivx]{1,4}|\\d{1,2} \\d{1,2})';
 const SECTION_LINE = new RegExp(
   `^(?:${SECTION_WORD} ${SECTION_LABEL}(?: ${SECTION_WORD} ${SECTION_LABEL})?|\\d{1,2} ?[a-z]|\\d{1,2} ?(?:st|nd|rd|th|e|a|o|º|ª) ?${SECTION_WORD}(?: [a-z])?|(?:team|crew) [a-z]+|turno (?:de )?(?:manana|tarde|noche|manha|mattina|pomeriggio))$`,
 );
 const GROUP_WORD =
   '(?:house|team|group|crew|squad|boat|table|bench|session|shift|gruppe|haus|equipo|grupo|mesa|casa|equipe|équipe|groupe|maison|squadra|gruppo|turma|groep|huis)';
-/** "Red house", "Blue team": a name before a small word for a group. */
-const NAMED_GROUP = new RegExp(`^\\p{Lu}\\p{L}+ ${GROUP_WORD}$`, 'u');
+/** "Red house", "Blue team": a name before a small word for a group; those that are no family names with a capital as well. */
+const NAMED_GROUP = new RegExp(
+  `^\\p{Lu}\\p{L}+ (?:${GROUP_WORD}|Team|Group|Crew|Squad|Gruppe|Equipo|Grupo|Equipe|Équipe|Groupe|Squadra|Gruppo|Groep)$`,
+  'u',
+);
 /** "House: Otter": a word for a group before its name. */
 const TOLD_GROUP = /^(\p{L}+)(?: [Nn]ame)?\s*:\s*(\p{Lu}[\p{L}\d'’-]*(?: [\p{L}\d'’-]+){0,2})$/u;
 const IS_GROUP_WORD = new RegExp(`^${GROUP_WORD}$`, 'iu');
@@ -229,7 +234,8 @@ export function isRemark(line: string): boolean {
     ) ||
     /^(room|raum|sala|salle|aula|lokaal|building|floor) \d+ ?[a-z]?$/.test(all) ||
     /^(https?:\/\/|www\.)/i.test(text) ||
-    (/[.!]$/.test(text) && all.split(' ').length >= 5) ||
+    // "7B Ruiz Soto, M." ends in what somebody is called.
+    (/[.!]$/.test(text) && !/\s\p{Lu}\.$/u.test(text) && all.split(' ').length >= 5) ||
     (text.endsWith('?') && all.includes(' ') && !isWholeName(text.slice(0, -1))) ||
     (text.endsWith(':') && all.split(' ').length >= 5)
   );
@@ -265,7 +271,7 @@ export function isGreeting(line: string): boolean {
 }
 
 const STAFF_LINE =
-  /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff|advis[eo]rs?|supervisors?|counsell?ors?)|(?:klassen|fach)?lehr(?:er|erin|kraft)|dozent(?:in)?|profesor(?:a|es)?(?: (?:jefe|guía|tutora?))?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?(?: principale?)?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor|klassenleitung|coordinador(?:a)?|coordinatore)\s*[:–—]\s*(\S.*)$/i;
+  /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff|advis[eo]rs?|supervisors?|counsell?ors?|moderators?|facilitators?|organi[sz]ers?)|(?:klassen|fach)?lehr(?:er|erin|kraft)|dozent(?:in)?|profesor(?:a|es)?(?: (?:jefe|guía|tutora?))?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?(?: principale?)?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor|klassenleitung|coordinador(?:a)?|coordinatore)\s*[:–—]\s*(\S.*)$/i;
 
 const STAFF_WORD =
   '(?:(?:class |course |form |head |lead |teaching |classroom |subject )?(?:teacher|instructor|tutor|lecturer|coach|assistant|aide)|ta|klassenlehrer(?:in)?|lehrer(?:in)?|lehrkraft|dozent(?:in)?|profesor(?:a)?|docente|maestr[oa]|enseignante?|insegnante|leraar|docent)';

@@ -27,11 +27,18 @@ export function isSuffix(word: string): boolean {
   return SUFFIX.test(word);
 }
 
+/** The same behind a comma, where "Petrov, V." is called so and "Bram Visser, V" is the fifth. */
+export const isSuffixAfter = (before: string, word: string): boolean =>
+  SUFFIX.test(word) && (before.includes(' ') || !/^v\.?$/i.test(word));
+
 /** Given and family name of a whole name: "Family, Given", "FAMILY Given", "Given van Family", or a single name. */
 export function splitName(whole: string): NameParts {
   const name = withoutTitles(cleanText(whole));
   const parts = name.split(/\s*,\s*/).filter((part) => part !== '');
-  const suffix = parts.length > 1 && SUFFIX.test(parts.at(-1) ?? '') ? (parts.pop() ?? '') : '';
+  const suffix =
+    parts.length > 1 && isSuffixAfter(parts[0] ?? '', parts.at(-1) ?? '')
+      ? (parts.pop() ?? '')
+      : '';
   const [before = '', after] = parts;
   const withSuffix = (family: string): string => (suffix === '' ? family : `${family} ${suffix}`);
   if (after !== undefined) {
@@ -45,6 +52,8 @@ export function splitName(whole: string): NameParts {
 
 /** "De Rossi Anna" as "De Rossi, Anna"; capitals and commas tell by themselves which is which. */
 export function asTold(name: string): string {
+  // "Haddad/Amira".
+  if (/^[^/,]+\/[^/,]+$/.test(name)) return name.replace(/\s*\/\s*/, ', ');
   const all = name.split(' ');
   if (all.length < 2 || name.includes(',') || all.some(isCapitals)) return name;
   return `${all.slice(0, -1).join(' ')}, ${all.at(-1) ?? ''}`;
@@ -141,10 +150,16 @@ export function looksLikeName(text: string): boolean {
   );
 }
 
-/** Whether a text looks like a given and a family name, each with a capital letter. */
+/** Whether a text looks like a given and a family name, each with a capital letter: "Sanne van der Meer". */
 export function looksLikeWholeName(text: string): boolean {
-  return looksLikeName(text) && /\p{Lu}\S*\s+\S*\p{Lu}/u.test(text);
+  return looksLikeName(text) && WITH_CAPITALS.test(text);
 }
+
+/** A capital word, and another right after it or after small words that belong to a family name. */
+const WITH_CAPITALS = new RegExp(
+  String.raw`\p{Lu}\S*\s+(?:(?:de|da|das|do|dos|del|della|di|du|des|la|le|las|los|van|von|vom|zu|zur|der|den|ter|ten|te|bin|bint|ibn|al|el|ben|abu|af|av|st|degli|dei|delle|lo|het|op|ap|'t)\s+){0,3}\S*\p{Lu}`,
+  'u',
+);
 
 /** Signs behind a name: a mark, a tick, a small picture. */
 const SIGNS_BEHIND =

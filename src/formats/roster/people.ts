@@ -24,7 +24,7 @@ import {
   splitName,
   withoutRemark,
   withoutSigns,
-  isSuffix,
+  isSuffixAfter,
   asTold,
 } from './names';
 import { nameAndAddress } from './shapes/entries';
@@ -174,9 +174,26 @@ class RowReader implements People {
       this.section = said?.kind === 'section' ? said.name : cleanText(sole);
       this.skip(row, 'section', this.section);
     } else if (!asked && index < this.reading.headingRow) {
+      if (this.takeStaffAbove(row)) return;
       this.titles.add(titleKey(row));
       this.skip(row, 'title', over.length === 2 ? (told ?? '') : '');
     } else this.readBelow(row, index, said, asked);
+  }
+
+  /** "Class 7B", "Teacher: Ms Okafor" beside each other over the headings; whether one of them is of the staff. */
+  private takeStaffAbove(row: Row): boolean {
+    const cells = row.cells.map(cleanText).filter((cell) => cell !== '');
+    const staff = cells.flatMap((cell) => {
+      const said = kindOfLine(cell);
+      return said?.kind === 'staff' ? [{ cell, ...said }] : [];
+    });
+    const [first] = staff;
+    if (!first || staff.length > 1) return false;
+    this.takeStaff(row, first.name, first.role);
+    cells
+      .filter((cell) => cell !== first.cell)
+      .forEach((name) => this.skipped.push({ row: row.line, name, reason: 'title' }));
+    return true;
   }
 
   private readBelow(row: Row, index: number, said: LineKind | null, asked: boolean): void {
@@ -285,8 +302,14 @@ class RowReader implements People {
     if (isOffice(person.shown, person.email)) return 'notStudent';
     const status = this.cell(row, 'status');
     if (status !== '' && isInactive(status)) return 'inactive';
-    const alone = !identified && filled.length === 1;
+    const alone = !identified && filled.length === 1 && !this.isSecondOfName(person.shown);
     return alone && isUnlikeName(person.shown, this.usual) ? 'notAName' : null;
+  }
+
+  /** "Bram 2" below "Bram". */
+  private isSecondOfName(shown: string): boolean {
+    const name = plainWords(shown.replace(/\s*\(?\d\)?$/, ''));
+    return plainWords(shown) !== name && this.persons.some((one) => plainWords(one.shown) === name);
   }
 
   /** What the words of a row say of it, where nothing else says that it is somebody's. */
@@ -675,7 +698,7 @@ function isStaffRemark(remark: string): boolean {
 /** Whether the family name stands first, before a comma. */
 function isTurned(name: string): boolean {
   const [last = '', ...before] = name.split(/\s*,\s*/).reverse();
-  return before.length > (isSuffix(last) ? 1 : 0);
+  return before.length > (isSuffixAfter(before.at(-1) ?? '', last) ? 1 : 0);
 }
 
 /** "amira.haddad@…" and "amira@…" tell a name by their parts; another address what stands before its sign. */

@@ -88,9 +88,16 @@ type ShapedTables =
 export function readTable(table: Table, reading: Reading): Roster {
   const roster = checkPeople(readPeople(table, reading), reading);
   const lost = unaccounted(table, reading, roster);
-  return lost.length === 0
-    ? roster
-    : { ...roster, skipped: [...roster.skipped, ...lost].sort((a, b) => a.row - b.row) };
+  const rows = new Set([...roster.students, ...roster.staff].map(({ row }) => row));
+  return {
+    ...roster,
+    skipped:
+      lost.length === 0
+        ? roster.skipped
+        : [...roster.skipped, ...lost].sort((a, b) => a.row - b.row),
+    // Whether somebody is a student is no question where nobody is left on the row.
+    warnings: roster.warnings.filter(({ kind, row }) => kind !== 'doubtfulName' || rows.has(row)),
+  };
 }
 
 /** First bytes of what is no text: a zip, an OLE compound file (old or protected workbooks). */
@@ -260,7 +267,11 @@ function isOnlyAName(text: string, { id, table, from }: Shaped, found: readonly 
 
 /** Two cells, the second after a space, and no heading over them. */
 function isFamilyCommaGiven({ rows }: Table): boolean {
-  const filled = rows.filter(hasContent);
+  const filled = rows.filter(hasContent).map((row) => ({
+    ...row,
+    // A comma at the end of every line parts nothing.
+    cells: row.cells.slice(0, row.cells.findLastIndex((cell) => cell.trim() !== '') + 1),
+  }));
   const spaced = filled.filter(({ cells }) => cells.length === 2 && /^\s+\S/.test(cells[1] ?? ''));
   const others = filled.filter(
     (row) => !spaced.includes(row) && !/^\p{Lu}$/u.test(row.cells.join('').trim()),

@@ -169,6 +169,10 @@ function isPreface({ cells }: Row): boolean {
   return more.length === 0 && told !== '' && isSurelyHeading(label) && !isHeadingWord(told);
 }
 
+/** Letters for the days of a week or more, in seven languages. */
+const WEEKS =
+  /^(?:MTW[TR]F(?:SS?)?|LMXJV(?:SD)?|LMMJV(?:SD)?|LMMGV(?:SD)?|MDMDF(?:SS)?|MDWDV(?:ZZ)?|STQQS(?:SD)?)+$/i;
+
 const isDate = (cell: string): boolean =>
   /^\d{1,4}[-./]\d{1,2}([-./]\d{1,4})?\.?$/.test(cell.trim());
 
@@ -194,6 +198,8 @@ const isFilled = (cell: string): boolean => cell.trim() !== '';
 
 /** Headings are different words, but for days of several weeks; no address and no bare figure is one, but dates may be. */
 function isUnlikeData(row: Row): boolean {
+  const [, ...others] = row.cells.map((cell) => cell.trim()).filter((cell) => cell !== '');
+  if (WEEKS.test(others.join('')) && others.every((cell) => cell.length === 1)) return true;
   const words = row.cells.filter((cell) => isFilled(cell) && !isDayWord(cell)).map(plainWords);
   return new Set(words).size === words.length && holdsNoFigures(row);
 }
@@ -405,6 +411,9 @@ function isSaid(row: Row): boolean {
   return others.length === 0 && row.cells.length > 0 && kindOfLine(sole) !== null;
 }
 
+/** What stands beside names in a list of them; other words may be anything, as a CSV has it. */
+const TELLING: ReadonlySet<ColumnRole> = new Set(['section', 'email', 'externalId', 'leftOut']);
+
 /** Two name columns side by side are given and family name; a third is a detail. */
 function oneName(
   roles: readonly ColumnRole[],
@@ -418,7 +427,14 @@ function oneName(
   const parted = second !== undefined && single(first) && single(second);
   const capitals =
     parted && share((columns[first ?? 0] ?? []).filter(isFilled), isAllCapitals) > 0.8;
-  const turned = parted && !capitals && addressesTurn(roles, columns, first ?? 0, second);
+  // "Haddad, Amira, 7B": with a blank behind the comma the family name stands first, unless addresses tell otherwise.
+  const written =
+    parted &&
+    roles.every((role, column) => column === first || column === second || TELLING.has(role)) &&
+    (columns[second] ?? []).filter(isFilled).every((cell) => /^\s\S/.test(cell)) &&
+    !addressesTurn(roles, columns, second, first ?? 0);
+  const turned =
+    parted && !capitals && (written || addressesTurn(roles, columns, first ?? 0, second));
   const familyFirst = capitals || turned;
   let emails = 0;
   let numbers = 0;

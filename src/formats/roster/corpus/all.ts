@@ -11,6 +11,7 @@ import { pages } from './pages';
 import { people } from './people';
 import { quotes } from './quotes';
 import { shapes } from './shapes';
+import { signs } from './signs';
 import type { RosterCase } from './types';
 import { values } from './values';
 
@@ -19,6 +20,7 @@ export const CORPUS: Readonly<Record<string, readonly RosterCase[]>> = {
   fits,
   documents,
   shapes,
+  signs,
   grids,
   joined,
   pages,

@@ -42,7 +42,7 @@ const UNSURE = /^\s*(.*\p{L})\s*(?:\?+|\(\?+\))\s*$/u;
 const BESIDE_NAME =
   /^\s*(@[\p{L}\p{N}._-]+|\[(?:photo|image|picture|avatar|foto|bild|imagen|immagine)[^\]]*\])\s+(?=\p{Lu})/iu;
 /** Dots and strokes up to the next column, or to sign on. */
-const LEADER = /(?:[._…·]\s?){3,}|…+/gu;
+const LEADER = /(?<=\s|^|\p{L}{2}|[^\p{L}\s])(?:[._…·]\s?){3,}|…+/gu;
 /** "**Amira Haddad**", "- ~~Amira Haddad~~", "1. **Amira Haddad** (lead)". */
 const SET_OFF =
   /^(\s*(?:(?:[-–•*+]|\d{1,3}[.)])\s+)?)(\*\*|__|~~|[*_`])(?=\S)([^*_~`]+)\2(?=\s*(?:$|[([:–—-]))/u;
@@ -72,10 +72,16 @@ export function withoutAsides(all: readonly Line[]): Tidied {
   // "Anna NEU" is called so where family names are in capitals.
   const shouted = bare.some(({ text }) => /\s\p{Lu}{2,}$/u.test(text) && !NEW.test(text));
   const sexes = haveSexes(bare.map(({ text }) => text));
+  const given = new Map(all.map(({ line, text }) => [line, text]));
   const seen = new Set<string>();
   const lines = bare.flatMap(({ line, text }): readonly Line[] => {
     if (chat) {
       const [before = '', name] = SAID.exec(text) ?? [];
+      // What the page says itself has no name before it.
+      if (name === undefined && MOMENT.test(given.get(line) ?? '')) {
+        skipped.push({ row: line, name: text.trim(), reason: 'footer' });
+        return [];
+      }
       if (name === undefined) return [{ line, text }];
       skipped.push({ row: line, name: text.slice(before.length), reason: 'footer' });
       if (seen.has(plainWords(name))) {
@@ -157,7 +163,7 @@ function behind(line: string): { readonly text: string; readonly aside: string }
     AGE.exec(text) ??
     SEX.exec(text);
   const before = found ? text.slice(0, found.index) : '';
-  if (!found || !/\p{L}{2}/u.test(before) || kindOfLine(text) !== null) return null;
+  if (!found || !/[\p{L}\p{M}]{2}/u.test(before) || kindOfLine(text) !== null) return null;
   const aside = found[0].replace(
     found === telephone ? /^[\s,;:–—-]+/g : /^[\s,;:–—*([-]+|[)\]]$/g,
     '',

@@ -1,4 +1,4 @@
-import { looksLikeWholeName } from '../names';
+import { looksLikeName, looksLikeWholeName } from '../names';
 import { isSurelyHeading, roleOfColumn } from '../headings';
 import type { Row, Table } from '../types';
 import { isOddWord } from '../values';
@@ -24,7 +24,34 @@ export function blanksTable(text: string): Table | null {
     const fitted = columns && fit(line, columns);
     return { line: index + 1, cells: fitted ?? segments(line).map(({ text: cell }) => cell) };
   });
-  return { name: '', rows, commaIsDecimal: false, belief: EVEN };
+  return { name: '', rows: columns ? joinedRows(rows) : rows, commaIsDecimal: false, belief: EVEN };
+}
+
+/**
+ * Rows without those that only go on with cells of the row above: nothing in the first column, less than half as many cells as
+ * there are columns, each below a filled one, and no whole name below another.
+ */
+function joinedRows(rows: readonly Row[]): readonly Row[] {
+  const joined: Row[] = [];
+  for (const row of rows) {
+    const above = joined.at(-1);
+    const filled = row.cells.flatMap((cell, column) => (cell === '' ? [] : [column]));
+    const goesOn =
+      above?.cells.length === row.cells.length &&
+      filled.length > 0 &&
+      filled[0] !== 0 &&
+      filled.length <= row.cells.length / 2 &&
+      filled.every((column) => {
+        const [over = '', cell = ''] = [above.cells[column], row.cells[column]];
+        return over !== '' && !(looksLikeWholeName(over) && looksLikeWholeName(cell));
+      });
+    if (!goesOn) joined.push(row);
+    else {
+      const cells = above.cells.map((cell, at) => `${cell} ${row.cells[at] ?? ''}`.trim());
+      joined[joined.length - 1] = { ...above, cells };
+    }
+  }
+  return joined;
 }
 
 /** Lines of as many words as known headings stand over them, one blank between any two; null for other lines. */
@@ -58,7 +85,10 @@ const isAbsence = (figure: string): boolean => isOddWord(figure) && !MARK.test(f
 
 /** A line as its name and the figures behind it, or words in place of one ("absent"). */
 function figuresIn(line: string): { readonly name: string; readonly figures: readonly string[] } {
-  const words = line.trim().split(/\s+/);
+  const words = line
+    .trim()
+    .replace(/(?<=\d)\s+%/g, '%')
+    .split(/\s+/);
   let at = words.length;
   const isOne = (word = ''): boolean =>
     [FIGURE, POINTS, MARK].some((kind) => kind.test(word)) || isOddWord(word);
@@ -77,7 +107,10 @@ function figuresTable(lines: readonly string[]): Table | null {
   if (
     found.length < 2 ||
     width === 0 ||
-    !found.every(({ name, figures }) => looksLikeWholeName(name) && figures.length === width) ||
+    !found.every(
+      ({ name, figures }) =>
+        (width > 1 ? looksLikeName(name) : looksLikeWholeName(name)) && figures.length === width,
+    ) ||
     all.filter(isAbsence).length > all.length / 2 ||
     !(width > 1 || arePoints(all) || all.some(isAbsence))
   ) {

@@ -1,5 +1,5 @@
 import { roleOfColumn } from '../headings';
-import { kindOfLine } from '../lineKinds';
+import { isLeaderWord, kindOfLine } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, plainWords } from '../text';
 import { isCounted } from './tidying';
@@ -111,6 +111,10 @@ function namedFacts(lines: readonly string[]): readonly (Fact | null)[] {
     ({ label, value }) =>
       (times.get(plainWords(label)) ?? 0) >= heads.length * 0.8 && !looksLikeWholeName(value),
   );
+  // "new", "some", "new" are said of people, whatever they are called.
+  const repeat =
+    new Set(again.map(({ value }) => plainWords(value))).size <= again.length / 2 &&
+    again.every(({ label }) => !isLeaderWord(label));
   const enough = (filled.length - heads.length) / 2;
   const headed = (isHead: (text: string) => boolean): boolean =>
     heads.every((index) => {
@@ -120,7 +124,7 @@ function namedFacts(lines: readonly string[]): readonly (Fact | null)[] {
   const named =
     heads.length > 1 &&
     ((known.length >= enough && headed(looksLikeName)) ||
-      (again.length >= enough && headed(looksLikeWholeName)));
+      (again.length >= enough && headed(repeat ? looksLikeName : looksLikeWholeName)));
   if (!named) return facts;
   return facts.map((fact, index) =>
     heads.includes(index) ? { label: 'Name', value: (lines[index] ?? '').trim() } : fact,

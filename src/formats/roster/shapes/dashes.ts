@@ -70,12 +70,17 @@ export function dashesTable(text: string): Table | null {
 const isRemark = (behind: string): boolean =>
   behind.split(/[,;&/]/).some((part) => /^\s*\p{Ll}/u.test(part));
 
+const FEWEST_SURE = 8;
+
 /** Whether all rows are of a whole name and something that comes again: a house, a club. */
 function isTold(rows: readonly (readonly string[])[]): boolean {
   const behind = new Set(rows.map(([, told = '']) => told.trim().toLowerCase()));
+  // What comes again and again is no part of a name.
+  const surely = rows.length >= FEWEST_SURE && behind.size <= rows.length / 2.5;
+  const isName = surely ? looksLikeName : looksLikeWholeName;
   return (
     rows.length > 2 &&
     behind.size < rows.length * 0.7 &&
-    rows.every(([name = '', ...told]) => told.length === 1 && looksLikeWholeName(name))
+    rows.every(([name = '', ...told]) => told.length === 1 && isName(name))
   );
 }

@@ -103,7 +103,7 @@ export function nameAndAddress(given: string): readonly string[] {
   if (address.includes('@') || (before.trim() !== '' && address !== '' && after === '')) {
     return [unquote(`${before} ${after}`), address.trim()];
   }
-  const bare = /(?:^|[\s(:"])([^\s()<>,;:"]+@[^\s()<>,;"]+)[)"]?/.exec(entry);
+  const bare = /(?:^|[\s([:"])([^\s()[\]<>,;:"]+@[^\s()[\]<>,;"]+)[)\]"]?/.exec(entry);
   if (!bare) return [unquote(entry), ''];
   return [
     unquote(

@@ -1,5 +1,5 @@
 import { hasContent } from '../delimited';
-import { roleOfColumn } from '../headings';
+import { isOfOthers, roleOfColumn } from '../headings';
 import {
   isDayWord,
   isGroupWord,
@@ -12,7 +12,7 @@ import {
 } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, isMissingName, plainWords } from '../text';
-import type { ColumnRole, Row, Skipped, SkipReason, Table } from '../types';
+import type { ColumnRole, RosterWarning, Row, Skipped, SkipReason, Table } from '../types';
 import { nameAndAddress, splitOutside } from './entries';
 
 const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
@@ -91,6 +91,18 @@ export function seatsTable(table: Table): Table | null {
   const names = seats.filter(
     ({ text }) => looksLikeName(text) && roleOfColumn(text) === null && !isDayWord(text),
   );
+  // "A) Amira, Bram" is a group with its letter.
+  if (
+    filled.every(({ cells: [first = ''] }) =>
+      /^\s*\(?\p{Lu}\)\s+\S|^\s*[^:]{1,30}:\s+\S/u.test(first),
+    )
+  )
+    return null;
+  // "Group 1" over a line of names, and "Group 2" over another.
+  const heads = filled.map(cellsOf).filter(([one, ...more]) => {
+    return one && more.length === 0 && sectionHeading(one.text) !== null;
+  });
+  if (heads.length > 1) return null;
   // A word for names heads a table, and nobody sits on it.
   if (seats.some(({ text }) => NAME_ROLES.has(roleOfColumn(text)))) return null;
   if (names.length < 4 || names.length < seats.length * 0.85) return null;
@@ -243,7 +255,7 @@ export function letteredTable(table: Table): Table | null {
     below.length > 1 &&
     letters.every((letter, at) => letter === String.fromCharCode('A'.charCodeAt(0) + at)) &&
     below.every(({ cells: [first = ''] }, at) => Number(first) === Number(below[0]?.cells[0]) + at);
-  if (!fits || !head) return null;
+  if (!fits || !head || areSeats(below, letters.length)) return null;
   return {
     ...table,
     belief: MUCH,
@@ -253,6 +265,17 @@ export function letteredTable(table: Table): Table | null {
       aside({ line: head.line, column: 0, text: letters.join(' ') }, 'heading'),
     ],
   };
+}
+
+/** Single names in three columns and more, all different: who sits where. */
+export function areSeats(rows: readonly Row[], columns: number): boolean {
+  const cells = rows.flatMap((row) => cellsOf(row).filter(({ column }) => column > 0));
+  return (
+    columns > 2 &&
+    cells.length > rows.length * 2 &&
+    cells.every(({ text }) => /^\p{Lu}[\p{Ll}\p{M}'’-]+$/u.test(text)) &&
+    new Set(cells.map(({ text }) => plainWords(text))).size === cells.length
+  );
 }
 
 /** How many columns a half has: up to the next heading where each heads a section, else up to the same heading again. */
@@ -279,11 +302,22 @@ function withoutSeatNumbers(cells: readonly Cell[]): readonly Cell[] {
   return cells.map((one) => ({ ...one, text: one.text.replace(NUMBER, '') }));
 }
 
+/** Whether two are of one family, as a child and a parent are. */
+function areOfOneFamily([one, other]: readonly Cell[]): boolean {
+  const lastWord = (text = ''): string => plainWords(text).split(' ').at(-1) ?? '';
+  return lastWord(one?.text) === lastWord(other?.text);
+}
+
+/** Whether most rows hold two of one family. */
+function areFamilies(rows: readonly Row[], names: readonly Cell[]): boolean {
+  const of = rows.map(({ line }) => names.filter((one) => one.line === line));
+  return of.filter((some) => some.length === 2 && areOfOneFamily(some)).length > rows.length / 2;
+}
+
 /** Whole names printed in two columns, to save paper; those of one family side by side are a child and a parent. */
 function areNamesTwice(rows: readonly Row[], names: readonly Cell[]): boolean {
-  const lastWord = (text = ''): string => plainWords(text).split(' ').at(-1) ?? '';
   const pairs = rows.map(cellsOf).filter(({ length }) => length === 2);
-  const family = pairs.filter(([one, other]) => lastWord(one?.text) === lastWord(other?.text));
+  const family = pairs.filter(areOfOneFamily);
   return (
     names.length >= 5 &&
     names.every(({ text }) => /^\p{Lu}\S* (?:\S+ )*\p{Lu}\S*$/u.test(text)) &&
@@ -301,9 +335,9 @@ export function groupColumnsTable(table: Table): Table | null {
   const below = filled.slice(from + 1);
   // Beside the groups their rows may be counted, or named by the parts that people have.
   const counts = countsRows(below.map(({ cells: [first = ''] }) => cleanText(first)));
-  const headings = cellsOf(head).filter(
-    ({ column, text }) => !(counts && column === 0 && roleOfColumn(text) === 'leftOut'),
-  );
+  const isCounter = ({ column, text }: Cell): boolean =>
+    counts && column === 0 && [null, 'leftOut'].includes(roleOfColumn(text));
+  const headings = cellsOf(head).filter((one) => !isCounter(one));
   if (headings.length < 2 || below.length < 1) return null;
   const beside = counts && headings[0]?.column !== 0;
   const isBeside = ({ column }: Cell): boolean => beside && column === 0;
@@ -317,19 +351,35 @@ export function groupColumnsTable(table: Table): Table | null {
   if (new Set(members.map(({ text }) => plainWords(text))).size < members.length * 0.95)
     return null;
   const groupWords = headings.every(({ text }) => sectionHeading(text) !== null);
+  // A child and a parent, and no groups.
+  if (!groupWords && areFamilies(below, names)) return null;
   // Words of one kind over names of another: "Otters", "Herons" over given and family names.
   const words = headings.every(
     ({ text }) => looksLikeName(text) && !text.includes(' ') && roleOfColumn(text) === null,
   );
   const whole = names.filter(({ text }) => text.includes(' ')).length > names.length * 0.7;
   const first = counted.length === 0 && areFirstNames(headings, names);
-  if (!groupWords && !(words && (whole || first))) return null;
+  // "Washing up", "Fire" over whole names beside the weeks: who has which part.
+  const parts =
+    counts &&
+    names.every(({ text }) => looksLikeWholeName(text)) &&
+    headings.every(({ text }) => roleOfColumn(text) === null && !isOfOthers(text));
+  const known = groupWords || (words && (whole || first));
+  if (!known && !parts) return null;
   const people = headings.flatMap(({ column, text: section }) =>
     members
       .filter((one) => one.column === column)
       .map((one) => ({ ...one, section: section.replace(/:$/, '') })),
   );
-  return tableOf(table, people, [
+  const asked = people.map(({ line: row, text: name }): RosterWarning => ({
+    kind: 'doubtfulName',
+    row,
+    name,
+    given: '',
+    likely: '',
+  }));
+  const told = known ? table : { ...table, warnings: [...(table.warnings ?? []), ...asked] };
+  return tableOf(told, people, [
     ...filled
       .slice(0, from)
       .flatMap(cellsOf)
@@ -364,7 +414,7 @@ function areFirstNames(headings: readonly Cell[], names: readonly Cell[]): boole
 const MEMBER =
   /^(?:member|student|pupil|name|player|person|participant|mitglied|schuler|schulerin|miembro|integrante|alumno|membre|eleve|membro|aluno|alunno|lid|leerling)(?: (?:name|no|nr))? ?(?:\d+|[a-d])$/;
 const MEMBERS =
-  /^(?:(?:group |team )?members?(?: names?)?|students?|names?|pupils?|who|people|mitglieder|schuler|schulerinnen|miembros|integrantes|alumnos|membres|eleves|membri|componenti|membros|alunos|leden|leerlingen)$/;
+  /^(?:(?:group |team |crew )?members?(?: names?)?|students?|names?|pupils?|who|people|crew|children|learners|participants|players|mitglieder|schuler|schulerinnen|miembros|integrantes|alumnos|membres|eleves|membri|componenti|membros|alunos|leden|leerlingen)$/;
 
 /** A group in each row, its members in cells of their own or in one; null where a table does not look like that. */
 export function groupRowsTable(table: Table): Table | null {

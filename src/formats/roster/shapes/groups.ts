@@ -1,8 +1,9 @@
-import { kindOfLine, sectionHeading } from '../lineKinds';
-import { isSchoolRole, looksLikeName, looksLikeWholeName } from '../names';
+import { isRemarkLabel, kindOfLine, sectionHeading } from '../lineKinds';
+import { isSchoolRole, looksLikeName } from '../names';
+import { plainWords } from '../text';
 import { SUFFIX, splitOutside, withoutAnd } from './entries';
 import { HEADER, SENDER } from './letters';
-import { LAST, type Line } from './lines';
+import { LAST, namesIn, type Line } from './lines';
 import { BULLET, cleanEnd } from './strip';
 
 /**
@@ -16,7 +17,12 @@ export function holdSeveral(all: readonly string[]): boolean {
   // Under names of groups, lines of several names are their members.
   const sections = all.filter((line) => kindOfLine(line)?.kind === 'section').length;
   const under = all.length - sections;
-  if (sections > 1 && parted.length > 0 && parted.length === under) return true;
+  const surely =
+    // "Haddad, Amira" over "Visser, Bram" is one each.
+    under <= sections ||
+    parted.some(({ length }) => length > 2) ||
+    parted.flat().every((part) => part.includes(' '));
+  if (sections > 1 && parted.length > 0 && parted.length === under && surely) return true;
   // One of the groups may have a single member, where each has one line.
   const single = all.filter(
     (line) => kindOfLine(line) === null && looksLikeName(line) && !line.includes(','),
@@ -49,31 +55,39 @@ function areFirstNames(all: readonly string[]): boolean {
 export const BETWEEN_TWO =
   /\s+(?:and|&|und|y|et|e|en|\+|vs\.?|versus)\s+|\s*(?:\/|↔|⇔|⇄|<->|<=>)\s*/u;
 
-/** "Amira & Bram": what stands between two who are called by a single name each. */
-const BETWEEN_FIRST = /^\p{Lu}[\p{L}\p{M}'’-]+\s+(?:and|&|und|\+)\s+\p{Lu}[\p{L}\p{M}'’-]+$/u;
+/** Signs and words that are part of no name. */
+const SURELY_BETWEEN = /\s+(?:and|&|und|\+)\s+/u;
 
 /** Whether each line names two people with "and" between them; where they have whole names one may be left over. */
 export function arePairs(all: readonly string[]): boolean {
   const people = all.filter((line) => kindOfLine(line)?.kind !== 'section');
   const bare = people.map((line) => cleanEnd(line.replace(BULLET, '')));
-  if (bare.length > 1 && bare.every((line) => BETWEEN_FIRST.test(line))) return true;
+  const isPair = (line: string): boolean => {
+    const both = line.split(SURELY_BETWEEN);
+    return both.length === 2 && both.every((one) => looksLikeName(one) && !one.includes(','));
+  };
+  if (bare.length > 1 && bare.every(isPair)) return true;
   const parts = bare.map((line) => line.split(BETWEEN_TWO));
   const whole = parts.every((some) =>
     some.every((part) => looksLikeName(part) && /\S\s+\S/.test(part)),
   );
+  // With an odd number of them one is left over, or three are together.
   const pairs = parts.filter(({ length }) => length === 2).length;
-  const alone = parts.filter(({ length }) => length === 1).length;
-  return whole && pairs > 1 && alone <= 1 && pairs + alone === people.length;
+  const others = people.length - pairs;
+  return whole && pairs > 1 && others <= 1 && parts.every(({ length }) => length <= 3);
 }
 
-/** "Amira / Bram / Chipo" on each line: three people and more, parted by a stroke. */
+/** "Amira / Bram / Chipo" on each line: three people and more, parted by one sign. */
 export function areParted(all: readonly string[]): boolean {
-  const parts = all.map((line) => cleanEnd(line.replace(BULLET, '')).split(' / '));
-  return (
-    all.length > 1 &&
-    parts.some(({ length }) => length > 2) &&
-    parts.every((some) => some.length > 1 && some.every((part) => looksLikeName(part.trim())))
-  );
+  const bare = all.map((line) => cleanEnd(line.replace(BULLET, '')));
+  return [' / ', ' + '].some((sign) => {
+    const parts = bare.map((line) => line.split(sign));
+    return (
+      all.length > 1 &&
+      parts.some(({ length }) => length > 2) &&
+      parts.every((some) => some.length > 1 && some.every((part) => looksLikeName(part.trim())))
+    );
+  });
 }
 
 interface GroupLine {
@@ -81,14 +95,40 @@ interface GroupLine {
   readonly members: string;
 }
 
-/** "Amira Haddad, Bram Visser, and Dov Ash." */
-function areWholeNames(text: string): boolean {
+/** "Amira Haddad, Bram Visser, and Dov Ash.": three and more, none of more words than a name has. */
+function areNames(text: string): boolean {
   const parts = text.split(/[,;]/).flatMap((part) => part.split(LAST));
   const names = parts.map((part) => cleanEnd(withoutAnd(part.trim()))).filter(Boolean);
-  return names.length > 2 && names.every((name) => looksLikeWholeName(name.replace(/\.$/, '')));
+  return (
+    names.length > 2 &&
+    names.every(
+      (name) =>
+        looksLikeName(name.replace(/\.$/, '')) &&
+        name.split(' ').length <= (/\p{Lu}/u.test(name) ? MOST_WORDS : MOST_SMALL_WORDS),
+    )
+  );
 }
 
+const MOST_WORDS = 6;
+const MOST_SMALL_WORDS = 4;
+
 const SEVERAL = /[,;/&]| and | und | y | et | \+ /;
+
+/** "A) Amira, Bram, Chipo" over "B) Dov, Eva": letters or numbers in their order, each before several who are called so. */
+function countedGroups(all: readonly Line[]): ((line: string) => GroupLine | null) | null {
+  const read = (line: string): GroupLine | null => {
+    const [, label = '', members = ''] = /^\s*\(?(\p{Lu}|\d{1,2})[.)]\s+(\S.*)$/u.exec(line) ?? [];
+    const names = namesIn(members);
+    const several = names.length > 2 && names.every(looksLikeName) && !names.some(isSchoolRole);
+    return several ? { label, members } : null;
+  };
+  const labels = all.map(({ text }) => read(text)?.label ?? '');
+  const inOrder = labels.every(
+    (label, at) =>
+      label === String(at + 1) || label === String.fromCharCode('A'.charCodeAt(0) + at),
+  );
+  return labels.length > 1 && inOrder ? read : null;
+}
 
 /** "Group 1: Amira, Bram and Chipo": how such lines are read, where most lines are of that kind. */
 export function groupLines(all: readonly Line[]): ((line: string) => GroupLine | null) | null {
@@ -104,12 +144,15 @@ export function groupLines(all: readonly Line[]): ((line: string) => GroupLine |
     const said = kindOfLine(line);
     if (said?.kind === 'staff' || said?.kind === 'total') return null;
     const named = sectionHeading(label) !== null;
-    if (said?.kind === 'footer' && !named && !areWholeNames(members)) return null;
+    if (said?.kind === 'footer' && !named && (isRemarkLabel(label) || !areNames(members)))
+      return null;
     return (members.includes('@') && !named) ||
       (!named && !SEVERAL.test(members) && !line.includes(':'))
       ? null
       : { label: label.trim(), members };
   };
+  const counted = countedGroups(all);
+  if (counted) return counted;
   const groups = all.flatMap(({ text }) => read(text) ?? []);
   const several = groups.filter(({ members }) => SEVERAL.test(members));
   const somebody = all.filter(({ text }) => kindOfLine(text) === null || read(text) !== null);
@@ -118,9 +161,18 @@ export function groupLines(all: readonly Line[]): ((line: string) => GroupLine |
   const each =
     groups.length > 1 &&
     groups.length === somebody.length &&
-    groups.every(
-      ({ label, members }) => sectionHeading(label) !== null && looksLikeWholeName(members),
-    );
+    groups.every(({ label, members }) => sectionHeading(label) !== null && looksLikeName(members));
+  // "Table 1: Haddad, Amira" and "Table 1: Visser, Bram": one on each line, with a comma in the name.
+  const labels = new Set(groups.map(({ label }) => plainWords(label)));
+  const turned =
+    groups.length > 1 &&
+    labels.size <= groups.length / 2 &&
+    groups.every(({ members }) => members.split(',').length === 2 && looksLikeName(members));
+  if (turned)
+    return (line) => {
+      const found = read(line);
+      return found && { ...found, members: found.members.replace(/^([^,]*),\s*(.*)$/, '$2 $1') };
+    };
   if (each) return read;
   return (one || groups.length >= 2) &&
     groups.length >= somebody.length * (one ? 0 : 0.6) &&

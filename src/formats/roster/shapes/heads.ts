@@ -18,11 +18,19 @@ export function headedBlocks(all: readonly Line[]): readonly Line[] {
   const filled = blocks.filter(({ length }) => length > 0);
   const isSingle = ({ text }: Line): boolean => /^\s*[\p{L}\d'’-]+\s*$/u.test(text);
   const isStaff = ({ text }: Line): boolean => isTitled(text.trim());
-  const headed = [isSingle, isStaff].some(
+  const isPlural = (one: Line): boolean => isSingle(one) && /\p{Ll}s\s*$/u.test(one.text);
+  const below = filled.flatMap(([, ...others]) => others);
+  // "Otters" over first names: words of several over words of one.
+  const fewPlural = below.filter(isPlural).length < below.length * 0.3;
+  const headed = [isSingle, isStaff, isPlural].some(
     (isHead) =>
       filled.length > 1 &&
       filled.every(
-        ([first, ...others]) => first && isHead(first) && others.length > 1 && !others.some(isHead),
+        ([first, ...others]) =>
+          first &&
+          isHead(first) &&
+          others.length > 1 &&
+          (isHead === isPlural ? fewPlural : !others.some(isHead)),
       ),
   );
   if (!headed) return all;
@@ -93,9 +101,17 @@ export function headed(all: readonly Line[]): readonly Line[] {
   }));
 }
 
+/** "**Otters:** Amira, Bram" without the signs that set the name of the group off. */
+export function withPlainLabel(one: Line): Line {
+  return {
+    ...one,
+    text: one.text.replace(/^\s*(\*\*|__)([^*_:]{1,40}?)\s*(?::\s*\1|\1\s*:)\s+(?=\S)/, '$2: '),
+  };
+}
+
 /** "Otters (3)" over three lines, again and again: heads of groups that tell how many follow. */
 export function countedHeads(all: readonly Line[]): readonly Line[] {
-  const COUNTED_HEAD = /^\s*([^\d:;,@()]{2,40}?)\s*(?:\((\d{1,2})\)|[–—-]\s*(\d{1,2}))\s*$/u;
+  const COUNTED_HEAD = /^\s*([^:;,@()]{2,40}?)\s*(?:\((\d{1,2})\)|[–—-]\s*(\d{1,2}))\s*$/u;
   const filled = filledOf(all);
   const heads = filled.flatMap(({ text }, at) => {
     const [, name = '', bracketed, dashed] = COUNTED_HEAD.exec(text) ?? [];
@@ -130,7 +146,9 @@ export function marginHeads(all: readonly Line[]): readonly Line[] {
   const titled =
     heads.length > 2 && first === heads[0] && second !== undefined && isHead(second, 1);
   const fits = filled.every((one, at) => isSetIn(one) || isHead(one, at) || (at === 0 && titled));
-  const plain = filled.every(({ text }) => !/[@:;,<]/.test(text));
+  const plain =
+    filled.every(({ text }) => !/[@:;<]/.test(text)) &&
+    heads.every(({ text }) => !text.includes(','));
   // A name and what is said of it below are no group and its one member.
   if (heads.length < 2 || heads[0] !== first || !fits || !plain) return all;
   if (

@@ -18,6 +18,8 @@ interface Place {
 
 const NUMBERED = /^\s*\d{1,4}[.)]\s+/;
 const SENTENCE = /\S[.!?]\s*$/;
+/** "Amira H.", "Amira H. and Bram V." */
+const WITH_INITIAL = /\s\p{L}\.$/u;
 const MOMENT = /\b\d{1,2}[:.]\d{2}\b/;
 const GRADE = /^[A-F]$/;
 const FIGURES = /^[\d\s.,:/%°'"()-]+(?:[ap]\.?m\.?)?$/i;
@@ -117,7 +119,9 @@ function placeOf(texts: readonly string[], names: readonly string[], size: numbe
   const single = every((text) => /^\p{L}[\p{L}\p{N}_-]*$/u.test(text));
   if (single && words.size < texts.length * 0.7) return { sure: false, use: 'tag' };
   const said = texts.filter((text) => SENTENCE.test(text));
-  const nobody = texts.every((text) => SENTENCE.test(text) || !looksLikeWholeName(text));
+  const nobody = texts.every(
+    (text) => !WITH_INITIAL.test(text) && (SENTENCE.test(text) || !looksLikeWholeName(text)),
+  );
   return said.length >= texts.length / 2 && nobody ? nothing(false) : null;
 }
 

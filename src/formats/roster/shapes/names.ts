@@ -37,7 +37,7 @@ export function namesTable(text: string): Table {
   const skipped = [...aside];
   const pairs = arePairs(joined.map(({ text: one }) => one));
   let filled = pairs
-    ? joined.map((one) => ({ ...one, text: one.text.replace(BETWEEN_TWO, ' / ') }))
+    ? joined.map((one) => ({ ...one, text: one.text.split(BETWEEN_TWO).join(' / ') }))
     : joined;
   const groups = groupLines(filled);
   const alone = filled.length === 1;

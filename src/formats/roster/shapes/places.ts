@@ -4,7 +4,7 @@ import { sectionHeading } from '../lineKinds';
 import { looksLikeName } from '../names';
 import { isMissingName, plainWords } from '../text';
 import type { Table } from '../types';
-import { aside, cellsOf, tableOf, type Cell } from './grids';
+import { areSeats, aside, cellsOf, tableOf, type Cell } from './grids';
 
 /** "Row 2", "Lane 3": the word; null for what is none, and for a word for people or their numbers. */
 function numberedWord(cell: string): string | null {
@@ -49,10 +49,17 @@ export function placesTable(table: Table): Table | null {
   if (!head || filled.length > MOST_ROWS) return null;
   const heads = cellsOf(head);
   const cornered = heads[0]?.column !== 0;
-  const over = areNumbered(heads.map(({ text }) => text));
+  // "A", "B", "C" over first names, beside 1, 2, 3.
+  const bare =
+    cornered &&
+    heads.every(({ text }, at) => text === String.fromCharCode('A'.charCodeAt(0) + at)) &&
+    below.every(({ cells: [first = ''] }, at) => first.trim() === String(at + 1)) &&
+    areSeats(below, heads.length);
+  const over = bare || areNumbered(heads.map(({ text }) => text));
   const rows = over ? below : [head, ...below];
   const sides = rows.flatMap((row) => cellsOf(row).filter(({ column }) => column === 0));
-  const beside = sides.length === rows.length && areNumbered(sides.map(({ text }) => text));
+  const beside =
+    bare || (sides.length === rows.length && areNumbered(sides.map(({ text }) => text)));
   if (!over && !beside) return null;
   // A free corner stands over words at the side.
   if (over && beside !== cornered) return null;

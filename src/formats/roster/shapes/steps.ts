@@ -1,6 +1,7 @@
 import type { RosterWarning, Skipped } from '../types';
 import { withoutAsides } from './asides';
 import { withoutTalk } from './chats';
+import { withoutCommands, withoutDeeds, withoutTallies } from './deeds';
 import { withGone } from './gone';
 import {
   countedHeads,
@@ -15,6 +16,7 @@ import {
   shoutedHeads,
   signedGroups,
   withHours,
+  withPlainLabel,
 } from './heads';
 import { interleaved } from './interleaved';
 import {
@@ -36,6 +38,7 @@ import {
   withoutLabels,
   withoutLetters,
   withoutRefrain,
+  withoutTitle,
   withoutRunning,
   withoutSentence,
   withoutStops,
@@ -54,6 +57,7 @@ const each = (change: (one: Line) => Line): Step => only((all) => all.map(change
 
 /** What is done to the lines of a list before names are taken from them, in this order: a new step is a line here. */
 const STEPS: readonly Step[] = [
+  withoutCommands,
   only(withOne),
   only(withoutRunning),
   withoutCounting,
@@ -69,9 +73,13 @@ const STEPS: readonly Step[] = [
   joinedFacts,
   withoutLetters,
   withoutRefrain,
+  withoutTitle,
+  withoutDeeds,
+  withoutTallies,
   withGone,
   withoutWishes,
   each(withHours),
+  each(withPlainLabel),
   only(countedHeads),
   only(marginHeads),
   only(shoutedHeads),

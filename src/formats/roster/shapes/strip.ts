@@ -3,7 +3,7 @@ import { withoutSigns } from '../names';
 
 /** Signs and numbers that stand before the entries of a list. */
 export const BULLET =
-  /^\s*(?:[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):](?!\d)|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
+  /^\s*(?:[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):](?!\d)|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✗✘✕✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
 
 /** Letters and Roman numbers before entries; taken for bullets only where most lines have one. */
 const LETTER_BULLET = /^\s*[([]?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)\]]\s+(?=\S)/;
@@ -19,14 +19,13 @@ const ID_BEFORE =
 const DECIMAL = /^\d{1,3}\.\d{1,2}$/;
 
 /** "7B Amira Haddad": a class before the name, where most lines have one. */
-const CLASS_BEFORE =
-  /^\s*(\d{1,2}\s?[A-Za-z](?:\/[A-Za-z]{0,3}\d{0,2})?)[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
+const CLASS_BEFORE = /^\s*(\d{1,2}\s?[A-Za-z](?:\/[A-Za-z]{0,3}\d{0,2})?)[\s:,–-]+(?=\p{L})/u;
 
 /** "AH Amira Haddad": the first letters of a name before it, where most lines have them. */
 const INITIALS_BEFORE = /^\s*(\p{Lu}{2,3})[\s:,–-]+(?=\p{Lu})/u;
 
 /** "A1 Amira Haddad": a seat before the name, where most lines have one. */
-const SEAT_BEFORE = /^\s*([A-Z]\d{1,2})[\s:,–-]+(?=\p{Lu}\p{L}*[\p{Ll}.'’-])/u;
+const SEAT_BEFORE = /^\s*([A-Z]\d{1,2})[\s:,–-]+(?=\p{L})/u;
 
 /** "[10231] Amira Haddad". */
 const NUMBER_IN_BRACKETS = /^\s*[([](\d{3,12})[)\]]\s*(?=\p{L})/u;
@@ -41,10 +40,20 @@ const HIGH_NUMBER = /^\s*(\d{3,4})\s*(?:[.):]|[-–—](?=\s))\s*(?=\p{L})/u;
 const AFTER = /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?#?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12}%?)[)\]]?$/u;
 
 /** "Amira Haddad B+", where most lines have one. */
-const GRADE_AFTER = /^(.*\p{L}{2}[\s,]+.*\p{L}{2})\s+([A-F][+-]?)$/u;
+const GRADE_AFTER = /^([^&/+]*\p{L}{2}[\s,]+[^&/+]*\p{L}{2})\s+([A-F][+-]?)$/u;
 
 /** "Amira Haddad E", where "E = …" is told below. */
 const CODE_AFTER = /^(.*\p{L}{2}[\s,]+.*\p{L}{2})\s+(\p{Lu}{1,3})$/u;
+
+/** "Amira Haddad P": a letter for who is there, which comes again and again. */
+const LETTER_AFTER =
+  /^([^&/+]*\p{L}[\p{L}\p{M}.]*[\s,]+[^&/+]*(?:[\p{L}\p{M}]{2}|\p{L}\.))\s+(\p{Lu})$/u;
+
+/** The same behind a single name, where most others have one. */
+const CODE_AFTER_ANY = /^(.*[\p{L}\p{M}.]{2})\s+(\p{Lu})$/u;
+
+/** "x Amira Haddad", "o Amira Haddad": letters that stand for signs of a list. */
+const CROSS_BEFORE = /^\s*[xo]\s+(?=\p{Lu})/u;
 
 const EXPLAINED = /(?:^|[\s,;])(\p{Lu}{1,3})\s*=\s*(?=\p{L})/gu;
 
@@ -98,8 +107,11 @@ export function stripperFor(
     high.length > all.length / 2 &&
     high.length > 1 &&
     (Number(high[0]) >= FIRST_ID || !areRunning(high));
+  const crossed = most((line) => CROSS_BEFORE.test(line));
   const unbulleted = (line: string): string =>
-    areIds ? line.replace(HIGH_NUMBER, '$1 ') : line.replace(BULLET, '');
+    areIds
+      ? line.replace(HIGH_NUMBER, '$1 ')
+      : line.replace(BULLET, '').replace(crossed ? CROSS_BEFORE : /(?!)/, '');
   const bare = all.map(unbulleted);
   // A number alone counts a seat that nobody has.
   const lettered = bare.filter((line) => /\p{L}/u.test(line)).length;
@@ -129,14 +141,23 @@ export function stripperFor(
   const explained = new Set(
     all.flatMap((line) => [...line.matchAll(EXPLAINED)].map(([, one]) => one)),
   );
-  const isKeyed = (line: string): boolean => explained.has(CODE_AFTER.exec(line)?.[2]);
-  const keyed = explained.size > 0 && most((line) => isKeyed(cleanEnd(line)), bare);
+  const letter = bare.flatMap((line) => {
+    const name = line.replace(classes ? CLASS_BEFORE : seats ? SEAT_BEFORE : /(?!)/, '');
+    return LETTER_AFTER.exec(cleanEnd(name))?.[2] ?? [];
+  });
+  const lettering =
+    letter.length > 2 &&
+    letter.length > bare.length * MOSTLY &&
+    new Set(letter).size <= letter.length * MOSTLY;
+  const isKeyed = (line: string): boolean =>
+    explained.has(CODE_AFTER.exec(line)?.[2]) || (lettering && CODE_AFTER_ANY.test(line));
+  const keyed = lettering || (explained.size > 0 && most((line) => isKeyed(cleanEnd(line)), bare));
   const grades = most((line) => GRADE_AFTER.test(cleanEnd(line)), bare);
   const endOf = (line: string): RegExpExecArray | null =>
     TOUCHING.exec(line) ??
     (grades ? GRADE_AFTER.exec(line) : null) ??
-    (keyed && isKeyed(line) ? CODE_AFTER.exec(line) : null) ??
-    numberAfter(line.replace(LABELLED_NUMBER, ' $1'));
+    (keyed && isKeyed(line) ? (lettering ? CODE_AFTER_ANY : CODE_AFTER).exec(line) : null) ??
+    (lettering ? null : numberAfter(line.replace(LABELLED_NUMBER, ' $1')));
   const ends = bare
     .filter((line) => kindOfLine(line) === null)
     .map((line) => endOf(cleanEnd(line))?.[2] ?? '');
@@ -197,6 +218,9 @@ export function stripperFor(
     return { text: cleanEnd(text), id, section, mark };
   };
 }
+
+/** So many lines have a letter behind them, and so many of those letters are others. */
+const MOSTLY = 0.75;
 
 /** Lists that go on from another page do not begin here. */
 const FIRST_ID = 1_000;
@@ -263,7 +287,8 @@ const follows = (letter: string, before = ''): boolean =>
 /** "a)", "b)", "c)": letters before names count only in their order, so that "A. Haddad" keeps its initial. */
 function areInOrder(all: readonly string[]): boolean {
   // "A. Haddad" has an initial, "A. Amira Haddad" a letter before it.
-  if (all.some((line) => /^\s*[A-Z]\.\s+\S+$/.test(line))) return false;
+  if (all.some((line) => /^\s*[A-Z]\.\s+[\p{L}'’-]+(?:\s*[^\p{L}\s].*)?$/u.test(line)))
+    return false;
   const found = all.flatMap(
     (line) => /^\s*[([]?([a-zA-Z]+)[.)\]]\s/.exec(line)?.[1]?.toLowerCase() ?? [],
   );

@@ -7,7 +7,7 @@ import { BULLET } from './strip';
 
 /** "My students this term are Amira Haddad, …": words before the first of several names. */
 const SENTENCE =
-  /^\s*((?:[\p{L}\p{N}'’]+\s+){1,9}?(?:are|is|were|include|includes|sind|sont|son|están|estan|sono|são|sao|zijn|heißen))(?:\s*:)?\s+(?=\p{Lu})/u;
+  /^\s*((?:[\p{L}\p{N}'’]+\s+){1,9}?(?:are|is|were|include|includes|sind|sont|son|están|estan|sono|são|sao|zijn|heißen))(?:\s*:)?\s+(?=[\p{Lu}\p{Lo}])/u;
 
 /** "The following are in the crew: Amira Haddad and Bram Visser. Be on time." */
 const TOLD = /^\s*([^:,;@.]*\p{Ll}{2,}[^:,;@.]*):\s+(\p{Lu}[^:.]*)(?:\.\s*(.*))?$/u;
@@ -45,9 +45,12 @@ export function withoutSentence(all: readonly Line[]): Tidied {
   }
   const begin = SENTENCE.exec(whole);
   const told = begin !== null && /\p{Ll}{2,}\s/u.test(begin[1] ?? '') && filled.length < 8;
-  const names = (told ? whole.slice(begin[0].length) : whole).replace(/(\p{L}{3})\.$/u, '$1');
+  const names = told
+    ? whole.slice(begin[0].length).replace(/(?<!Jr|Sr)(?<=\p{L}{2})\.$/u, '')
+    : whole.replace(/(\p{L}{3})\.$/u, '$1');
   const several = names.includes(',') || LAST.test(names);
-  if (!first || !several || names.includes('.') || (filled.length > 1 && !told))
+  const ended = names.replace(/(?<![\p{L}\p{M}])\p{L}\./gu, '').includes('.');
+  if (!first || !several || ended || (filled.length > 1 && !told))
     return { lines: all, skipped: [] };
   return {
     lines: [{ line: first.line, text: names }],
@@ -57,7 +60,7 @@ export function withoutSentence(all: readonly Line[]): Tidied {
 
 /** "1 Amira Haddad" to the last line: numbers that only count, before anything else is made of them. */
 export function withoutRunning(all: readonly Line[]): readonly Line[] {
-  const RUNNING = /^\s*(\d{1,3})\s+(?=\p{L})/u;
+  const RUNNING = /^\s*(\d{1,3})\s+(?=\p{L}|\d{3,}\s+\p{L})/u;
   const filled = filledOf(all);
   const counts = filled.every(({ text }, at) => Number(RUNNING.exec(text)?.[1]) === at + 1);
   if (filled.length < 2 || !counts) return all;
@@ -279,6 +282,34 @@ export function withoutWishes(all: readonly Line[]): Tidied {
 
 /** A word with a capital and small ones after it, as few names are written. */
 const SAID_SMALL = /^\s*\p{Lu}[\p{L}'’]*(?:\s+\p{Ll}[\p{L}'’]*)+\s*$/u;
+
+/** So many lines make a list whose first line may be its title. */
+const FEWEST_BELOW = 5;
+
+/** "Reading pairs" over a blank line and names with capitals: what the list is. Without the blank it is asked about. */
+export function withoutTitle(all: readonly Line[]): Tidied {
+  const [first, ...others] = filledOf(all);
+  const small = others.filter(({ text }) => SAID_SMALL.test(text));
+  const fits =
+    first !== undefined &&
+    SAID_SMALL.test(first.text) &&
+    kindOfLine(first.text) === null &&
+    others.length >= FEWEST_BELOW &&
+    small.length === 0 &&
+    others.every(({ text }) => /\p{Lu}/u.test(text));
+  if (!fits) return { lines: all, skipped: [] };
+  const name = first.text.trim();
+  const below = all[all.indexOf(first) + 1];
+  return below !== undefined && !/\S/.test(below.text)
+    ? {
+        lines: all.filter((one) => one !== first),
+        skipped: [{ row: first.line, name, reason: 'title' }],
+      }
+    : {
+        ...{ lines: all, skipped: [] },
+        warnings: [{ kind: 'doubtfulName', row: first.line, name, given: '', likely: '' }],
+      };
+}
 
 /** A list without "View profile" below each name: the same small words again, where names have capitals. */
 export function withoutRefrain(all: readonly Line[]): Tidied {
