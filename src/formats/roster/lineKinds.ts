@@ -229,6 +229,7 @@ export function isRemark(line: string): boolean {
     /\S\s=\s\S/.test(text) ||
     (label !== undefined && LABELLED.test(plainWords(label))) ||
     MADE.test(all) ||
+    DAY_LINE.test(text) ||
     /^(teachers?|instructors?|tutors?|staff|lehrer|lehrerin|lehrkraft|profesor|profesora|docentes?|professeurs?|enseignante?s?|insegnanti?|leraar|docent)$/.test(
       all,
     ) ||
@@ -238,6 +239,52 @@ export function isRemark(line: string): boolean {
     (/[.!]$/.test(text) && !/\s\p{Lu}\.$/u.test(text) && all.split(' ').length >= 5) ||
     (text.endsWith('?') && all.includes(' ') && !isWholeName(text.slice(0, -1))) ||
     (text.endsWith(':') && all.split(' ').length >= 5)
+  );
+}
+
+/** "12 October 2026", "lunes, 12 de octubre de 2026", "12/10/2026". */
+const DAY_LINE =
+  /^(?:\p{L}{2,12}\.?,?\s+)?(?:\d{1,2}(?:st|nd|rd|th|er|º|\.)?(?:\s+de)?\s+\p{L}{3,10}\.?(?:\s+de)?,?\s+\d{4}|\p{L}{3,10}\s+\d{1,2},\s+\d{4}|\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})|\d{4}-\d{2}-\d{2})$/u;
+
+const HEADS_NAMES =
+  /\b(?:names?|nombres?|apellidos?|vorname|nachname|nom|prenom|nome|cognome|voornaam|achternaam|surname|forename)\b/;
+
+/** Cells, several names, and a key to letters are read with the list. */
+const HOLDS_MORE = /\S(?:\t|\s{2,})\S|[;|•=<>{}[\]"]|,.*,/;
+
+/** Whether a line around a list surely names no student and heads no column, whichever way the list is read. */
+export function isAround(line: string): boolean {
+  const text = cleanText(line);
+  const all = plainWords(text);
+  if (text.length > LONGEST_NAME || HOLDS_MORE.test(line.trim()) || HEADS_NAMES.test(all))
+    return false;
+  const label = /^([^:]{1,30}):\s+\S/.exec(text)?.[1];
+  return (
+    isRule(text) ||
+    STAFF_LINE.test(text) ||
+    (isTotal(text) && /\d/.test(text)) ||
+    (isPageNumber(text) && /\p{L}/u.test(text)) ||
+    MADE.test(all) ||
+    DAY_LINE.test(text) ||
+    WHERE.test(text) ||
+    /^(https?:\/\/|www\.)\S+$/i.test(text) ||
+    (label !== undefined && isRemarkLabel(label) && sectionHeading(text) === null)
+  );
+}
+
+/** The same for a line over a list: a title is one as well, with what stands behind its colon or dash. */
+export function isOver(line: string): boolean {
+  const text = cleanText(line);
+  if (isAround(line)) return true;
+  const [label = ''] = text.split(/:\s|\s[–—-]\s/, 1);
+  const bare = !text.includes(',') && !HOLDS_MORE.test(line.trim()) && text.length <= LONGEST_NAME;
+  return (
+    bare &&
+    !HEADS_NAMES.test(plainWords(text)) &&
+    isListTitle(label) &&
+    // "Student 1: Amira Haddad" is somebody.
+    (label === text || !/^\p{L}+ \d+$/u.test(label)) &&
+    !/^\d/.test(text)
   );
 }
 

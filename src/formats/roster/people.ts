@@ -125,7 +125,7 @@ class RowReader implements People {
         ...family.filter(isLater),
       ]);
     }
-    const below = table.rows.slice(reading.headingRow + 1);
+    const below = table.rows.slice(reading.headingRow + 1).filter(({ around }) => !around);
     this.isLog = isLog(below.filter(hasContent));
     const cellsIn = (column: number): readonly string[] =>
       below.map(({ cells }) => cells[column] ?? '');
@@ -173,7 +173,7 @@ class RowReader implements People {
     else if (!asked && sole !== null && this.parts.has(index)) {
       this.section = said?.kind === 'section' ? said.name : cleanText(sole);
       this.skip(row, 'section', this.section);
-    } else if (!asked && index < this.reading.headingRow) {
+    } else if (!asked && index < this.reading.headingRow && !row.around) {
       if (this.takeStaffAbove(row)) return;
       this.titles.add(titleKey(row));
       this.skip(row, 'title', over.length === 2 ? (told ?? '') : '');
@@ -198,6 +198,11 @@ class RowReader implements People {
 
   private readBelow(row: Row, index: number, said: LineKind | null, asked: boolean): void {
     const sole = soleCell(row) ?? '';
+    if (!asked && row.around) {
+      this.titles.add(titleKey(row));
+      this.skip(row, said && said.kind !== 'section' ? said.kind : 'title');
+      return;
+    }
     if (!asked && this.isList && sole.startsWith(SENDER)) {
       const [name = '', address = ''] = nameAndAddress(sole.slice(SENDER.length));
       this.skip(row, 'sender', name || address);

@@ -13,6 +13,7 @@ import { isOneRoster, oneRosterTables } from './oneRoster';
 import { openDocumentTables } from './openDocument';
 import { readPeople } from './people';
 import { proposeReading } from './reading';
+import { framed, withFrame } from './shapes/frame';
 import { namesTable } from './shapes/names';
 import { GRIDS, SHAPES, type ShapeId } from './shapes/list';
 import {
@@ -178,7 +179,16 @@ function isOpenDocument(bytes: Uint8Array, names: readonly string[]): boolean {
   return names.includes('content.xml') && (said === undefined || said === 'spreadsheet');
 }
 
-function textTables(text: string, shape?: ShapeId): ShapedTables {
+/** A text without the lines around it is read, and those are named beside what was found. */
+function textTables(given: string, shape?: ShapeId): ShapedTables {
+  const frame = framed(given);
+  const read = bodyTables(frame.body, shape);
+  if (!read.ok) return read;
+  const [first, ...others] = read.tables;
+  return first ? { ...read, tables: [withFrame(first, frame), ...others] } : read;
+}
+
+function bodyTables(text: string, shape?: ShapeId): ShapedTables {
   const begin = text.trimStart();
   if (begin === '') return { ok: false, error: { code: 'empty' } };
   const other = otherText(begin);

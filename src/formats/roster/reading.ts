@@ -28,7 +28,7 @@ export function proposeReading(
   const words = headingRow < 0 ? [] : (table.rows[headingRow]?.cells ?? []);
   const below = table.rows
     .slice(headingRow + 1)
-    .filter((row) => hasContent(row) && !isSummary(row) && !isAgain(row, words));
+    .filter((row) => hasContent(row) && !row.around && !isSummary(row) && !isAgain(row, words));
   const cellsOf = (column: number): readonly string[] =>
     below.map(({ cells }) => cells[column] ?? '');
   const known = Array.from({ length: width }, (_, column) => {
@@ -116,7 +116,9 @@ function isSummary({ cells }: Row): boolean {
 
 /** The first row near the top that reads as headings: two known words, or one where the rest fits. */
 function findHeading(rows: readonly Row[], width: number): number {
-  const top = rows.slice(0, HEADING_ROWS);
+  const top = rows
+    .slice(0, HEADING_ROWS)
+    .map((row): Row => (row.around ? { line: row.line, cells: [] } : row));
   const knownIn = ({ cells }: Row): number => cells.filter((cell) => isHeadingWord(cell)).length;
   // A list's own heading is on no line of the text.
   if (rows[0]?.line === 0) return 0;

@@ -6,6 +6,8 @@ export interface Row {
   readonly joined?: readonly string[];
   /** Whether the sheet does not show the row. */
   readonly hidden?: boolean;
+  /** Whether the row stands around the list, and heads no column. */
+  readonly around?: boolean;
 }
 
 /** Rows that belong together: a delimited file, one sheet of a workbook, the cards of an address book. */

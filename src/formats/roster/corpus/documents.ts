@@ -509,7 +509,7 @@ export const documents: readonly RosterCase[] = [
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     staff: ['Ms O. Lind'],
-    leftOut: ['RIVERSIDE SCHOOL', 'Class: 7B', 'Ms O. Lind', 'F', 'M', 'F'],
+    leftOut: ['RIVERSIDE SCHOOL', '________________', 'Class: 7B', 'Ms O. Lind', 'F', 'M', 'F'],
   },
   {
     name: 'times to sign up for, one of them free',

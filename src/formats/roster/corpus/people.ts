@@ -283,7 +283,7 @@ export const people: readonly RosterCase[] = [
       'Note: level as of September, 2026',
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
-    leftOut: ['Note: level as of September'],
+    leftOut: ['Note: level as of September, 2026'],
   },
   {
     name: 'whole names in the column for what each is called',

@@ -1,0 +1,76 @@
+import { isAround, isGreeting, isOver, sectionHeading } from '../lineKinds';
+import { cleanText, plainWords } from '../text';
+import type { Row, Table } from '../types';
+import { HEADER } from './letters';
+
+/** A text without the lines around it, which stay blank in it, and those lines as rows. */
+export interface Framed {
+  readonly body: string;
+  readonly over: readonly Row[];
+  readonly below: readonly Row[];
+}
+
+/** "Class: 7B", "Period 3", and nothing else. */
+const CLASS = /^\s*[\p{L}:\s]*\d{1,2}\s?\p{L}?\s*$/u;
+
+/** At most so many lines stand over a list, and below it. */
+const MOST_AROUND = 8;
+
+/**
+ * Titles, teachers and days over a list, and totals and who printed it below: what surely names no student, whichever way the
+ * rest is read. A letter keeps its lines, for who signs it stands below its thanks.
+ */
+export function framed(given: string): Framed {
+  const lines = plainLines(given);
+  const text = lines.join('\n');
+  const filled = lines.flatMap((line, at) => (/\S/.test(line) ? [at] : []));
+  const nothing = { body: text, over: [], below: [] };
+  if (lines.some((line) => isGreeting(line) || HEADER.test(line))) return nothing;
+  const isPart = (line: string): boolean => CLASS.test(line) && sectionHeading(line) !== null;
+  // The only class that is named is that of all of them.
+  const parts = new Set(lines.filter(isPart).map(plainWords));
+  const isClass = (line: string): boolean => parts.size === 1 && isPart(line);
+  const from = filled.findIndex((at) => !isOver(lines[at] ?? '') && !isClass(lines[at] ?? ''));
+  const to = filled.findLastIndex((at) => !isAround(lines[at] ?? ''));
+  if (from < 0 || from > MOST_AROUND || filled.length - 1 - to > MOST_AROUND) return nothing;
+  const [over, below] = [filled.slice(0, from), filled.slice(to + 1)];
+  const around = new Set([...over, ...below]);
+  const asRows = (some: readonly number[]): readonly Row[] =>
+    some.map((at) => ({ line: at + 1, cells: [cleanText(lines[at] ?? '')], around: true }));
+  return {
+    body: lines.map((line, at) => (around.has(at) ? '' : line)).join('\n'),
+    over: asRows(over),
+    below: asRows(below),
+  };
+}
+
+/** The lines of a text without what all of them begin or end with: signs of a quotation, blanks, tabs. */
+function plainLines(text: string): readonly string[] {
+  const lines = text
+    .replace(/^\ufeff/, '')
+    .replace(/[\u00a0\u202f]/g, ' ')
+    .split(/\r\n|\r|\n/)
+    .map((line) => line.trimEnd());
+  const filled = lines.filter(Boolean);
+  const quoted = filled.every((line) => /^\s*>/.test(line));
+  const bare = quoted ? lines.map((line) => line.replace(/^\s*>[ \t]?/, '')) : lines;
+  const begins = bare
+    .filter((line) => /\S/.test(line))
+    .map((line) => /^[ \t]*/.exec(line)?.[0] ?? '');
+  const [first = ''] = begins;
+  const shared = begins.reduce((some, other) => {
+    let same = 0;
+    while (same < some.length && some[same] === other[same]) same++;
+    return some.slice(0, same);
+  }, first);
+  return bare.map((line) => line.slice(shared.length));
+}
+
+/** The table of a body with the lines around it as rows of their own. */
+export function withFrame(table: Table, { over, below }: Framed): Table {
+  const listed = table.rows[0]?.line === 0 ? 1 : 0;
+  return {
+    ...table,
+    rows: [...table.rows.slice(0, listed), ...over, ...table.rows.slice(listed), ...below],
+  };
+}
