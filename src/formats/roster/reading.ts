@@ -285,6 +285,9 @@ function withoutEmpty(
   heading: readonly string[],
   below: readonly Row[],
 ): readonly ColumnRole[] {
+  const isNameless = (role: ColumnRole, column: number): boolean =>
+    role === 'detail' && !isFilled(heading[column] ?? '');
+  if (!roles.some(isNameless)) return roles;
   const names = roles.flatMap((role, column) => (NAME_ROLES.has(role) ? [column] : []));
   // "Page 2 of 2" beside the name of a school.
   const isPaged = (cell: string): boolean => /\p{L}/u.test(cell) && isPageNumber(cell);
@@ -293,9 +296,7 @@ function withoutEmpty(
     return name !== '' && kindOfLine(name) === null && !cells.some(isPaged);
   });
   return roles.map((role, column) =>
-    role === 'detail' &&
-    !isFilled(heading[column] ?? '') &&
-    people.every(({ cells }) => !isFilled(cells[column] ?? ''))
+    isNameless(role, column) && people.every(({ cells }) => !isFilled(cells[column] ?? ''))
       ? 'leftOut'
       : role,
   );
