@@ -66,7 +66,7 @@ export function isPointsLabel(name: string): boolean {
 }
 
 const LIST_TITLE =
-  /\b(class ?list|roster|students?|pupils?|attendance|register|lista (de|degli|dei|d) ?(la )?(clase|alumnos|estudiantes|alunos|alunni|studenti|turma|presenca)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste|kursliste|elenco|leerlingenlijst|klassenlijst|presentielijst|registro|chamada|acta de asistencia|asistencia|anwesenheit(?:sliste)?|fiche de presence|presenze|course|kurs|survey|excursion|trip|sign up|signup|timetable|school|schule|ecole|escuela|escola|scuola|university|college|semester|term|autumn|spring|summer|winter|herbst|class|klasse|clase|classe|turma|klas|seating|plan)\b/;
+  /\b(class ?list|roster|students?|pupils?|attendance|register|lista (de|degli|dei|d) ?(la )?(clase|alumnos|estudiantes|alunos|alunni|studenti|turma|presenca)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste|kursliste|elenco|leerlingenlijst|klassenlijst|presentielijst|registro|chamada|acta de asistencia|asistencia|minutes of|protokoll|proces verbal|verbale|notulen|anwesenheit(?:sliste)?|fiche de presence|presenze|course|kurs|survey|excursion|trip|sign up|signup|timetable|school|schule|ecole|escuela|escola|scuola|university|college|semester|term|autumn|spring|summer|winter|herbst|class|klasse|clase|classe|turma|klas|seating|plan)\b/;
 
 /** Whether a line over a plain list tells what the list is: a word for it, and no bare name of two words. */
 export function isListTitle(line: string): boolean {

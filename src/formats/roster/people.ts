@@ -95,6 +95,8 @@ class RowReader implements People {
   /** Rows at the end with figures of the whole list under words that may be names. */
   private readonly figures: ReadonlySet<number>;
   private readonly usual: Usual;
+  /** Words in brackets that stand behind several names: where those belong, and no name to call them by. */
+  private readonly shared: ReadonlySet<string>;
   /** Rows above the heading, without their figures. */
   private readonly titles = new Set<string>();
   /** Lines over the title of a list, such as the name of a school. */
@@ -143,6 +145,11 @@ class RowReader implements People {
     this.overTitle = linesOverTitle(table.rows, reading.headingRow);
     this.figures = figureRows(table.rows, reading.headingRow);
     this.usual = usualFirstCells(below);
+    this.shared = sharedRemarks(
+      ['fullName' as const, 'givenName' as const].flatMap((role) =>
+        below.map((row) => this.cell(row, role)),
+      ),
+    );
     const [sections] = this.columnsOf.get('section') ?? [];
     this.toldOnce =
       sections !== undefined &&
@@ -385,7 +392,8 @@ class RowReader implements People {
     const { plain, remark: said } = fullCell;
     const fullName = this.familyLeads ? asTold(plain) : plain;
     // "Amira Haddad (7B)", "Bram Visser (Group 2)" tells the class of somebody, and is no part of the name.
-    const inClass = said.endsWith(':') ? '' : (sectionHeading(said) ?? '');
+    const shared = this.shared.has(plainWords(said)) ? said : '';
+    const inClass = said.endsWith(':') ? '' : (sectionHeading(said) ?? shared);
     const remark = inClass === '' ? said : '';
     const givenCell = withoutRemark(unquoted(this.cell(row, 'givenName')));
     const fromFull = splitName(fullName);
@@ -637,6 +645,19 @@ function tellsWhole({ cells }: Row, heading: Row | undefined): boolean {
     return most !== undefined && /\d/.test(cell) ? [most === cleanText(cell)] : [];
   });
   return told.length > 0 && told.every(Boolean);
+}
+
+/** Fewer than so many with the same word in brackets may be called alike. */
+const FEWEST_SHARED = 3;
+
+/** Single words in brackets behind names that come again and again: "Noor (Reed)", "Elif (Sedge)", "Hugo (Reed)". */
+function sharedRemarks(names: readonly string[]): ReadonlySet<string> {
+  const words = names
+    .map((name) => withoutRemark(name).remark)
+    .filter((remark) => isCallName(remark))
+    .map(plainWords);
+  const kinds = new Set(words);
+  return words.length >= FEWEST_SHARED && kinds.size <= words.length / 2 ? kinds : new Set();
 }
 
 /** What most first cells of a list are like. */

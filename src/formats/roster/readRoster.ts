@@ -7,6 +7,7 @@ import { hasContent } from './delimited';
 import { withLetters } from './entities';
 import { otherArchive, otherKind, otherText } from './fileKinds';
 import { fitOf } from './fit';
+import { roleOfHeading } from './headings';
 import { jsonTables } from './json';
 import { isListTitle, kindOfLine } from './lineKinds';
 import { isOneRoster, oneRosterTables } from './oneRoster';
@@ -19,6 +20,7 @@ import { GRIDS, SHAPES, type ShapeId } from './shapes/list';
 import {
   MOST_BYTES,
   MOST_ROWS,
+  type ColumnRole,
   type Reading,
   type Roster,
   type RosterError,
@@ -275,6 +277,8 @@ function isOnlyAName(text: string, { id, table, from }: Shaped, found: readonly 
   return single || (id === 'comma' && isFamilyCommaGiven(table));
 }
 
+const PARTS_OF_NAMES: ReadonlySet<ColumnRole> = new Set(['givenName', 'familyName']);
+
 /** Two cells, the second after a space, and no heading over them. */
 function isFamilyCommaGiven({ rows }: Table): boolean {
   const filled = rows.filter(hasContent).map((row) => ({
@@ -282,6 +286,10 @@ function isFamilyCommaGiven({ rows }: Table): boolean {
     // A comma at the end of every line parts nothing.
     cells: row.cells.slice(0, row.cells.findLastIndex((cell) => cell.trim() !== '') + 1),
   }));
+  // "Name , Level" is a heading of two columns, and "Name, Vorname" one of names turned round.
+  const roles = (filled[0]?.cells ?? []).map(roleOfHeading);
+  if (roles.includes('fullName') && !roles.some((role) => role && PARTS_OF_NAMES.has(role)))
+    return false;
   const spaced = filled.filter(({ cells }) => cells.length === 2 && /^\s+\S/.test(cells[1] ?? ''));
   const others = filled.filter(
     (row) => !spaced.includes(row) && !/^\p{Lu}$/u.test(row.cells.join('').trim()),

@@ -207,6 +207,66 @@ export const signs: readonly RosterCase[] = [
     facts: [{ section: 'Group 1' }, {}, {}, { section: 'Group 2' }],
   },
   {
+    name: 'houses in brackets behind first names, which are nobody’s name to be called by',
+    given: lines(
+      ...[
+        'Noor (Reed)',
+        'Elif (Sedge)',
+        'Hugo (Reed)',
+        'Mila (Sedge)',
+        'Leo (Reed)',
+        'Ruth (Sedge)',
+      ],
+    ),
+    students: ['Noor', 'Elif', 'Hugo', 'Mila', 'Leo', 'Ruth'],
+    facts: [{ section: 'Reed', preferredName: '' }, { section: 'Sedge' }],
+  },
+  {
+    name: 'what three are called, in brackets',
+    given: lines('Robert Cole (Bob)', 'Aoife Byrne (Fi)', 'Ibrahim Sow (Ibo)'),
+    students: ['Bob Cole', 'Fi Byrne', 'Ibo Sow'],
+  },
+  {
+    name: 'names in brackets behind addresses',
+    given: lines('noor@example.org (Noor Bakker)', 'elif@example.org (Elif Kaya)'),
+    students: ['Noor Bakker', 'Elif Kaya'],
+    facts: [{ email: 'noor@example.org' }],
+  },
+  {
+    name: 'commas with blanks on either side under a heading',
+    given: lines('Name , Level', 'Noor Bakker , new', 'Elif Kaya , some', 'Hugo Lund , new'),
+    students: ['Noor Bakker', 'Elif Kaya', 'Hugo Lund'],
+    details: { Level: 'level' },
+  },
+  {
+    name: 'dashes between all of them on one line',
+    given: 'Noor Bakker - Elif Kaya - Hugo Lund - Mila Fox',
+    students: ['Noor Bakker', 'Elif Kaya', 'Hugo Lund', 'Mila Fox'],
+  },
+  {
+    name: 'a word for those who are away over the last ones, who are asked about',
+    given: lines(
+      ...['Noor Bakker', 'Elif Kaya', 'Hugo Lund', 'Mila Fox', 'Leo March', '', 'Missing', ''],
+      ...['Ruth Cole', 'Omar Nasser'],
+    ),
+    students: [
+      ...['Noor Bakker', 'Elif Kaya', 'Hugo Lund', 'Mila Fox', 'Leo March', 'Ruth Cole'],
+      'Omar Nasser',
+    ],
+    leftOut: ['Missing'],
+    asked: ['Ruth Cole', 'Omar Nasser'],
+  },
+  {
+    name: 'who was there and who was not, in minutes',
+    given: lines(
+      ...['Minutes of 12 October 2026', 'Present: Noor Bakker, Elif Kaya, Hugo Lund'],
+      'Apologies: Mila Fox, Leo March',
+    ),
+    students: ['Noor Bakker', 'Elif Kaya', 'Hugo Lund', 'Mila Fox', 'Leo March'],
+    facts: [{ section: 'Present' }, {}, {}, { section: 'Apologies' }],
+    leftOut: ['Minutes of 12 October 2026'],
+  },
+  {
     name: 'families first under groups are one student each',
     given: lines('Group 1', 'Haddad, Amira', 'Visser, Bram', 'Group 2', 'Dube, Chipo', 'Ash, Dov'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],

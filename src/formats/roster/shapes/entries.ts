@@ -109,6 +109,7 @@ export function nameAndAddress(given: string): readonly string[] {
     unquote(
       entry
         .replace(bare[0], ' ')
+        .replace(/^\s*[([]([^()[\]]*)[)\]]\s*$/, '$1')
         .replace(/\(\s*\)?/g, ' ')
         .replace(/[\s,:–—-]+$/, ''),
     ),

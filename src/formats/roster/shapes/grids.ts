@@ -92,12 +92,10 @@ export function seatsTable(table: Table): Table | null {
     ({ text }) => looksLikeName(text) && roleOfColumn(text) === null && !isDayWord(text),
   );
   // "A) Amira, Bram" is a group with its letter.
-  if (
-    filled.every(({ cells: [first = ''] }) =>
-      /^\s*\(?\p{Lu}\)\s+\S|^\s*[^:]{1,30}:\s+\S/u.test(first),
-    )
-  )
-    return null;
+  const labelled = filled.filter(({ cells: [first = ''] }) =>
+    /^\s*\(?\p{Lu}\)\s+\S|^\s*[^:]{1,30}:\s+\S/u.test(first),
+  );
+  if (labelled.length > 1) return null;
   // "Group 1" over a line of names, and "Group 2" over another.
   const heads = filled.map(cellsOf).filter(([one, ...more]) => {
     return one && more.length === 0 && sectionHeading(one.text) !== null;

@@ -18,6 +18,14 @@ const CAPTAIN = /^[*★☆†]\s*(?=\p{Lu})/u;
 /** "Amira Bram Chipo Dov Eva" and nothing else: more words than one name has. */
 const MANY_WORDS = /^(?:\p{Lu}[\p{Ll}\p{M}'’-]+\s+){4,}\p{Lu}[\p{Ll}\p{M}'’-]+$/u;
 
+const BETWEEN_DASHES = /\s+[-–—]\s+/u;
+
+/** "Amira Haddad - Bram Visser - Chipo Dube" and nothing else. */
+function areDashed(line: string): boolean {
+  const parts = line.trim().split(BETWEEN_DASHES);
+  return parts.length > 3 && parts.every((part) => looksLikeName(part) && !part.includes(','));
+}
+
 const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
 
 /** Whether text is a list of `Name <address>` entries rather than rows of cells. */
@@ -44,6 +52,8 @@ export function namesTable(text: string): Table {
   const [only] = filled;
   if (alone && only && MANY_WORDS.test(only.text.trim()))
     filled = [{ ...only, text: only.text.trim().replace(/\s+/g, ', ') }];
+  else if (alone && only && areDashed(only.text))
+    filled = [{ ...only, text: only.text.split(BETWEEN_DASHES).join(', ') }];
   const each = filled.map(({ text: one }) => one);
   const many = pairs || holdSeveral(each) || areParted(each);
   const strip = stripperFor(each);

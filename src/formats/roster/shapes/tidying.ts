@@ -206,11 +206,26 @@ export function withoutCount(one: Line): Line {
 const AWAY =
   /^\s*((?:absent|absents|absentes?|away|missing|sick|ill|late|excused|fehlt|fehlend|krank|entschuldigt|abwesend|ausentes?|faltan|assenti|afwezig|ziek)(?: (?:today|heute|hoy|aujourd[’']hui|oggi|vandaag|hoje))?)\s*:\s*(\p{L}.*)$/iu;
 
+const AWAY_ALONE =
+  /^\s*(?:absent(?:ees?)?|away|missing|apologies|fehlend|fehlen|abwesend|ausentes|absents|assenti|afwezig)(?: today)?\s*$/i;
+
 /** Those who are said to be away, each on a line; they are of the class all the same, and are asked about. */
 export function withAway(all: readonly Line[]): Tidied {
   const skipped: Skipped[] = [];
   const warnings: RosterWarning[] = [];
   const filled = filledOf(all);
+  const head = filled.findIndex(({ text }) => AWAY_ALONE.test(text));
+  const [over, under] = [filled.slice(0, head), filled.slice(head + 1)];
+  const word = filled[head];
+  // "Missing" over some more of them, at the end.
+  if (word && head > 0 && under.length > 0 && under.length < over.length / 2)
+    return {
+      lines: [...over, ...under],
+      skipped: [{ row: word.line, name: word.text.trim(), reason: 'footer' }],
+      warnings: under.map(({ line, text }) => ({
+        ...{ kind: 'doubtfulName' as const, row: line, name: text.trim(), given: '', likely: '' },
+      })),
+    };
   const found = filled.filter(({ text }) => AWAY.test(text));
   const others = new Set(
     filled.flatMap((one) => (found.includes(one) ? [] : plainWords(one.text).split(' '))),
