@@ -6,14 +6,11 @@ export interface NameParts {
   readonly family: string;
 }
 
-/** Words that belong to the family name they stand before. */
-const PARTICLES = new Set(
-  words(`
-  de|da|das|do|dos|del|della|di|du|des|la|le|las|los|van|von|vom|zu|zur|der|den|ter|ten|bin|
-  bint|ibn|al|el|ben|abu|af|av|st|san|santa|mac|ó|ni|nic|degli|dei|delle|lo|het|op|ap|e|y`).map(
-    plainWords,
-  ),
-);
+/** Words that belong to the family name they stand before, as a pattern has them. */
+export const PARTICLE =
+  "(?:de|da|das|do|dos|del|della|di|du|des|la|le|las|los|van|von|vom|zu|zur|der|den|ter|ten|te|bin|bint|ibn|al|el|ben|abu|af|av|st|san|santa|mac|ó|ni|nic|degli|dei|delle|lo|het|op|ap|'t)";
+/** The same, and words between two family names. */
+const IS_PARTICLE = new RegExp(`^(?:${PARTICLE}|o|e|y)$`, 'iu');
 const SUFFIX =
   /^(?:jr|sr|ii|iii|iv|v|phd|md|junior|esq|b\.?sc|m\.?sc|b\.?a|m\.?a|mba|b\.?eng|m\.?eng|b\.?ed|m\.?ed|pgce|rn|ll\.?[bm]|dipl\.?-?ing)\.?$/i;
 /** "O'Neil, Sean Jr.": the suffix of a family name behind the given one. */
@@ -70,7 +67,7 @@ function wordsOf(name: string, suffix: string): NameParts {
   if (start === all.length) {
     start--;
     if (SUFFIX.test(all[start] ?? '') && start > 1) start--;
-    while (start > 1 && PARTICLES.has(plainWords(all[start - 1] ?? ''))) start--;
+    while (start > 1 && IS_PARTICLE.test(all[start - 1] ?? '')) start--;
   }
   return { given: all.slice(0, start).join(' '), family: all.slice(start).join(' ') };
 }
@@ -156,10 +153,7 @@ export function looksLikeWholeName(text: string): boolean {
 }
 
 /** A capital word, and another right after it or after small words that belong to a family name. */
-const WITH_CAPITALS = new RegExp(
-  String.raw`\p{Lu}\S*\s+(?:(?:de|da|das|do|dos|del|della|di|du|des|la|le|las|los|van|von|vom|zu|zur|der|den|ter|ten|te|bin|bint|ibn|al|el|ben|abu|af|av|st|degli|dei|delle|lo|het|op|ap|'t)\s+){0,3}\S*\p{Lu}`,
-  'u',
-);
+const WITH_CAPITALS = new RegExp(String.raw`\p{Lu}\S*\s+(?:${PARTICLE}\s+){0,3}\S*\p{Lu}`, 'u');
 
 /** Signs behind a name: a mark, a tick, a small picture. */
 const SIGNS_BEHIND =

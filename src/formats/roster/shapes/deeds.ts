@@ -1,14 +1,13 @@
 import { kindOfLine } from '../lineKinds';
+import { PARTICLE } from '../names';
 import { plainWords } from '../text';
 import type { Skipped } from '../types';
 import { filledOf, type Line, type Tidied } from './lines';
 
-const PARTICLE =
-  '(?:van|von|vom|zu|der|den|de|da|do|dos|das|del|della|di|du|des|la|le|las|los|ter|ten|bin|bint|ibn|al|el|ben|af|av|y|e)';
 const CAPITAL = String.raw`\p{Lu}[\p{L}\p{M}.'’-]*`;
 /** "Sanne van der Meer submitted Report 2": a name, and small words that tell what somebody did. */
 const DEED = new RegExp(
-  String.raw`^\s*(${CAPITAL}(?:\s+(?:${PARTICLE}\s+)*(?:${CAPITAL}|\p{L}\.))*)\s+((?!${PARTICLE}\b)\p{Ll}{2,}\b.*)$`,
+  String.raw`^\s*(${CAPITAL}(?:\s+(?:(?:${PARTICLE}|e|y)\s+)*(?:${CAPITAL}|\p{L}\.))*)\s+((?!(?:${PARTICLE}|e|y)\b)\p{Ll}{2,}\b.*)$`,
   'u',
 );
 /** Words that are a name's as often as a deed: "María josé". */
