@@ -46,7 +46,8 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   elegido|apodo|surnom|usuel|usage|prefere|rufname|spitzname|bevorzugter|gewunschter|roepnaam|
   bijnaam|soprannome|alcunha|preferito`),
   name: words(`
-  name|names|fullname|cn|enw|enwau|nombre|nom|noms|nome|nomi|nomes|naam|namen|anzeigename|nominativo`),
+  name|names|fullname|cn|enw|enwau|nombre|nom|noms|nome|nomi|nomes|naam|namen|anzeigename|nominativo|schulername|
+  schulernamen|studentname|leerlingnaam`),
   person: words(`
   student|students|pupil|pupils|learner|learners|participant|participants|child|children|
   classmate|classmates|alumno|alumna|alumnos|alumnas|alumnado|estudiante|estudiantes|
@@ -69,7 +70,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   sourcedid|roll`),
   section: words(`
   section|sections|period|periods|class|classes|group|groups|teams|homeroom|home room|form|tutor group|lab|block|stream|
-  seccion|secciones|grupo|grupos|equipos|clase|clases|turno|paralelo|periodo|classe|groupe|groupes|equipes|division|periode|td|klasse|klassen|gruppe|gruppen|kurs|
+  seccion|secciones|grupo|grupos|equipos|clase|clases|turno|paralelo|periodo|classe|groupe|groupes|equipes|division|periode|td|klasse|klassen|gruppe|gruppen|kurs|curso|cursos|
   abschnitt|lerngruppe|sektion|stammgruppe|zug|turma|sezione|secao|turmas|gruppo|gruppi|klas|groep|team|equipo|
   equipe|squadra|stamgroep|grup|dosbarth|taldea`),
   role: words(

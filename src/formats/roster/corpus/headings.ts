@@ -150,6 +150,12 @@ export const headings: readonly RosterCase[] = [
     facts: [{ givenName: 'Amira', familyName: 'Haddad' }],
   },
   {
+    name: 'the Spanish word for years of a school, and the German one for names of pupils',
+    given: lines('N.º;Schülername;Curso;Nota', '1;Noor Bakker;3º A;7', '2;Elif Kaya;3º B;8'),
+    students: ['Noor Bakker', 'Elif Kaya'],
+    facts: [{ section: '3º A', attributes: { Nota: 7 } }, { section: '3º B' }],
+  },
+  {
     name: 'two headings alike',
     given: lines('Name,Score,Score', 'Amira Haddad,7,8', 'Bram Visser,5,9'),
     students: ['Amira Haddad', 'Bram Visser'],
