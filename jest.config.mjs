@@ -6,6 +6,8 @@ const config = createConfig({
   testEnvironment: 'node',
   // Properties over thousands of cases take their time on a busy machine.
   testTimeout: 120_000,
+  // By itself Jest leaves one core idle, which is half of a machine with two.
+  maxWorkers: '100%',
   testMatch: ['<rootDir>/{src,cli,demo,scripts}/**/*.test.{ts,tsx}'],
   modulePathIgnorePatterns: ['<rootDir>/.cache', '<rootDir>/.next'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
