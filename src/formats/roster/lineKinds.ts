@@ -1,3 +1,4 @@
+import { remembered } from './remembered';
 import { cleanText, plainWords } from './text';
 import { words } from './words';
 
@@ -38,6 +39,12 @@ const COUNT_BEGINS = new RegExp(
 
 /** Whether a label gives a figure for a whole list; `surely` leaves out words that are names as well. */
 export function isTotal(label: string, surely = true): boolean {
+  return surely ? surelyTotal(label) : total(label, false);
+}
+
+const surelyTotal = remembered((label) => total(label, true));
+
+function total(label: string, surely: boolean): boolean {
   if (/^n\s*[=:]\s*\d+/i.test(cleanText(label))) return true;
   const all = plainWords(label);
   // "Boys: 12, Girls: 14, Total: 26".
@@ -123,7 +130,7 @@ const PLACES_IN = new Set(
 const COUNTED = new RegExp(`[\\s,;:–—-]*\\(?\\b\\d+ ?${PEOPLE}\\)?$`, 'i');
 
 /** The name of a class or group that a line heads ("Class 7B", "7B", "Otters:"); null where it heads none. */
-export function sectionHeading(line: string): string | null {
+export const sectionHeading = remembered((line): string | null => {
   const text = cleanText(line).replace(COUNTED, '');
   const bare = text.replace(/\s*:$/, '').replace(/^[-–—=*#[\s]+|[-–—=*#\]\s]+$/g, '');
   if (bare === '' || bare.includes('@')) return null;
@@ -139,7 +146,7 @@ export function sectionHeading(line: string): string | null {
     return bare;
   const named = text.endsWith(':') && bare.split(' ').length <= 4 && /^[\p{L}\d]/u.test(bare);
   return named && !/[:;,.]/.test(bare) && !LABELLED.test(plainWords(bare)) ? bare : null;
-}
+});
 
 const MADE =
   /^(?:(?:list )?(?:generated|exported|printed|downloaded|created|last updated|updated|compiled|prepared) (?:on|by|from|at|with|\d)|last updated|report (?:generated|created|of|for)|end of (?:list|report|document|page|file)|generado|exportado|impreso|exporte le|genere le|imprime le|erstellt (?:am|von)|exportiert|gedruckt (?:am|von)|stand (?:vom )?\d|generato|stampato|gerado em|impresso|afgedrukt|gegenereerd|continued|continuacion|fortsetzung|suite|confidential|vertraulich|confidencial|confidentiel)/;
@@ -211,7 +218,7 @@ const WHERE =
   /^(?:\d{1,4}[a-z]?,? (?:[\p{L}.'’-]+ ){0,3}(?:street|st|road|rd|lane|ln|avenue|ave|drive|way|close|square|place|court|crescent|terrace|boulevard|blvd)\.?, *\p{L}{3}.*|(?:tel|telephone|phone|fax|telefon|teléfono|tél|telefono|telefoon)\b[.:]* *[+(\d][\d ()/.-]{5,})$/iu;
 
 /** Whether a cell standing alone on its row reads as a remark. */
-export function isRemark(line: string): boolean {
+export const isRemark = remembered((line): boolean => {
   const text = cleanText(line);
   const all = plainWords(text);
   const label = /^([^:]{1,30}):/.exec(text)?.[1];
@@ -240,7 +247,7 @@ export function isRemark(line: string): boolean {
     (text.endsWith('?') && all.includes(' ') && !isWholeName(text.slice(0, -1))) ||
     (text.endsWith(':') && all.split(' ').length >= 5)
   );
-}
+});
 
 /** "12 October 2026", "lunes, 12 de octubre de 2026", "12/10/2026". */
 const DAY_LINE =
@@ -347,7 +354,7 @@ const TAUGHT =
   /^(?:Mrs?|Ms|Miss|Mx|Dr|Prof|Herr|Frau|Sra?|Mme)\.?\s+\p{Lu}[\p{L}'’-]+\s*[–—-]\s+\p{L}.*\d/u;
 
 /** What a line by itself says; null where it may be somebody. */
-export function kindOfLine(line: string): LineKind | null {
+export const kindOfLine = remembered((line): LineKind | null => {
   const text = cleanText(line);
   if (isRule(text)) return { kind: 'rule' };
   const staff = STAFF_LINE.exec(text);
@@ -361,4 +368,4 @@ export function kindOfLine(line: string): LineKind | null {
   const name = sectionHeading(text);
   if (name !== null) return { kind: 'section', name };
   return isRemark(text) ? { kind: 'footer' } : null;
-}
+});

@@ -1,3 +1,4 @@
+import { remembered } from './remembered';
 import { cleanText, plainWords } from './text';
 import { words } from './words';
 
@@ -137,15 +138,14 @@ export function isCallName(remark: string, quoted = false): boolean {
 }
 
 /** Whether a text could be one person's name: letters, more than one where they are Latin, at most seven words, at most one comma. */
-export function looksLikeName(text: string): boolean {
-  return (
+export const looksLikeName = remembered(
+  (text) =>
     text.length <= 60 &&
     !/^\p{Script=Latin}$/u.test(text) &&
     /^[\p{L}\p{M}"“«‘][\p{L}\p{M}\s.,'’‘ʼ\-()"“”«»·]*$/u.test(text) &&
     text.split(' ').length <= 7 &&
-    text.replace(/, *(?:jr|sr|ii|iii|phd|md|b\.?sc|m\.?sc|mba)\b\.?/i, '').split(',').length <= 2
-  );
-}
+    text.replace(/, *(?:jr|sr|ii|iii|phd|md|b\.?sc|m\.?sc|mba)\b\.?/i, '').split(',').length <= 2,
+);
 
 /** Whether a text looks like a given and a family name, each with a capital letter: "Sanne van der Meer". */
 export function looksLikeWholeName(text: string): boolean {
@@ -160,9 +160,7 @@ const SIGNS_BEHIND =
   /(?<=\p{L}.*)(?:\s*(?:[*†‡✓✗✘✕×★☆¹²³⁴⁵⁶⁷⁸⁹]|\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*))+$/u;
 
 /** A name without the signs behind it. */
-export function withoutSigns(name: string): string {
-  return name.replace(SIGNS_BEHIND, '');
-}
+export const withoutSigns = remembered((name) => name.replace(SIGNS_BEHIND, ''));
 
 const NOBODY = words(`
   test|demo|dummy|prueba|preview|probe|essai`);

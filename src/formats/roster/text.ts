@@ -1,4 +1,6 @@
+import { remembered } from './remembered';
 import { words } from './words';
+
 /** Characters that no reader sees: zero widths, directional marks, soft hyphens, byte order marks. */
 const INVISIBLE = /[\u00ad\u180e\u200b-\u200f\u202a-\u202e\u2060-\u2064\u2066-\u2069\ufeff]/gu;
 
@@ -10,14 +12,17 @@ const PLAIN = /^[!-~]+(?: [!-~]+)*$/;
 
 /** The text in Unicode's composed form, without control and invisible characters, inner spaces folded. */
 export function cleanText(text: string): string {
-  if (PLAIN.test(text)) return text;
-  return text
+  return PLAIN.test(text) ? text : cleaned(text);
+}
+
+const cleaned = remembered((text) =>
+  text
     .normalize('NFC')
     .replace(WIDE, (letters) => letters.normalize('NFKC'))
     .replace(INVISIBLE, '')
     .replace(/[\p{Cc}\s]+/gu, ' ')
-    .trim();
-}
+    .trim(),
+);
 
 /** Whether cleaning takes away more than spaces at the ends and line breaks. */
 export function holdsInvisible(text: string): boolean {
@@ -26,28 +31,15 @@ export function holdsInvisible(text: string): boolean {
 }
 
 /** For comparing words: lower case, no accents, every run of other signs one space. */
-export function plainWords(text: string): string {
-  const known = KNOWN_WORDS.get(text);
-  if (known !== undefined) return known;
-  if (KNOWN_WORDS.size > MOST_KNOWN) KNOWN_WORDS.clear();
-  const words = wordsOf(text);
-  KNOWN_WORDS.set(text, words);
-  return words;
-}
-
-/** The same cells are asked about again and again; answers are kept up to a bound. */
-const KNOWN_WORDS = new Map<string, string>();
-const MOST_KNOWN = 30_000;
-
-function wordsOf(text: string): string {
-  return cleanText(text)
+export const plainWords = remembered((text) =>
+  cleanText(text)
     .replace(/([\p{Ll}\d])(\p{Lu})/gu, '$1 $2')
     .normalize('NFD')
     .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/[^\p{L}\p{N}#]+/gu, ' ')
-    .trim();
-}
+    .trim(),
+);
 
 const MISSING = new Set([
   '',
