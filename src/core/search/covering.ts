@@ -1,4 +1,4 @@
-import { BITS } from './bits';
+import { BITS, firstBits } from './bits';
 import { MOST_UNITS, twiceAsLong, type Formable } from './formable';
 import { Prices } from './prices';
 
@@ -72,7 +72,7 @@ export class Covering {
    */
   begin(below: number, mostLooks: number, beside: CostBeside | null = null): void {
     const { formable, prices } = this;
-    const { count, slots, freeCount } = formable;
+    const { count, slots, placeCount } = formable;
     this.beside = beside;
     this.below = below;
     this.groups = slots.reduce((sum, slot) => sum + slot.groups, 0);
@@ -88,7 +88,7 @@ export class Covering {
       least = Math.min(least, prices.above[number] as number);
     }
     this.paid = this.groups * least;
-    for (let place = 0; place < freeCount; place++) this.paid += prices.ofPlace[place] as number;
+    for (let place = 0; place < placeCount; place++) this.paid += prices.ofPlace[place] as number;
     this.takeOver(least);
     slots.forEach((slot, at) => (this.slotsLeft[at] = slot.groups));
     this.part = FIRST_PART;
@@ -166,11 +166,11 @@ export class Covering {
     for (let i = 0; i < left - 1; i++) later += this.costOf[ranks[from + i] as number] as number;
     this.later[depth] = later;
     const row = depth * MOST_UNITS;
-    holding.fill(0, row, row + formable.freeCount);
+    holding.fill(0, row, row + formable.placeCount);
     for (let at = from; at < from + length; at++) this.tell(ranks[at] as number, row);
     this.looks += TELLING * length;
     let fewest = Infinity;
-    for (let place = 0; place < formable.freeCount && fewest > 0; place++) {
+    for (let place = 0; place < formable.placeCount && fewest > 0; place++) {
       if ((((covered[place >> 5] as number) >>> (place & 31)) & 1) === 1) continue;
       const count = holding[row + place] as number;
       if (count >= fewest) continue;
@@ -227,6 +227,7 @@ export class Covering {
       return;
     }
     this.unit[this.depth] = -1;
+    if (!this.coversAll()) return;
     const chosen = Int32Array.from({ length: this.groups }, (_, i) =>
       Number(this.order[this.chosen[i] as number]),
     );
@@ -236,6 +237,16 @@ export class Covering {
     this.best = chosen;
     this.bestCost = whole + this.paid;
     this.limit = whole - EPSILON;
+  }
+
+  /** Of slots for more or fewer students the smaller ones may be too small together. */
+  private coversAll(): boolean {
+    const { covered } = this;
+    const { placeCount } = this.formable;
+    for (let at = 0; at < 4; at++) {
+      if (covered[at] !== firstBits(placeCount - at * BITS)) return false;
+    }
+    return true;
   }
 
   /** Enters the next depth with the groups that may stand beside the one chosen and are cheap enough. */

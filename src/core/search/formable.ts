@@ -10,15 +10,23 @@ export const MOST_UNITS = 128;
 /** Groups listed at the most, and room for so many at first; all of them take some 15 MB. */
 export const MOST_FORMABLE = 200_000;
 const FIRST_ROOM = 8_192;
+/** What trying a group in each slot takes, in looks, where groups are told apart. */
+const LOOKS_A_SLOT = 2;
 
 /** What a group that is formed adds to the cost by itself: students, the first `count` of `members`. */
 export type CostOfGroup = (members: Int32Array, count: number) => number;
 
+/** What it adds because of which group it is, where groups are told apart. */
+export type CostOfPlace = (members: Int32Array, count: number, group: number) => number;
+
 /** A kind of seat that a group is to be formed for: so large, of a section or of any (-1), one that is pinned to or any (-1). */
 export interface Slot {
-  readonly size: number;
+  readonly least: number;
+  readonly most: number;
   readonly section: number;
   readonly pinned: number;
+  /** The one group it is for where groups are told apart, else -1. */
+  readonly told: number;
   /** How many groups of the kind there are to be. */
   readonly groups: number;
 }
@@ -32,6 +40,8 @@ export class Formable {
   /** place → unit that is free. */
   readonly free = new Int32Array(MOST_UNITS);
   freeCount = 0;
+  /** Places in all: after those of free units one for each slot where groups are told apart, so that each is filled once. */
+  placeCount = 0;
   slots: readonly Slot[] = [];
   /** Groups listed; of each its places as bits of four words, its kind of seat, and what it costs. */
   count = 0;
@@ -57,6 +67,7 @@ export class Formable {
   private smallest = 0;
   private largest = 0;
   private costs: readonly CostOfGroup[] = [];
+  private costsOfPlace: readonly CostOfPlace[] = [];
   private below = 0;
   private mostLooks = 0;
 
@@ -88,19 +99,21 @@ export class Formable {
   list(
     slots: readonly Slot[],
     costs: readonly CostOfGroup[],
+    costsOfPlace: readonly CostOfPlace[],
     below: number,
     mostLooks: number,
   ): boolean {
     const { placeOfUnit, freeCount, free } = this;
     this.slots = slots;
+    this.placeCount = freeCount + slots.filter(({ told }) => told >= 0).length;
     this.costs = costs;
+    this.costsOfPlace = costsOfPlace;
     this.count = 0;
     this.below = below;
     this.mostLooks = this.looks + mostLooks;
     this.counts.fill(0);
-    const sizes = slots.map(({ size }) => size);
-    this.smallest = Math.min(...sizes);
-    this.largest = Math.max(...sizes);
+    this.smallest = Math.min(...slots.map(({ least }) => least));
+    this.largest = Math.max(...slots.map(({ most }) => most));
     for (let place = 0; place < freeCount; place++) placeOfUnit[free[place] as number] = place;
     for (let place = 0; place < freeCount; place++) this.learnFriends(place);
     const all = (word: number): number => firstBits(freeCount - word * BITS);
@@ -216,36 +229,58 @@ export class Formable {
     for (let i = 0; i < size; i++) members[seats + i] = units.studentsByUnit[start + i] as number;
   }
 
-  /** Notes the group of the first `depth` places if it is one that is wanted; false where there are too many. */
+  /** Notes the group of the first `depth` places for each slot that it is wanted for; false where there are too many. */
   private note(depth: number, size: number, section: number, pinned: number): boolean {
+    const { slots } = this;
     let slot = 0;
-    while (slot < this.slots.length && !isFor(this.slots[slot] as Slot, size, section, pinned)) {
-      slot++;
-    }
-    if (slot === this.slots.length) return true;
-    for (let rule = 0; rule < this.rules.length; rule++) {
-      const { kind, count } = this.rules[rule] as MarkedProblemRule;
-      if (COUNTINGS[kind].lack(count, this.counts[rule] as number) > 0) return true;
-    }
+    while (slot < slots.length && !isFor(slots[slot] as Slot, size, section, pinned)) slot++;
+    if (slot === slots.length || this.lacksAny()) return true;
     let cost = 0;
     for (const costOf of this.costs) {
       this.looks++;
       cost += costOf(this.members, size);
       if (cost >= this.below) return true;
     }
+    if (this.costsOfPlace.length === 0) return this.add(depth, slot, cost);
+    this.looks += LOOKS_A_SLOT * (slots.length - slot);
+    for (; slot < slots.length; slot++) {
+      if (!isFor(slots[slot] as Slot, size, section, pinned)) continue;
+      const whole = cost + this.costIn(slot, size);
+      if (whole < this.below && !this.add(depth, slot, whole)) return false;
+    }
+    return true;
+  }
+
+  private lacksAny(): boolean {
+    for (let rule = 0; rule < this.rules.length; rule++) {
+      const { kind, count } = this.rules[rule] as MarkedProblemRule;
+      if (COUNTINGS[kind].lack(count, this.counts[rule] as number) > 0) return true;
+    }
+    return false;
+  }
+
+  private costIn(slot: number, size: number): number {
+    const { told } = this.slots[slot] as Slot;
+    let cost = 0;
+    for (const costOf of this.costsOfPlace) cost += costOf(this.members, size, told);
+    return cost;
+  }
+
+  private add(depth: number, slot: number, cost: number): boolean {
     if (this.count === MOST_FORMABLE) return false;
     if (this.count === this.costOf.length) this.makeRoom();
     const number = this.count++;
-    const { words } = this;
-    for (const word of words) word[number] = 0;
-    for (let i = 0; i < depth; i++) {
-      const place = this.places[i] as number;
-      const word = words[place >> 5] as Int32Array;
-      word[number] = (word[number] as number) | (1 << (place & 31));
-    }
+    for (const word of this.words) word[number] = 0;
+    for (let i = 0; i < depth; i++) this.put(number, this.places[i] as number);
+    if (this.placeCount > this.freeCount) this.put(number, this.freeCount + slot);
     this.slotOf[number] = slot;
     this.costOf[number] = cost;
     return true;
+  }
+
+  private put(number: number, place: number): void {
+    const word = this.words[place >> 5] as Int32Array;
+    word[number] = (word[number] as number) | (1 << (place & 31));
   }
 }
 
@@ -257,5 +292,6 @@ export function twiceAsLong<T extends Int32Array | Uint8Array | Float64Array>(ar
 }
 
 function isFor(slot: Slot, size: number, section: number, pinned: number): boolean {
-  return slot.size === size && slot.section === section && slot.pinned === pinned;
+  const { least, most } = slot;
+  return least <= size && size <= most && slot.section === section && slot.pinned === pinned;
 }

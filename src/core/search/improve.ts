@@ -135,7 +135,11 @@ class Improving {
 
   /** Opens whole groups, the more the narrower it is: 1 and above where in full. */
   private *open(narrow: number): Search<void> {
-    if (!this.reachesFar()) return yield* this.reopen(this.slow * Math.min(REOPENED_PART, narrow));
+    // Groups told apart are many more to be listed, which is worth it only where nothing else leads on.
+    const told = this.goals.some(({ term }) => term.ofPlace !== undefined);
+    if (!this.reachesFar() || (told && narrow < 1)) {
+      return yield* this.reopen(this.slow * Math.min(REOPENED_PART, narrow));
+    }
     const part = Math.min(1, narrow) * Math.min(this.slow, MOST_OPENED);
     const reach = yield* this.recombine(COOLED_AT, COOLED_AT, part * AT_ONCE);
     const far = reach > FAR;

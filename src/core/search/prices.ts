@@ -32,7 +32,7 @@ export class Prices {
   /** Sets prices for coverings by so many groups that cost less than `below`, in about so many looks at the most. */
   set(groups: number, below: number, mostLooks: number): void {
     const { formable, ofPlace, trial } = this;
-    const places = formable.freeCount;
+    const places = formable.placeCount;
     if (this.above.length < formable.count) this.above = new Float64Array(formable.costOf.length);
     const rounds = Math.min(ROUNDS, mostLooks / formable.count);
     ofPlace.fill(0, 0, places);
@@ -78,7 +78,7 @@ export class Prices {
     }
     let bound = 0;
     for (let i = 0; i < held; i++) bound += above[cheapest[i] as number] as number;
-    for (let place = 0; place < formable.freeCount; place++) bound += prices[place] as number;
+    for (let place = 0; place < formable.placeCount; place++) bound += prices[place] as number;
     return bound;
   }
 
@@ -102,9 +102,9 @@ export class Prices {
   /** Counts how often the cheapest groups cover each unit; the sum of squares of how far that is from once. */
   private cover(groups: number): number {
     const { formable, covered, cheapest } = this;
-    covered.fill(0, 0, formable.freeCount);
+    covered.fill(0, 0, formable.placeCount);
     let distance = 0;
-    for (let place = 0; place < formable.freeCount; place++) {
+    for (let place = 0; place < formable.placeCount; place++) {
       for (let i = 0; i < groups; i++) {
         if (!formable.holds(cheapest[i] as number, place)) continue;
         covered[place] = (covered[place] as number) + 1;

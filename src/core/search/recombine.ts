@@ -1,12 +1,19 @@
 import type { PreparedGoal } from '../goals/kind';
-import { hasPlacesOfTheirOwn, type Problem, type ProblemGoal } from '../problem/problem';
+import type { Problem, ProblemGoal } from '../problem/problem';
 import { groupsBySection } from '../problem/sections';
 import type { Units } from '../problem/units';
 import { shuffle } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { Arrangement } from '../terms/arrangement';
 import { Covering } from './covering';
-import { Formable, MOST_FORMABLE, MOST_UNITS, type CostOfGroup, type Slot } from './formable';
+import {
+  Formable,
+  MOST_FORMABLE,
+  MOST_UNITS,
+  type CostOfGroup,
+  type CostOfPlace,
+  type Slot,
+} from './formable';
 import type { Known } from './known';
 import { within, type Improved, type Search } from './work';
 
@@ -33,13 +40,13 @@ const EASY = 1 / 3;
 /** An arrangement that costs this much less is a better one: less is of the arithmetic. */
 const EPSILON = 1e-9;
 
-/** Whether what an arrangement costs is for the most part what its groups cost, each by itself, whichever is which. */
+/** Whether what an arrangement costs is for the most part what its groups cost, each by itself. */
 export function isOfGroups(problem: Problem, goals: readonly PreparedGoal[]): boolean {
-  return (
-    problem.groupCount > 1 &&
-    !hasPlacesOfTheirOwn(problem) &&
-    goals.some(({ term }) => term.ofGroup !== undefined)
-  );
+  return problem.groupCount > 1 && goals.some(isSumOverGroups);
+}
+
+function isSumOverGroups({ term }: PreparedGoal): boolean {
+  return term.ofGroup !== undefined || term.ofPlace !== undefined;
 }
 
 /**
@@ -95,7 +102,7 @@ function* provenOf(
   const leasts = new Map<ProblemGoal, number>();
   const each = Math.max(0, evaluations - work.evaluations) / goals.length;
   for (const prepared of goals) {
-    if (!prepared.term.ofGroup) continue;
+    if (!isSumOverGroups(prepared)) continue;
     const alone = recombiningFor([prepared], work.groupOfStudent);
     const from = Math.min(1, work.evaluations / evaluations);
     const to = Math.min(1, (work.evaluations + each) / evaluations);
@@ -148,6 +155,9 @@ class Recombining {
   /** Goals whose cost is no sum over groups. */
   private readonly others: readonly PreparedGoal[];
   private readonly costsOfGroup: readonly CostOfGroup[];
+  private readonly costsOfPlace: readonly CostOfPlace[];
+  /** Whether any group may be a larger one: where it matters which is which, that is found together with its members. */
+  private readonly sizesAreFree: boolean;
   private readonly arrangement: Arrangement;
   /** Scratch: who is in a group, and an arrangement that is being weighed. */
   private readonly members: Int32Array;
@@ -170,11 +180,20 @@ class Recombining {
     this.trial = start.slice();
     this.members = new Int32Array(problem.studentCount);
     this.arrangement = new Arrangement(problem, start);
-    this.others = goals.filter(({ term }) => term.ofGroup === undefined);
+    this.others = goals.filter((goal) => !isSumOverGroups(goal));
+    this.sizesAreFree = new Set(problem.classOfGroup).size === 1;
     this.parts = partsOf(problem, this.others.length === 0);
     this.costsOfGroup = goals.flatMap(({ goal, term }): CostOfGroup[] =>
       term.ofGroup
         ? [(members, count) => goal.weight * (term.ofGroup?.(members, count) as number)]
+        : [],
+    );
+    this.costsOfPlace = goals.flatMap(({ goal, term }): CostOfPlace[] =>
+      term.ofPlace
+        ? [
+            (members, count, group) =>
+              goal.weight * (term.ofPlace?.(members, count, group) as number),
+          ]
         : [],
     );
     this.leastCost = goals.reduce((sum, { goal, leastValue }) => sum + goal.weight * leastValue, 0);
@@ -239,11 +258,19 @@ class Recombining {
     return this.formable.looks + this.covering.looks;
   }
 
-  /** Whether the sizes in which groups were opened are all there are: those of groups that somebody is pinned to are settled. */
+  private get tellsApart(): boolean {
+    return this.costsOfPlace.length > 0;
+  }
+
+  /**
+   * Whether the sizes in which groups were opened are all there are: of groups that somebody is pinned to, or that are told
+   * apart in several classes, they are settled. Which groups are a section's is settled too.
+   */
   private isExact(): boolean {
-    const { extrasOfClass, classOfGroup } = this.problem;
+    const { extrasOfClass, classOfGroup, sectionOfGroup } = this.problem;
+    if (this.tellsApart && sectionOfGroup.some((section) => section !== -1)) return false;
     return (
-      this.units.pinsOfStudent.size === 0 ||
+      (this.tellsApart ? this.sizesAreFree : this.units.pinsOfStudent.size === 0) ||
       extrasOfClass.every(
         (extras, of) => extras === 0 || extras === classOfGroup.filter((one) => one === of).length,
       )
@@ -264,7 +291,13 @@ class Recombining {
     let below = this.besideOf(this.groupOfStudent) - EPSILON;
     for (const group of groups) below += this.costOf(group);
     const listed = formable.looks;
-    const all = formable.list(this.slotsOf(groups), this.costsOfGroup, below, mostLooks);
+    const all = formable.list(
+      this.slotsOf(groups),
+      this.costsOfGroup,
+      this.costsOfPlace,
+      below,
+      mostLooks,
+    );
     this.evaluations += LISTING_LOOK * (formable.looks - listed);
     if (!all) return formable.count === MOST_FORMABLE ? 'tooMany' : 'stopped';
     const end = covering.looks + mostLooks;
@@ -289,11 +322,12 @@ class Recombining {
   /** Frees the units of the groups, themselves in a random order; false for too many. */
   private freeUnits(open: Int32Array): boolean {
     const { units, formable, groupOfStudent } = this;
+    const most = MOST_UNITS - (this.tellsApart ? open.length : 0);
     let free = 0;
     for (let unit = 0; unit < units.unitCount; unit++) {
       const student = units.studentsByUnit[units.startOfUnit[unit] as number] as number;
       if (!open.includes(groupOfStudent[student] as number)) continue;
-      if (free === MOST_UNITS) return false;
+      if (free === most) return false;
       formable.free[free++] = unit;
     }
     formable.freeCount = free;
@@ -302,19 +336,24 @@ class Recombining {
   }
 
   private slotsOf(open: Int32Array): readonly Slot[] {
-    const { problem, groupOfStudent, units } = this;
+    const { problem, groupOfStudent, units, tellsApart } = this;
     const pinned = new Set([...units.pinsOfStudent.values()].flat());
     const sizes = new Int32Array(problem.groupCount);
     for (const group of groupOfStudent) sizes[group] = (sizes[group] as number) + 1;
+    const [base = 0, extras = 0] = [problem.baseOfClass[0], problem.extrasOfClass[0]];
     const slots = new Map<string, { slot: Slot; groups: number[] }>();
     for (const group of open) {
+      const size = sizes[group] as number;
+      const free = tellsApart && this.sizesAreFree && extras > 0;
       const slot: Slot = {
-        size: sizes[group] as number,
+        least: free ? base : size,
+        most: free ? base + 1 : size,
         section: problem.sectionOfGroup[group] as number,
         pinned: pinned.has(group) ? group : -1,
+        told: tellsApart ? group : -1,
         groups: 1,
       };
-      const key = [slot.size, slot.section, slot.pinned].join();
+      const key = [size, slot.section, slot.pinned, slot.told].join();
       const known = slots.get(key);
       const groups = [...(known?.groups ?? []), group];
       slots.set(key, { slot: { ...slot, groups: groups.length }, groups });
@@ -350,7 +389,11 @@ class Recombining {
     this.groupOfStudent.forEach((of, student) => {
       if (of === group) this.members[count++] = student;
     });
-    return this.costsOfGroup.reduce((sum, cost) => sum + cost(this.members, count), 0);
+    const { members, costsOfGroup, costsOfPlace } = this;
+    return (
+      costsOfGroup.reduce((sum, cost) => sum + cost(members, count), 0) +
+      costsOfPlace.reduce((sum, cost) => sum + cost(members, count, group), 0)
+    );
   }
 
   /** What an arrangement costs beside the sum of its groups. */

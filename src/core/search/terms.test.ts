@@ -159,10 +159,10 @@ describe('what a search keeps from exchange to exchange', () => {
     'what groups cost by themselves adds up to what all of them cost (seed %i)',
     (seed) => {
       const problem = problemOf(seed);
-      const goals = prepareGoals(problem).filter(({ term }) => term.ofGroup);
-      // All but those about earlier results and about which group is which.
+      const goals = prepareGoals(problem).filter(({ term }) => term.ofGroup ?? term.ofPlace);
+      // All but those about earlier results.
       expect(new Set(goals.map(({ goal }) => goal.kind))).toEqual(
-        new Set(['spread', 'alike', 'freshPartners', 'wishes', 'needs']),
+        new Set(['spread', 'alike', 'freshPartners', 'wishes', 'needs', 'topics', 'steady']),
       );
       walk(
         problem,
@@ -172,7 +172,10 @@ describe('what a search keeps from exchange to exchange', () => {
           const groups = Array.from({ length: problem.groupCount }, (): number[] => []);
           groupOfStudent.forEach((group, student) => groups[group]!.push(student));
           for (const { term } of goals) {
-            const costs = groups.map((all) => term.ofGroup!(Int32Array.from(all), all.length));
+            const costs = groups.map((all, group) => {
+              const members = Int32Array.from(all);
+              return (term.ofGroup ?? term.ofPlace)!.call(term, members, all.length, group);
+            });
             const sum = costs.reduce((total, cost) => total + cost, 0);
             expect(sum).toBeCloseTo(term.value, 9);
           }

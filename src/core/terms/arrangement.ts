@@ -127,9 +127,11 @@ export interface Term {
   narrow?(one: number, two: number, limit: number, span: Span): boolean;
   /**
    * What a group of these students, the first `count` of `members`, adds to `value` whoever else sits where; missing
-   * where `value` is no sum over groups.
+   * where `value` is no sum over groups, or it matters which group it is.
    */
   ofGroup?(members: Int32Array, count: number): number;
+  /** The same where it matters which group it is. */
+  ofPlace?(members: Int32Array, count: number, group: number): number;
   /** Draws somebody of whom the value may become less in another group; false where nobody was found soon. */
   lead?(arrangement: Arrangement, rng: Rng, lead: Lead): boolean;
 }

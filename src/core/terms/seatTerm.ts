@@ -41,6 +41,12 @@ export class SeatTerm implements Term {
     return (this.costIn(one, arrangement) + this.costIn(two, arrangement)) * this.scale;
   }
 
+  ofPlace(members: Int32Array, count: number, group: number): number {
+    let cost = 0;
+    for (let i = 0; i < count; i++) cost += this.cost(members[i] as number, group);
+    return cost * this.scale;
+  }
+
   /** Somebody goes to a group that they want more than theirs. */
   lead({ groupOfStudent }: Arrangement, rng: Rng, lead: Lead): boolean {
     for (let draw = 0; draw < DRAWS && this.wanted.length > 0; draw++) {
