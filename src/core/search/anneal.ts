@@ -22,7 +22,7 @@ export interface Annealed {
 /** Exchanges between two looks at the temperature, and between two reports of progress. */
 const STEP = 128;
 const STEPS_A_REPORT = 32;
-/** The coldest temperature as a part of the first: below any change that still matters. */
+/** The coldest temperature as a part of the first where nobody says otherwise: below any change that still matters. */
 const COLDEST = 5e-6;
 /** What breaking a rule costs, in usual changes of the cost at the beginning. */
 const PRICE_OF_BREAKING = 6;
@@ -42,6 +42,7 @@ export function* anneal(
   start: Int32Array,
   exchanges: number,
   rng: Rng,
+  coldest = COLDEST,
 ): Generator<Progress, Annealed, void> {
   const arrangement = new Arrangement(problem, start);
   const objective = new Objective(goals, ruleTerms(problem, wholeBlocks(problem, units)));
@@ -58,7 +59,7 @@ export function* anneal(
     proposals.draw(arrangement) ? objective.costDelta(exchange, arrangement) : 0;
   const usual = usualSize(drawn) || 1;
   const price = PRICE_OF_BREAKING * usual;
-  const cooling = COLDEST ** (STEP / exchanges);
+  const cooling = coldest ** (STEP / exchanges);
   let temperature = usual;
   let penalty = bestPenalty;
   let done = 0;

@@ -25,8 +25,10 @@ const GOALS_AT_FULL_BUDGET = 4;
 const LISTED_BELOW = 0.05;
 const LISTED_PART = 3;
 /** Parts of the exchanges that go into cooling where polishing follows, and into polishing. */
-const COOLED_PART = 0.15;
-const POLISHED_PART = 1;
+const COOLED_PART = 0.5;
+const POLISHED_PART = 0.5;
+/** Where polishing follows, it does better what the coldest temperatures do. */
+const COLD_ENOUGH = 1e-3;
 /** What is left for polishing where hardly any exchange of two keeps the rules. */
 const LITTLE_POLISHED_PART = 0.1;
 /** What recombining takes beside it: a first answer is waited for. */
@@ -108,7 +110,8 @@ class Improving {
     const polishes = isWorthPolishing(problem, whole);
     const opens = room < LITTLE_ROOM;
     const cooled = whole * (polishes ? COOLED_PART : 1);
-    const cooling = anneal(problem, units, goals, this.groupOfStudent, cooled, rng);
+    const coldest = polishes ? COLD_ENOUGH : undefined;
+    const cooling = anneal(problem, units, goals, this.groupOfStudent, cooled, rng, coldest);
     yield* this.keep(LISTED_AT, polishes || opens ? COOLED_AT : 1, cooling);
     if (opens) yield* this.open(FULL / room);
     if (this.isProven() || !polishes) return;
