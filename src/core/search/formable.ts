@@ -241,8 +241,7 @@ export class Formable {
       cost += costOf(this.members, size);
       if (cost >= this.below) return true;
     }
-    if (this.costsOfPlace.length === 0) return this.add(depth, slot, cost);
-    this.looks += LOOKS_A_SLOT * (slots.length - slot);
+    if (this.costsOfPlace.length > 0) this.looks += LOOKS_A_SLOT * (slots.length - slot);
     for (; slot < slots.length; slot++) {
       if (!isFor(slots[slot] as Slot, size, section, pinned)) continue;
       const whole = cost + this.costIn(slot, size);

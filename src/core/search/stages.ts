@@ -9,6 +9,7 @@ import { mix } from './mixing';
 import { Repair } from './repair';
 import { Packing } from './packing';
 import { Deal } from './shuffleTrial';
+import { WholeGroups } from './wholeGroups';
 import type { Search, Work } from './work';
 
 /** What a stage has settled: an arrangement (group of each student) in which every rule holds, or that there is none. */
@@ -35,6 +36,11 @@ const COLOURING_PACE = 600;
 /** Swaps for each pair of students that it weighs before the complete search begins, and where that found nothing. */
 const EARLY_LOOKS_A_PAIR = 6_000;
 const LOOKS_A_PAIR = 40_000;
+/** Looks that listing whole groups may take before anything that takes long, and where nothing else has led anywhere. */
+const EARLY_LISTING = 150_000;
+const LISTING = 4_000_000;
+/** What a look takes in evaluations. */
+const LISTING_LOOK = 0.2;
 /** Shuffles that chance would have to get right at least, on average, to be tried at all. */
 const NO_HOPE = 1e-3;
 
@@ -48,12 +54,15 @@ export function* stagesOf({ problem, units, budget, rng }: Work): Generator<Stag
   yield quickPlacements;
   const dive = (depth: number): Stage =>
     diving(Math.min(budget.nodes, FIRST_DIVE_NODES * 2 ** depth));
+  const whole = WholeGroups.suits(problem, units) ? new WholeGroups(problem, units, rng) : null;
   if (Colouring.suits(problem)) {
     const mend = mending(new Colouring(problem, units, rng), COLOURING_PACE);
     const pairs = problem.studentCount ** 2;
     yield mend(EARLY_LOOKS_A_PAIR * pairs);
+    if (whole) yield dividingWhole(whole, EARLY_LISTING);
     for (const depth of DIVES) yield dive(depth);
     yield mend(LOOKS_A_PAIR * pairs);
+    if (whole) yield dividingWhole(whole, LISTING);
     yield diving(budget.nodes);
     return;
   }
@@ -62,15 +71,17 @@ export function* stagesOf({ problem, units, budget, rng }: Work): Generator<Stag
   for (const depth of DIVES) {
     yield dive(depth);
     if (depth === 0 && packing) yield packingFor(packing, EARLY_PACKING);
+    if (depth === 0 && whole) yield dividingWhole(whole, EARLY_LISTING);
   }
   yield mend(EARLY_REPAIR * budget.repairSwaps);
+  if (whole) yield dividingWhole(whole, LISTING);
   yield diving(budget.nodes);
   if (packing) yield packingFor(packing, budget.packingMoves);
   yield mend(Infinity);
 }
 
 /** How many stages there are at the most, for telling how far the work has come. */
-export const STAGES = 2 + DIVES.length + 5;
+export const STAGES = 2 + DIVES.length + 7;
 
 /** Whole shuffles: the first that keeps the rules is a fair draw. */
 const shuffles: Stage = function* (work) {
@@ -148,6 +159,16 @@ function packingFor(packing: Packing, moves: number): Stage {
       yield { done: made / moves };
     }
     return null;
+  };
+}
+
+/** Groups listed by so many looks at the most, and units covered by them. */
+function dividingWhole(whole: WholeGroups, looks: number): Stage {
+  return function* (work) {
+    const before = whole.looks;
+    const divided = yield* whole.run(looks);
+    work.evaluations += Math.ceil(LISTING_LOOK * (whole.looks - before));
+    return divided?.outcome === 'valid' ? mixed(work, divided.groupOfStudent) : divided;
   };
 }
 
