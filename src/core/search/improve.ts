@@ -26,7 +26,7 @@ const LISTED_BELOW = 0.05;
 const LISTED_PART = 3;
 /** Parts of the exchanges that go into cooling where polishing follows, and into polishing. */
 const COOLED_PART = 0.5;
-const POLISHED_PART = 0.5;
+const POLISHED_PART = 1;
 /** Where polishing follows, it does better what the coldest temperatures do. */
 const COLD_ENOUGH = 1e-3;
 /** What is left for polishing where hardly any exchange of two keeps the rules. */
