@@ -128,6 +128,19 @@ export class Formable {
     return ((word >>> (place & 31)) & 1) === 1;
   }
 
+  /** Seats everybody of a listed group in the group given. */
+  seat(number: number, group: number, groupOfStudent: Int32Array): void {
+    const { startOfUnit, studentsByUnit } = this.units;
+    for (let place = 0; place < this.freeCount; place++) {
+      if (!this.holds(number, place)) continue;
+      const unit = this.free[place] as number;
+      const end = startOfUnit[unit + 1] as number;
+      for (let at = startOfUnit[unit] as number; at < end; at++) {
+        groupOfStudent[studentsByUnit[at] as number] = group;
+      }
+    }
+  }
+
   private learnFriends(place: number): void {
     const { units, friends, freeCount, free, placeOfUnit, sectionOfUnit, pinOfUnit } = this;
     const unit = free[place] as number;

@@ -12,7 +12,7 @@ import { Formable, type Slot } from './formable';
 import { Prices } from './prices';
 import { isOfGroups, Recombination, type Recombined } from './recombine';
 import { Deal } from './shuffleTrial';
-import { costOf, ended, planted, problemOf } from './testSearch';
+import { costOf, ended, planted, problemOf, valid } from './testSearch';
 
 const id = (student: number): string => `s${student}`;
 
@@ -91,15 +91,6 @@ function recombined(
   const [units, goals] = [unitsOf(problem), prepareGoals(problem)];
   const recombination = new Recombination(problem, units, goals, start, rngFromSeed(seed));
   return ended(recombination.run(start, evaluations));
-}
-
-/** Every assignment that keeps the rules and fills the sizes. */
-function* valid(problem: Problem): Generator<Int32Array> {
-  const { studentCount: n, groupCount: groups } = problem;
-  for (let code = 0; code < groups ** n; code++) {
-    const all = Int32Array.from({ length: n }, (_, i) => Math.floor(code / groups ** i) % groups);
-    if (fillsTheSizes(problem, all) && keepsEverything(problem, all)) yield all;
-  }
 }
 
 const SEEDS = Array.from({ length: 17 }, (_, i) => i + 1);

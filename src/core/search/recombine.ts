@@ -364,7 +364,7 @@ class Recombining {
 
   /** The arrangement with the members of the open groups in those chosen of the list. */
   private seated(chosen: Int32Array): Int32Array {
-    const { trial, formable, units, groupsOfSlot } = this;
+    const { trial, formable, groupsOfSlot } = this;
     trial.set(this.groupOfStudent);
     const taken = new Int32Array(groupsOfSlot.length);
     for (const number of chosen) {
@@ -372,14 +372,7 @@ class Recombining {
       const nth = taken[slot] as number;
       taken[slot] = nth + 1;
       const group = groupsOfSlot[slot]?.[nth] as number;
-      for (let place = 0; place < formable.freeCount; place++) {
-        if (!formable.holds(number, place)) continue;
-        const unit = formable.free[place] as number;
-        const end = units.startOfUnit[unit + 1] as number;
-        for (let at = units.startOfUnit[unit] as number; at < end; at++) {
-          trial[units.studentsByUnit[at] as number] = group;
-        }
-      }
+      formable.seat(number, group, trial);
     }
     return trial;
   }

@@ -14,7 +14,7 @@ import { Regrouping } from './regrouping';
 import { reopen } from './reopen';
 import { Reseating } from './reseating';
 import { roomLeft } from './room';
-import { costOf, ended, planted, problemOf } from './testSearch';
+import { assignments, costOf, ended, planted, problemOf } from './testSearch';
 
 /** Rules of every kind, which those who sit in i modulo the groups keep, and the more pairs apart the denser. */
 function requestOf(n: number, groups: number, density: number, seed: number): ArrangeRequest {
@@ -58,13 +58,6 @@ function requestOf(n: number, groups: number, density: number, seed: number): Ar
     ],
     history: [{ groups: [[id(0), id(1), id(2)]] }, { groups: [[id(2), id(groups), id(n - 1)]] }],
   };
-}
-
-/** Every assignment of the students to the groups. */
-function* assignments(n: number, groups: number): Generator<Int32Array> {
-  for (let code = 0; code < groups ** n; code++) {
-    yield Int32Array.from({ length: n }, (_, i) => Math.floor(code / groups ** i) % groups);
-  }
 }
 
 /** The same for arrangements that differ in how groups of one size are numbered alone, but for the groups named. */

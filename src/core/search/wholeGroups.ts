@@ -121,19 +121,12 @@ export class WholeGroups {
   }
 
   private seated(chosen: Int32Array): Int32Array {
-    const { formable, units, problem } = this;
+    const { formable, problem } = this;
     const groupOfStudent = new Int32Array(problem.studentCount);
     const left = this.groupsOfSlot.map((groups) => [...groups]);
     for (const number of chosen) {
       const group = left[formable.slotOf[number] as number]?.pop() ?? -1;
-      for (let place = 0; place < formable.freeCount; place++) {
-        if (!formable.holds(number, place)) continue;
-        const unit = formable.free[place] as number;
-        const end = units.startOfUnit[unit + 1] as number;
-        for (let at = units.startOfUnit[unit] as number; at < end; at++) {
-          groupOfStudent[units.studentsByUnit[at] as number] = group;
-        }
-      }
+      formable.seat(number, group, groupOfStudent);
     }
     return groupOfStudent;
   }
