@@ -31,6 +31,8 @@ const FROM_ANYWHERE = 0.5;
 const FROM_ANYWHERE_IN_GOALS = 1 / 8;
 const FROM_A_SCHEDULE = 0.12;
 const RELABELLINGS = 120_000;
+/** How many times as many where rules are still broken after so many. */
+const SLOWLY = 4;
 /** Above this, the table of who has met whom is too large; rounds are then made one after another. */
 const MOST_STUDENTS = 3_000;
 
@@ -107,7 +109,13 @@ function* fromSchedule(
   if (perfect && search.penalty() === 0) {
     return { rounds: start, cost: search.cost(), penalty: 0, evaluations: 0 };
   }
-  const served = yield* search.relabel(perfect || !fresh ? RELABELLINGS : 0, perfect);
+  let served = yield* search.relabel(perfect || !fresh ? RELABELLINGS : 0, perfect);
+  // A schedule that keeps the rules is worth more than any search: where they were only nearly kept, once more, slowly.
+  if (enough && served.penalty > 0) {
+    const anew = new RoundsSearch(problem, units, rng, served.rounds);
+    const later = yield* anew.relabel(SLOWLY * RELABELLINGS, perfect);
+    if (better(later, served)) served = later;
+  }
   if (perfect && served.penalty === 0) return served;
   const exchanges = exchangesFor(problem, budget);
   const again = new RoundsSearch(problem, units, rng, served.rounds);
