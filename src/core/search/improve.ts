@@ -33,6 +33,8 @@ const COLD_ENOUGH = 1e-3;
 const LITTLE_POLISHED_PART = 0.1;
 /** What recombining takes beside it: a first answer is waited for. */
 const RECOMBINED_PART = 0.5;
+/** The same where groups are told apart: each is listed for each place, and takes the longer. */
+const RECOMBINED_PART_TOLD = 0.2;
 /** Where less than this part does, whole groups are opened: in full where no more than `FULL` does. */
 const LITTLE_ROOM = 0.3;
 const FULL = 0.04;
@@ -119,7 +121,8 @@ class Improving {
     const polishing = polish(problem, units, goals, this.groupOfStudent, most, rng);
     yield* this.keep(opens ? OPENED_AT : COOLED_AT, POLISHED_AT, polishing);
     if (this.recombines && (!opens || room > LISTED_BELOW)) {
-      yield* this.recombine(POLISHED_AT, 1, whole * RECOMBINED_PART);
+      const part = this.tellsApart ? RECOMBINED_PART_TOLD : RECOMBINED_PART;
+      yield* this.recombine(POLISHED_AT, 1, whole * part);
     }
   }
 
@@ -132,6 +135,10 @@ class Improving {
     return this.recombines && this.units.unitCount / sections <= MOST_UNITS;
   }
 
+  private get tellsApart(): boolean {
+    return this.goals.some(({ term }) => term.ofPlace !== undefined);
+  }
+
   private isProven(): boolean {
     return this.known !== null;
   }
@@ -139,8 +146,7 @@ class Improving {
   /** Opens whole groups, the more the narrower it is: 1 and above where in full. */
   private *open(narrow: number): Search<void> {
     // Groups told apart are many more to be listed, which is worth it only where nothing else leads on.
-    const told = this.goals.some(({ term }) => term.ofPlace !== undefined);
-    if (!this.reachesFar() || (told && narrow < 1)) {
+    if (!this.reachesFar() || (this.tellsApart && narrow < 1)) {
       return yield* this.reopen(this.slow * Math.min(REOPENED_PART, narrow));
     }
     const part = Math.min(1, narrow) * Math.min(this.slow, MOST_OPENED);
