@@ -31,6 +31,26 @@ export interface Slot {
   readonly groups: number;
 }
 
+/** The slots that groups are to be formed for, those of one kind as one; and slot → its groups. */
+export function slotsFor(
+  groups: Iterable<number>,
+  slotOf: (group: number) => Omit<Slot, 'groups'>,
+): { readonly slots: readonly Slot[]; readonly groupsOfSlot: readonly (readonly number[])[] } {
+  const kinds = new Map<string, { slot: Omit<Slot, 'groups'>; groups: number[] }>();
+  for (const group of groups) {
+    const slot = slotOf(group);
+    const key = Object.values(slot).join();
+    const known = kinds.get(key);
+    if (known) known.groups.push(group);
+    else kinds.set(key, { slot, groups: [group] });
+  }
+  const all = [...kinds.values()];
+  return {
+    slots: all.map(({ slot, groups: some }) => ({ ...slot, groups: some.length })),
+    groupsOfSlot: all.map(({ groups: some }) => some),
+  };
+}
+
 /**
  * Every group that free units can form within the rules, in kinds of seats that are wanted, each once: a depth-first
  * walk over sets of units as bits, by the order in which the units stand. Rules about groups are rules about one group

@@ -9,7 +9,7 @@ import { MOST_UNITS } from './formable';
 import type { Known } from './known';
 import { areFew, isListable, listAll } from './listing';
 import { isWorthPolishing, polish } from './polish';
-import { isOfGroups, Recombination } from './recombine';
+import { isOfGroups, Recombination, tellApart } from './recombine';
 import { reopen } from './reopen';
 import { roomLeft } from './room';
 import { within, type Improved, type Search } from './work';
@@ -121,7 +121,7 @@ class Improving {
     const polishing = polish(problem, units, goals, this.groupOfStudent, most, rng);
     yield* this.keep(opens ? OPENED_AT : COOLED_AT, POLISHED_AT, polishing);
     if (this.recombines && (!opens || room > LISTED_BELOW)) {
-      const part = this.tellsApart ? RECOMBINED_PART_TOLD : RECOMBINED_PART;
+      const part = tellApart(this.goals) ? RECOMBINED_PART_TOLD : RECOMBINED_PART;
       yield* this.recombine(POLISHED_AT, 1, whole * part);
     }
   }
@@ -135,10 +135,6 @@ class Improving {
     return this.recombines && this.units.unitCount / sections <= MOST_UNITS;
   }
 
-  private get tellsApart(): boolean {
-    return this.goals.some(({ term }) => term.ofPlace !== undefined);
-  }
-
   private isProven(): boolean {
     return this.known !== null;
   }
@@ -146,7 +142,7 @@ class Improving {
   /** Opens whole groups, the more the narrower it is: 1 and above where in full. */
   private *open(narrow: number): Search<void> {
     // Groups told apart are many more to be listed, which is worth it only where nothing else leads on.
-    if (!this.reachesFar() || (this.tellsApart && narrow < 1)) {
+    if (!this.reachesFar() || (tellApart(this.goals) && narrow < 1)) {
       return yield* this.reopen(this.slow * Math.min(REOPENED_PART, narrow));
     }
     const part = Math.min(1, narrow) * Math.min(this.slow, MOST_OPENED);

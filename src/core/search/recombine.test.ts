@@ -308,6 +308,8 @@ test('where no goal is a sum over groups, they are not recombined', () => {
   };
   expect(of({})).toBe(true);
   expect(of({ goals: [] })).toBe(false);
+  const results = [{ groups: [['s0', 's1', 's2']] }];
+  expect(of({ goals: [{ kind: 'avoid', weight: 1 }], avoid: { share: 0.5, results } })).toBe(false);
   expect(of({ current: [['s0', 's1']], goals: [{ kind: 'steady', weight: 1 }] })).toBe(true);
   expect(of({ rules: [], sizing: { by: 'count', count: 1 } })).toBe(false);
 });

@@ -10,6 +10,7 @@ import {
   Formable,
   MOST_FORMABLE,
   MOST_UNITS,
+  slotsFor,
   type CostOfGroup,
   type CostOfPlace,
   type Slot,
@@ -43,6 +44,11 @@ const EPSILON = 1e-9;
 /** Whether what an arrangement costs is for the most part what its groups cost, each by itself. */
 export function isOfGroups(problem: Problem, goals: readonly PreparedGoal[]): boolean {
   return problem.groupCount > 1 && goals.some(isSumOverGroups);
+}
+
+/** Whether it matters to any of the goals which group is which. */
+export function tellApart(goals: readonly PreparedGoal[]): boolean {
+  return goals.some(({ term }) => term.ofPlace !== undefined);
 }
 
 function isSumOverGroups({ term }: PreparedGoal): boolean {
@@ -156,6 +162,7 @@ class Recombining {
   private readonly others: readonly PreparedGoal[];
   private readonly costsOfGroup: readonly CostOfGroup[];
   private readonly costsOfPlace: readonly CostOfPlace[];
+  private readonly tellsApart: boolean;
   /** Whether any group may be a larger one: where it matters which is which, that is found together with its members. */
   private readonly sizesAreFree: boolean;
   private readonly arrangement: Arrangement;
@@ -165,7 +172,7 @@ class Recombining {
   private readonly parts: readonly Part[];
   private readonly leastCost: number;
   /** slot → open groups of the kind, in a random order. */
-  private groupsOfSlot: number[][] = [];
+  private groupsOfSlot: readonly (readonly number[])[] = [];
 
   constructor(
     private readonly problem: Problem,
@@ -181,6 +188,7 @@ class Recombining {
     this.members = new Int32Array(problem.studentCount);
     this.arrangement = new Arrangement(problem, start);
     this.others = goals.filter((goal) => !isSumOverGroups(goal));
+    this.tellsApart = tellApart(goals);
     this.sizesAreFree = new Set(problem.classOfGroup).size === 1;
     this.parts = partsOf(problem, this.others.length === 0);
     this.costsOfGroup = goals.flatMap(({ goal, term }): CostOfGroup[] =>
@@ -256,10 +264,6 @@ class Recombining {
 
   private looks(): number {
     return this.formable.looks + this.covering.looks;
-  }
-
-  private get tellsApart(): boolean {
-    return this.costsOfPlace.length > 0;
   }
 
   /**
@@ -341,25 +345,16 @@ class Recombining {
     const sizes = new Int32Array(problem.groupCount);
     for (const group of groupOfStudent) sizes[group] = (sizes[group] as number) + 1;
     const [base = 0, extras = 0] = [problem.baseOfClass[0], problem.extrasOfClass[0]];
-    const slots = new Map<string, { slot: Slot; groups: number[] }>();
-    for (const group of open) {
-      const size = sizes[group] as number;
-      const free = tellsApart && this.sizesAreFree && extras > 0;
-      const slot: Slot = {
-        least: free ? base : size,
-        most: free ? base + 1 : size,
-        section: problem.sectionOfGroup[group] as number,
-        pinned: pinned.has(group) ? group : -1,
-        told: tellsApart ? group : -1,
-        groups: 1,
-      };
-      const key = [size, slot.section, slot.pinned, slot.told].join();
-      const known = slots.get(key);
-      const groups = [...(known?.groups ?? []), group];
-      slots.set(key, { slot: { ...slot, groups: groups.length }, groups });
-    }
-    this.groupsOfSlot = [...slots.values()].map(({ groups }) => groups);
-    return [...slots.values()].map(({ slot }) => slot);
+    const free = tellsApart && this.sizesAreFree && extras > 0;
+    const { slots, groupsOfSlot } = slotsFor(open, (group) => ({
+      least: free ? base : (sizes[group] as number),
+      most: free ? base + 1 : (sizes[group] as number),
+      section: problem.sectionOfGroup[group] as number,
+      pinned: pinned.has(group) ? group : -1,
+      told: tellsApart ? group : -1,
+    }));
+    this.groupsOfSlot = groupsOfSlot;
+    return slots;
   }
 
   /** The arrangement with the members of the open groups in those chosen of the list. */

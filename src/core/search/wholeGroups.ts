@@ -4,7 +4,7 @@ import type { Units } from '../problem/units';
 import { shuffle } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { Covering } from './covering';
-import { Formable, MOST_UNITS, type Slot } from './formable';
+import { Formable, MOST_UNITS, slotsFor, type Slot } from './formable';
 import type { Search } from './work';
 
 /** Any cost: none is asked about. */
@@ -62,32 +62,27 @@ export class WholeGroups {
     private readonly rng: Rng,
   ) {
     this.formable = new Formable(problem, units);
-    const kinds = new Map<string, { slot: Slot; groups: number[] }>();
     const pinned = new Set([...units.pinsOfStudent.values()].flat());
     const { classOfGroup, baseOfClass, extrasOfClass, sectionOfGroup } = problem;
     const extrasLeft = extrasOfClass.slice();
-    for (let group = 0; group < problem.groupCount; group++) {
+    const { slots, groupsOfSlot } = slotsFor(classOfGroup.keys(), (group) => {
       const of = classOfGroup[group] as number;
       const base = baseOfClass[of] as number;
-      const extras = extrasOfClass[of] as number;
       // Which groups are the larger ones is open only where somebody is pinned to some of them.
       const open = classOfGroup.some((one, other) => one === of && pinned.has(other));
-      const larger = (extrasLeft[of] as number) > 0;
-      if (larger) extrasLeft[of] = (extrasLeft[of] as number) - 1;
-      const slot: Slot = {
-        least: base + (open ? 0 : larger ? 1 : 0),
-        most: base + ((open ? extras > 0 : larger) ? 1 : 0),
+      const larger = (extrasLeft[of] as number) > 0 ? 1 : 0;
+      extrasLeft[of] = (extrasLeft[of] as number) - larger;
+      const mayBeLarger = (extrasOfClass[of] as number) > 0 ? 1 : 0;
+      return {
+        least: base + (open ? 0 : larger),
+        most: base + (open ? mayBeLarger : larger),
         section: sectionOfGroup[group] as number,
         pinned: pinned.has(group) ? group : -1,
         told: -1,
-        groups: 1,
       };
-      const key = [slot.least, slot.most, slot.section, slot.pinned].join();
-      const groups = [...(kinds.get(key)?.groups ?? []), group];
-      kinds.set(key, { slot: { ...slot, groups: groups.length }, groups });
-    }
-    this.slots = [...kinds.values()].map(({ slot }) => slot);
-    this.groupsOfSlot = [...kinds.values()].map(({ groups }) => groups);
+    });
+    this.slots = slots;
+    this.groupsOfSlot = groupsOfSlot;
   }
 
   /** With so many looks at the most for listing, and in proportion for covering; null where that settles nothing. */
