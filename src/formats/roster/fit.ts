@@ -1,6 +1,6 @@
 import { hasContent } from './delimited';
 import { isSurelyHeading } from './headings';
-import { isSuffix, looksLikeName } from './names';
+import { isSuffix, looksLikeName, looksLikeWholeName } from './names';
 import { readPeople } from './people';
 import { proposeReading } from './reading';
 import type { Reading, Table } from './types';
@@ -11,6 +11,9 @@ const SAMPLE_ROWS = 250;
 /** A known heading speaks for the columns below it; more than four speak no louder. */
 const HEADING_WORTH = 0.15;
 const MOST_HEADINGS = 4;
+
+/** What a column without a heading costs that holds whole names and is not read for them: whoever is in it would be lost. */
+const NAMES_UNREAD = 0.3;
 
 /**
  * How well a table fits what was given, the higher the better: the share of rows that become people whose names look
@@ -36,9 +39,25 @@ export function fitOf(table: Table): number {
   return (
     (named - (people.length - named) - nameless - tight / 2 - cells) /
       Math.max(1, people.length + nameless) +
-    HEADING_WORTH * Math.min(MOST_HEADINGS, knownHeadings(sample, reading)) +
+    HEADING_WORTH * Math.min(MOST_HEADINGS, knownHeadings(sample, reading)) -
+    (holdsNamesUnread(sample, reading) ? NAMES_UNREAD : 0) +
     (table.belief ?? 0)
   );
+}
+
+/** Whether columns that nothing stands over hold whole names, each another, and are none of those read for names. */
+function holdsNamesUnread({ rows }: Table, { headingRow, columns }: Reading): boolean {
+  const words = rows[headingRow]?.cells ?? [];
+  const below = rows.slice(headingRow + 1).filter(({ line, around }) => line > 0 && !around);
+  return columns.some(({ role }, column) => {
+    if (role !== 'detail' || (words[column] ?? '').trim() !== '') return false;
+    const filled = below.map(({ cells }) => (cells[column] ?? '').trim()).filter(Boolean);
+    return (
+      filled.length > 1 &&
+      new Set(filled).size === filled.length &&
+      filled.every((cell) => looksLikeWholeName(cell) && !cell.includes(','))
+    );
+  });
 }
 
 function isOfCells(name: string): boolean {

@@ -6,6 +6,7 @@ import { fits } from './fits';
 import { gone } from './gone';
 import { grids } from './grids';
 import { headings } from './headings';
+import { hurry } from './hurry';
 import { joined } from './joined';
 import { pages } from './pages';
 import { people } from './people';
@@ -26,6 +27,7 @@ export const CORPUS: Readonly<Record<string, readonly RosterCase[]>> = {
   pages,
   gone,
   headings,
+  hurry,
   people,
   asides,
   values,

@@ -88,6 +88,9 @@ export function withoutAsides(all: readonly Line[]): Tidied {
         skipped.push({ row: line, name, reason: 'duplicate' });
         return [];
       }
+      // Whoever asks who comes need not be one of those who answer.
+      if (seen.size === 0 && text.trimEnd().endsWith('?'))
+        warnings.push({ kind: 'doubtfulName', row: line, name, given: '', likely: '' });
       seen.add(plainWords(name));
       return [{ line, text: name }];
     }

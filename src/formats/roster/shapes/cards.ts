@@ -21,7 +21,7 @@ export function cardsTable(text: string): Table | null {
   if (lines.filter(isCounted).length > 1) return null;
   // "Students: Amira, Bram, Chipo" names several.
   if (named.some(({ value }) => value.split(/[,;]/).length > 2)) return null;
-  if (named.length === 0 || known.length < filled * 0.5) return null;
+  if (named.length === 0 || Math.max(known.length, toldOfEach(facts)) < filled * 0.5) return null;
   const headings: string[] = [];
   const rows: { line: number; cells: string[] }[] = [];
   const skipped: Skipped[] = [];
@@ -52,6 +52,19 @@ export function cardsTable(text: string): Table | null {
     belief: SURE,
     skipped,
   };
+}
+
+/**
+ * Facts of whatever words where each person begins with a name and has nearly all of the words the others have: as many as
+ * there are, 0 where persons are not told so.
+ */
+function toldOfEach(facts: readonly (Fact | null)[]): number {
+  const told = facts.filter((fact) => fact !== null);
+  const first = plainWords(told[0]?.label ?? '');
+  const persons = told.filter(({ label }) => plainWords(label) === first).length;
+  const labels = new Set(told.map(({ label }) => plainWords(label)));
+  const isOfNames = NAMES.has(roleOfColumn(first) ?? '');
+  return isOfNames && persons > 1 && told.length >= persons * labels.size * 0.8 ? told.length : 0;
 }
 
 /** What may stand before the word for a fact: "First name", "Class". */

@@ -63,7 +63,15 @@ function plainLines(text: string): readonly string[] {
     while (same < some.length && some[same] === other[same]) same++;
     return some.slice(0, same);
   }, first);
-  return bare.map((line) => line.slice(shared.length));
+  return withoutEnds(bare.map((line) => line.slice(shared.length)));
+}
+
+/** "Amira Haddad," on each line but perhaps the last: a comma that nothing follows. "Cara Bell," greets nobody there. */
+function withoutEnds(lines: readonly string[]): readonly string[] {
+  const filled = lines.filter((line) => /\S/.test(line));
+  const ended = filled.slice(0, -1);
+  const fits = ended.length > 1 && ended.every((line) => /^[^,;:"'“{}[\]]*\p{L}[,;]$/u.test(line));
+  return fits ? lines.map((line) => line.replace(/[,;]$/, '')) : lines;
 }
 
 /** The table of a body with the lines around it as rows of their own. */

@@ -1,4 +1,4 @@
-import { looksLikeName } from '../names';
+import { looksLikeName, looksLikeWholeName } from '../names';
 import { isBareClosing, isClosing, isGreeting, signedBy, isPlace, kindOfLine } from '../lineKinds';
 import { roleOfHeading } from '../headings';
 import type { RosterWarning, Row, Table } from '../types';
@@ -6,17 +6,15 @@ import { entriesOf, nameAndAddress, withoutNumbers } from './entries';
 import { areParted, arePairs, BETWEEN_TWO, groupLines, holdSeveral } from './groups';
 import { HEADER, SENDER } from './letters';
 import type { Line, Told } from './lines';
+import { withCommas } from './manyWords';
 import { tidied } from './steps';
-import { filledLines, isBulleted, numberAfter, stripperFor } from './strip';
+import { BULLET, filledLines, isBulleted, numberAfter, stripperFor } from './strip';
 
 /** "Amira Haddad, 7B". */
 const CLASS_AFTER = /^(.*\p{L}.*?)\s*,\s*(\d{1,2}\s?[A-Za-z])$/u;
 
 /** "*Amira" among the members of a group. */
 const CAPTAIN = /^[*★☆†]\s*(?=\p{Lu})/u;
-
-/** "Amira Bram Chipo Dov Eva" and nothing else: more words than one name has. */
-const MANY_WORDS = /^(?:\p{Lu}[\p{Ll}\p{M}'’-]+\s+){4,}\p{Lu}[\p{Ll}\p{M}'’-]+$/u;
 
 const BETWEEN_DASHES = /\s+[-–—]\s+/u;
 
@@ -50,10 +48,19 @@ export function namesTable(text: string): Table {
   const groups = groupLines(filled);
   const alone = filled.length === 1;
   const [only] = filled;
-  if (alone && only && MANY_WORDS.test(only.text.trim()))
-    filled = [{ ...only, text: only.text.trim().replace(/\s+/g, ', ') }];
-  else if (alone && only && areDashed(only.text))
+  // "Kitchen duty" over "Monday: Amira, Bram" and more of them: all others are in a group.
+  const [first, ...others] = filled;
+  const titled =
+    first !== undefined &&
+    groups !== null &&
+    others.length > 1 &&
+    groups(first.text) === null &&
+    !/[,;:]/.test(first.text) &&
+    !looksLikeWholeName(first.text) &&
+    others.every(({ text: one }) => groups(one) !== null);
+  if (alone && only && areDashed(only.text))
     filled = [{ ...only, text: only.text.split(BETWEEN_DASHES).join(', ') }];
+  else filled = withCommas(filled);
   const each = filled.map(({ text: one }) => one);
   const many = pairs || holdSeveral(each) || areParted(each);
   const strip = stripperFor(each);
@@ -92,11 +99,16 @@ export function namesTable(text: string): Table {
     const header = HEADER.test(raw);
     letter = header || (letter && /^\s/.test(raw));
     const group = groups?.(raw) ?? null;
+    if (titled && line === first.line) {
+      skipped.push({ row: line, name: raw.trim(), reason: 'title' });
+      continue;
+    }
     const part = group ? partOf(group.label) : '';
     if (group && part === '') skipped.push({ row: line, name: group.label, reason: 'heading' });
     const list = (group?.members ?? (header ? raw.replace(HEADER, '') : raw)).trim();
     const { text: stripped, id, section, mark } = strip(group || header ? { whole: list } : list);
-    const rawly = bulleted || alone || many || group || header || letter ? null : kindOfLine(raw);
+    const inList = bulleted && BULLET.test(raw);
+    const rawly = inList || alone || many || group || header || letter ? null : kindOfLine(raw);
     if (rawly !== null && rawly.kind !== 'section') {
       rows.push({ line, cells: [raw.trim()] });
       continue;
