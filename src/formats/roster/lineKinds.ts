@@ -135,6 +135,8 @@ export const sectionHeading = remembered((line): string | null => {
   const bare = text.replace(/\s*:$/, '').replace(/^[-–—=*#[\s]+|[-–—=*#\]\s]+$/g, '');
   if (bare === '' || bare.includes('@')) return null;
   const [head = '', tail = ''] = bare.split(/\s+[-–—]\s+|\s*:\s+/, 2);
+  // "Class, M." is somebody whose family is called so.
+  if (/^\p{Lu}\p{L}+, ?\p{Lu}\.?$/u.test(bare)) return null;
   if (SECTION_LINE.test(plainWords(bare))) return bare;
   const unremarked = bare.replace(/\s*\([^()]*\)$/, '');
   if (unremarked !== bare && SECTION_LINE.test(plainWords(unremarked))) return unremarked;

@@ -77,4 +77,85 @@ export const hurry: readonly RosterCase[] = [
     students: ['Tamsin', 'Amira Haddad', 'Bram Visser'],
     asked: ['Tamsin'],
   },
+  {
+    name: 'numbers and names on one line',
+    given: '1. Amira Haddad 2. Bram Visser 3. Chipo Dube 4. Dov Ash',
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
+    name: 'underscores for blanks',
+    given: lines('Amira_Haddad', 'Bram_de_Visser', 'Chipo_Dube'),
+    students: ['Amira Haddad', 'Bram de Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'a day and a time before each',
+    given: lines('Mon 10:00 Amira Haddad', 'Mon 10:15 Bram Visser', 'Tue 10:00 Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'small words and a number behind a comma',
+    given: lines('Amira Haddad, locker 101', 'Bram Visser, locker 102', 'Chipo Dube, locker 103'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['locker 101', 'locker 102', 'locker 103'],
+  },
+  {
+    name: 'small words behind one of several names',
+    given: lines('Amira Haddad', 'Bram Visser, needs glasses', 'Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['needs glasses'],
+    asked: ['Bram Visser'],
+  },
+  {
+    name: 'pairs of words and what they are on each line',
+    given: lines(
+      'name=Amira Haddad; level=new; swims=yes',
+      'name=Bram Visser; level=some; swims=no',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ attributes: { level: 'new', swims: 'yes' } }],
+  },
+  {
+    name: 'dots up to a word, and a day behind it',
+    given: lines(
+      'Amira Haddad .... due 1 Nov',
+      'Bram Visser ..... due 2 Nov',
+      'Chipo Dube ..... back',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'a family called as parts of a school are',
+    given: lines('Haddad, A.', 'Class, M.', 'Visser, B.'),
+    students: ['A. Haddad', 'M. Class', 'B. Visser'],
+  },
+  {
+    name: 'heads between equals signs',
+    given: lines('== Otters ==', 'Amira Haddad', 'Bram Visser', '', '== Herons ==', 'Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: 'Otters' }, { section: 'Otters' }, { section: 'Herons' }],
+  },
+  {
+    name: 'heads with who teaches them',
+    given: lines(
+      ...['Otters (Ms Okafor)', 'Amira Haddad', 'Bram Visser'],
+      ...['Herons (Mr Mbeki)', 'Chipo Dube', 'Dov Ash'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    leftOut: ['Ms Okafor', 'Mr Mbeki', 'Otters', 'Herons'],
+    facts: [{ section: 'Otters' }, {}, { section: 'Herons' }],
+  },
+  {
+    name: 'heads of one word over whole names',
+    given: lines(
+      ...['Soprano', 'Amira Haddad', 'Bea Roe', 'Chipo Dube'],
+      ...['Alto', 'Dov Ash', 'Eva Lind', 'Fay Ito'],
+    ),
+    students: ['Amira Haddad', 'Bea Roe', 'Chipo Dube', 'Dov Ash', 'Eva Lind', 'Fay Ito'],
+    facts: [{ section: 'Soprano' }, {}, {}, { section: 'Alto' }],
+  },
+  {
+    name: 'somebody of one name among whole names, who heads nobody',
+    given: lines('Amira Haddad', 'Bea Roe', 'Chipo Dube', 'Sukarno', 'Dov Ash', 'Eva Lind'),
+    students: ['Amira Haddad', 'Bea Roe', 'Chipo Dube', 'Sukarno', 'Dov Ash', 'Eva Lind'],
+  },
 ];

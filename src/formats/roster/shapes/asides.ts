@@ -1,4 +1,4 @@
-import { kindOfLine } from '../lineKinds';
+import { isDayWord, kindOfLine } from '../lineKinds';
 import { cleanText, plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
 import type { Line, Tidied } from './lines';
@@ -33,6 +33,8 @@ const MOMENT = new RegExp(
   `^\\s*\\[?(?:(?:${DATE},?\\s+)?${CLOCK}(?:\\s*[-–—]\\s*${CLOCK})?(?:,?\\s*${DATE})?|${DATE})\\]?\\s*(?:[-–—:]\\s+)?(?=\\p{L})`,
   'iu',
 );
+/** "Mon" before the time. */
+const DAY_BEFORE = /^\s*(\p{L}{2,10})\.?,?\s+(?=\d{1,2}[:.h]\d{2})/u;
 /** "9:02", "(9.02 am)" behind a name, where most lines have one. */
 const MOMENT_AFTER =
   /[\s,;–—-]+([([]?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?[)\]]?)\s*$/iu;
@@ -48,6 +50,8 @@ const SET_OFF =
   /^(\s*(?:(?:[-–•*+]|\d{1,3}[.)])\s+)?)(\*\*|__|~~|[*_`])(?=\S)([^*_~`]+)\2(?=\s*(?:$|[([:–—-]))/u;
 /** "Amira Haddad - absent", "Chipo Dube: needs the front seat": small words behind a dash or a colon. */
 const REMARK = /^([^:–—]{3,80}?)(?:\s[-–—]|:)\s+(?!\S+@)(\p{Ll}.*)$/u;
+/** "Amira Haddad, locker 12", "Bram Visser, needs glasses": small words behind a comma, which are no given name. */
+const REMARK_BEHIND = /^([^,:]{3,80}?),\s+(\p{Ll}[\p{L}\p{M}'’-]*\s\S.*)$/u;
 const NAME_WORD = /^[\p{L}\p{M}.'’-]+$/u;
 const SAID = /^([^:]{1,60}?)\s*:\s/;
 
@@ -62,9 +66,13 @@ export function withoutAsides(all: readonly Line[]): Tidied {
     line,
     text: text.replace(LEADER, ' ').replace(SET_OFF, '$1$3'),
   }));
-  const timed = all.filter(({ text }) => MOMENT.test(text)).length > Math.max(1, all.length / 2);
+  const dated = plain.map((one) => {
+    const [before = '', word = ''] = DAY_BEFORE.exec(one.text) ?? [];
+    return isDayWord(word) ? { ...one, text: one.text.slice(before.length) } : one;
+  });
+  const timed = dated.filter(({ text }) => MOMENT.test(text)).length > Math.max(1, all.length / 2);
   const bare = timed
-    ? plain.map(({ line, text }) => ({ line, text: text.replace(MOMENT, '') }))
+    ? dated.map(({ line, text }) => ({ line, text: text.replace(MOMENT, '') }))
     : plain;
   const late =
     bare.filter(({ text }) => MOMENT_AFTER.test(text)).length > Math.max(1, bare.length / 2);
@@ -72,6 +80,17 @@ export function withoutAsides(all: readonly Line[]): Tidied {
   // "Anna NEU" is called so where family names are in capitals.
   const shouted = bare.some(({ text }) => /\s\p{Lu}{2,}$/u.test(text) && !NEW.test(text));
   const sexes = haveSexes(bare.map(({ text }) => text));
+  if (timed)
+    skipped.push(
+      ...dated.flatMap(({ line, text }, at): Skipped[] => {
+        const before = plain[at]?.text ?? '';
+        const day = before.slice(0, before.length - text.length).trim();
+        return day === '' ? [] : [{ row: line, name: day, reason: 'footer' }];
+      }),
+    );
+  // What is said of most is no reason to ask whether they are students.
+  const usual =
+    bare.filter(({ text }) => REMARK_BEHIND.test(text)).length > Math.max(1, bare.length / 2);
   const given = new Map(all.map(({ line, text }) => [line, text]));
   const seen = new Set<string>();
   const lines = bare.flatMap(({ line, text }): readonly Line[] => {
@@ -94,9 +113,9 @@ export function withoutAsides(all: readonly Line[]): Tidied {
       seen.add(plainWords(name));
       return [{ line, text: name }];
     }
-    const [before = '', said = ''] = BESIDE_NAME.exec(text) ?? [];
+    const [before = '', handle = ''] = BESIDE_NAME.exec(text) ?? [];
     if (before !== '') {
-      skipped.push({ row: line, name: said, reason: 'footer' });
+      skipped.push({ row: line, name: handle, reason: 'footer' });
       return [{ line, text: text.slice(before.length) }];
     }
     if (timed && BREAK.test(cleanText(text))) {
@@ -128,6 +147,13 @@ export function withoutAsides(all: readonly Line[]): Tidied {
       return [{ line, text: text.slice(0, moment.index) }];
     }
     const found = behind(text) ?? (sexes ? sexBehind(text) : null);
+    const [, somebody = '', said = ''] = found ? [] : (REMARK_BEHIND.exec(text) ?? []);
+    if (isWholeName(somebody) && kindOfLine(text) === null) {
+      skipped.push({ row: line, name: said, reason: 'footer' });
+      if (!usual)
+        warnings.push({ kind: 'doubtfulName', row: line, name: somebody, given: '', likely: '' });
+      return [{ line, text: somebody }];
+    }
     if (!found) return [{ line, text }];
     skipped.push({ row: line, name: found.aside, reason: 'private' });
     return [{ line, text: found.text }];

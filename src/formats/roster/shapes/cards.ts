@@ -10,7 +10,7 @@ const SURE = 0.3;
 
 /** Text with a line for each fact of a person, as one row a person; null for other text. */
 export function cardsTable(text: string): Table | null {
-  const pieces = text
+  const pieces = withColons(text)
     .split(/\r\n|\r|\n/)
     .flatMap((line, index) => factsOnOneLine(line).map((one) => ({ line: index + 1, text: one })));
   const lines = pieces.map(({ text: one }) => one);
@@ -65,6 +65,15 @@ function toldOfEach(facts: readonly (Fact | null)[]): number {
   const labels = new Set(told.map(({ label }) => plainWords(label)));
   const isOfNames = NAMES.has(roleOfColumn(first) ?? '');
   return isOfNames && persons > 1 && told.length >= persons * labels.size * 0.8 ? told.length : 0;
+}
+
+const EQUATION = /(^|[;,|\t])(\s*\p{L}[\p{L}\d _-]{0,29}?)\s*=\s*(?=[^=;,|\t]*(?:[;,|\t]|$))/gu;
+
+/** "name=Amira Haddad; class=7B" on every line with colons instead; other text as it is. */
+function withColons(text: string): string {
+  const filled = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
+  const fits = filled.every((line) => (line.match(EQUATION) ?? []).length > 1);
+  return fits ? text.replace(new RegExp(EQUATION, 'gmu'), '$1$2: ') : text;
 }
 
 /** What may stand before the word for a fact: "First name", "Class". */

@@ -11,7 +11,9 @@ const TILDE = /\s*~\s*/u;
 const STROKE = /\s+\/\s+/u;
 /** Between the parts of a name as well: only where what is behind comes again is it no part. */
 const COMMA = /\s*,\s+/u;
-const SIGNS = [DASH, COMMA, STROKE, ARROW, /\s*:\s+/u, /\s*=\s*/u, TILDE] as const;
+/** "Amira Haddad ..... new": dots up to the next column. */
+const DOTS = /\s*(?:[._…·]\s?){3,}\s*/u;
+const SIGNS = [DASH, COMMA, STROKE, DOTS, ARROW, /\s*:\s+/u, /\s*=\s*/u, TILDE] as const;
 
 /**
  * "Amira Haddad — new" on every line: two columns with a dash, an arrow, a colon or an equals sign between, or as many more
@@ -33,6 +35,8 @@ export function dashesTable(text: string): Table | null {
     const width = widthOf(one);
     if (one === STROKE && (width < 3 || !filled.every((line) => /\d[^/]*$/.test(line))))
       return false;
+    // A single word behind dots is told of a name on the same line.
+    if (one === DOTS && filled.filter(saysMore).length < filled.length * MOST) return false;
     if (one === COMMA && !isTold(filled.map((line) => line.split(one)))) return false;
     const parted = filled.map((line) => line.split(one)).filter(({ length }) => length === width);
     // Several names behind one are a group with its members.
@@ -65,6 +69,9 @@ export function dashesTable(text: string): Table | null {
   });
   return { name: '', rows, commaIsDecimal: false, belief: EVEN };
 }
+
+/** Whether more than one word stands behind dots. */
+const saysMore = (line: string): boolean => /\p{L}\S*\s\S/u.test(line.split(DOTS)[1] ?? '');
 
 /** Whether one of several words behind a name is small: no name of somebody who is with them. */
 const isRemark = (behind: string): boolean =>

@@ -29,6 +29,13 @@ import {
 } from './joining';
 import { filledOf, type Line, type Tidied, type Told } from './lines';
 import {
+  countedOnOneLine,
+  ruledHeads,
+  singleHeads,
+  taughtHeads,
+  withoutUnderscores,
+} from './setOff';
+import {
   familyFirst,
   spelledOut,
   withAway,
@@ -60,6 +67,8 @@ const STEPS: readonly Step[] = [
   withoutCommands,
   only(withOne),
   only(withoutRunning),
+  only(withoutUnderscores),
+  only((all) => all.flatMap(countedOnOneLine)),
   withoutCounting,
   withoutFileEnds,
   only(withoutStops),
@@ -81,8 +90,11 @@ const STEPS: readonly Step[] = [
   each(withHours),
   each(withPlainLabel),
   only(countedHeads),
+  only(ruledHeads),
+  taughtHeads,
   only(marginHeads),
   only(shoutedHeads),
+  only(singleHeads),
   only(numberedHeads),
   ledHeads,
   only(namedHeads),

@@ -1,0 +1,106 @@
+import { roleOfHeading } from '../headings';
+import { isTitled, looksLikeWholeName } from '../names';
+import { filledOf, type Line, type Tidied } from './lines';
+
+/** Lines that name a group by how they are set off from those below them. */
+
+/** The lines with a colon behind those that are heads. */
+const withColons = (
+  all: readonly Line[],
+  nameOf: ReadonlyMap<Line | undefined, string>,
+): readonly Line[] =>
+  all.map((one) => {
+    const name = nameOf.get(one);
+    return name === undefined ? one : { ...one, text: `${name}:` };
+  });
+
+const RULED = /^\s*(={2,}|-{2,}|\*{3,}|~{2,}|#{2,})\s*(\p{L}[^:]*?)\s*\1\s*$/u;
+
+/** "== Otters ==" over its members, again and again. */
+export function ruledHeads(all: readonly Line[]): readonly Line[] {
+  const filled = filledOf(all);
+  const heads = filled.flatMap((one) => {
+    const name = RULED.exec(one.text)?.[2] ?? '';
+    return name === '' ? [] : [[one, name] as const];
+  });
+  return heads.length > 1 && heads[0]?.[0] === filled[0] ? withColons(all, new Map(heads)) : all;
+}
+
+const TAUGHT = /^\s*([^():@,;]*\p{L}[^():@,;]*?)\s*(?:\(\s*([^()]+?)\s*\)|[–—-]\s+(\S.*?))\s*$/u;
+
+/** "Otters (Ms Okafor)" over its members, again and again: a group and who teaches it. */
+export function taughtHeads(all: readonly Line[]): Tidied {
+  const filled = filledOf(all);
+  const heads = filled.flatMap((one) => {
+    const [, name = '', bracketed, dashed] = TAUGHT.exec(one.text) ?? [];
+    const teacher = bracketed ?? dashed ?? '';
+    return name !== '' && isTitled(teacher) ? [{ one, name, teacher }] : [];
+  });
+  const [first] = heads;
+  const [top, ...below] = filled;
+  const alone = heads.some(({ one }) => heads.some((next) => isNext(filled, one, next.one)));
+  const few = heads.length <= below.length / 2;
+  if (heads.length < 2 || !first || first.one !== top || alone || !few)
+    return { lines: all, skipped: [] };
+  return {
+    lines: withColons(all, new Map(heads.map(({ one, name }) => [one, name]))),
+    skipped: heads.map(({ one: { line }, teacher }) => ({
+      ...{ row: line, name: teacher, reason: 'staff' as const },
+    })),
+  };
+}
+
+const isNext = (filled: readonly Line[], one: Line, other: Line): boolean =>
+  filled[filled.indexOf(one) + 1] === other;
+
+/** So many whole names stand below each head of one word at least, and below one of them this many times as many at most. */
+const FEWEST_BELOW = 3;
+const MOST_TIMES = 2;
+
+/**
+ * "Soprano" over whole names, "Alto" over about as many: the only lines of one word. Some of a class who have one name stand
+ * here and there among the others, and not over all of them.
+ */
+export function singleHeads(all: readonly Line[]): readonly Line[] {
+  const filled = filledOf(all);
+  const heads = filled.filter(({ text }) => /^\s*\p{Lu}[\p{L}'’]+\s*$/u.test(text));
+  const places = heads.map((head) => filled.indexOf(head));
+  const below = places.map((place, at) => (places[at + 1] ?? filled.length) - place - 1);
+  const fewest = Math.min(...below);
+  const fits =
+    heads.length > 1 &&
+    places[0] === 0 &&
+    fewest >= FEWEST_BELOW &&
+    Math.max(...below) <= fewest * MOST_TIMES &&
+    roleOfHeading(heads[0]?.text ?? '') === null &&
+    filled.every((one) => heads.includes(one) || looksLikeWholeName(one.text.trim()));
+  return fits ? withColons(all, new Map(heads.map((one) => [one, one.text.trim()]))) : all;
+}
+
+const COUNTED = /(?:^|\s)(\d{1,3})[.)]\s*(?=\p{L})/gu;
+
+/** "1. Amira Haddad 2. Bram Visser 3. Chipo Dube" on one line: each of them as a line. */
+export function countedOnOneLine(one: Line): readonly Line[] {
+  const numbers = [...one.text.matchAll(COUNTED)];
+  const [first] = numbers;
+  const inOrder = numbers.every(
+    ([, number], at) => Number(number) === Number(first?.[1] ?? '') + at,
+  );
+  if (numbers.length < 3 || !inOrder || one.text.slice(0, first?.index).trim() !== '') return [one];
+  return numbers.map(({ index }, at) => {
+    const text = one.text.slice(index, numbers[at + 1]?.index).trim();
+    return { ...one, text: text.replace(/[,;]$/, '') };
+  });
+}
+
+/** "Amira_Haddad" on every line: blanks that a machine could not bear. */
+export function withoutUnderscores(all: readonly Line[]): readonly Line[] {
+  const filled = filledOf(all);
+  const fits =
+    filled.length > 1 &&
+    filled.every(({ text }) =>
+      /^\s*\p{Lu}[\p{L}\p{M}'’.-]*(?:_[\p{L}\p{M}'’.-]+)*\s*$/u.test(text),
+    ) &&
+    filled.filter(({ text }) => text.includes('_')).length > filled.length / 2;
+  return fits ? all.map((one) => ({ ...one, text: one.text.replaceAll('_', ' ') })) : all;
+}
