@@ -1,7 +1,7 @@
 import { hasContent } from './delimited';
 import { isCounting, isOfOthers, isSurelyHeading, roleOfColumn, settleRoles } from './headings';
 import { isDayWord, isPageNumber, isPointsLabel, isTotal, kindOfLine } from './lineKinds';
-import { isSchoolRole, looksLikeWholeName } from './names';
+import { isSchoolRole, looksLikeWholeName, PARTICLE } from './names';
 import { cleanText, isMissing, plainWords } from './text';
 import type { ColumnReading, ColumnRole, Reading, Row, Table } from './types';
 import { guessKind, isOddWord } from './values';
@@ -437,7 +437,11 @@ function oneName(
     (columns[second] ?? []).filter(isFilled).every((cell) => /^\s\S/.test(cell)) &&
     !addressesTurn(roles, columns, second, first ?? 0);
   const turned =
-    parted && !capitals && (written || addressesTurn(roles, columns, first ?? 0, second));
+    parted &&
+    !capitals &&
+    (written ||
+      addressesTurn(roles, columns, first ?? 0, second) ||
+      particlesTurn(columns[first ?? 0] ?? [], columns[second] ?? []));
   const familyFirst = capitals || turned;
   let emails = 0;
   let numbers = 0;
@@ -468,6 +472,13 @@ function addressesTurn(
     }).length;
   return begins(second) > addresses.length / 2 && begins(first) === 0;
 }
+
+const WITH_PARTICLE = new RegExp(`^${PARTICLE}\\s+\\S`, 'u');
+
+/** Whether small words of family names, as in "de la Cruz", stand in the first of two columns of names alone. */
+const particlesTurn = (first: readonly string[], second: readonly string[]): boolean =>
+  [first, second].map((cells) => cells.some((cell) => WITH_PARTICLE.test(cell.trim()))).join() ===
+  'true,false';
 
 const isAllCapitals = (cell: string): boolean =>
   /\p{Lu}{2}/u.test(cell) && cell === cell.toUpperCase();

@@ -158,4 +158,37 @@ export const hurry: readonly RosterCase[] = [
     given: lines('Amira Haddad', 'Bea Roe', 'Chipo Dube', 'Sukarno', 'Dov Ash', 'Eva Lind'),
     students: ['Amira Haddad', 'Bea Roe', 'Chipo Dube', 'Sukarno', 'Dov Ash', 'Eva Lind'],
   },
+  {
+    name: 'commas and semicolons among names typed by hand',
+    given: lines('Amira Haddad ,Bram Visser,  Chipo Dube;Dov Ash', 'Eva Lind'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
+  },
+  {
+    name: 'families in brackets behind first names',
+    given: lines('Amira (Haddad)', 'Bram (de Visser)', 'Chipo (Dube)', 'Dov (Ash)', 'Eva (Lind)'),
+    students: ['Amira Haddad', 'Bram de Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
+  },
+  {
+    name: 'what each is called in brackets behind first names',
+    given: lines('Amira (Ami)', 'Bram (Bo)', 'Chipo (Chi)', 'Dov (Dodo)', 'Eva (Evi)'),
+    students: ['Ami', 'Bo', 'Chi', 'Dodo', 'Evi'],
+  },
+  {
+    name: 'columns of groups that tell how many are in them',
+    given: lines('Otters (2)\tHerons (2)', 'Amira Haddad\tChipo Dube', 'Bram Visser\tDov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: 'Otters' }, { section: 'Otters' }, { section: 'Herons' }],
+  },
+  {
+    name: 'two columns without headings, where small words tell which are families',
+    given: lines('Haddad,Amira,40001', 'de la Cruz,Bram,40002', 'Dube,Chipo,40003'),
+    students: ['Amira Haddad', 'Bram de la Cruz', 'Chipo Dube'],
+  },
+  {
+    name: 'remarks behind a long dash on counted lines',
+    given: lines('1. Amira Haddad', '2. Bram Visser  — abs.', '3. Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['abs.'],
+    asked: ['Bram Visser'],
+  },
 ];

@@ -2,6 +2,7 @@ import { isDayWord, kindOfLine } from '../lineKinds';
 import { cleanText, plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
 import type { Line, Tidied } from './lines';
+import { BULLET } from './strip';
 
 /** "+31 6 1234 5678", "(020) 123 4567", "555-013-4567" at the end of a line, with the word for it. */
 const TELEPHONE =
@@ -108,8 +109,7 @@ export function withoutAsides(all: readonly Line[]): Tidied {
         return [];
       }
       // Whoever asks who comes need not be one of those who answer.
-      if (seen.size === 0 && text.trimEnd().endsWith('?'))
-        warnings.push({ kind: 'doubtfulName', row: line, name, given: '', likely: '' });
+      if (seen.size === 0 && text.trimEnd().endsWith('?')) warnings.push(doubtful(line, name));
       seen.add(plainWords(name));
       return [{ line, text: name }];
     }
@@ -132,13 +132,13 @@ export function withoutAsides(all: readonly Line[]): Tidied {
     const [, named = '', remark = ''] = REMARK.exec(text) ?? [];
     if (isWholeName(named) && kindOfLine(text) === null) {
       skipped.push({ row: line, name: remark, reason: 'footer' });
-      warnings.push({ kind: 'doubtfulName', row: line, name: named, given: '', likely: '' });
+      warnings.push(doubtful(line, named));
       return [{ line, text: named }];
     }
     const [, unsure = ''] = UNSURE.exec(text) ?? [];
     if (isWholeName(unsure) && kindOfLine(text) === null) {
       skipped.push({ row: line, name: '?', reason: 'footer' });
-      warnings.push({ kind: 'doubtfulName', row: line, name: unsure, given: '', likely: '' });
+      warnings.push(doubtful(line, unsure));
       return [{ line, text: unsure }];
     }
     const moment = late && kindOfLine(text) === null ? MOMENT_AFTER.exec(text) : null;
@@ -150,8 +150,7 @@ export function withoutAsides(all: readonly Line[]): Tidied {
     const [, somebody = '', said = ''] = found ? [] : (REMARK_BEHIND.exec(text) ?? []);
     if (isWholeName(somebody) && kindOfLine(text) === null) {
       skipped.push({ row: line, name: said, reason: 'footer' });
-      if (!usual)
-        warnings.push({ kind: 'doubtfulName', row: line, name: somebody, given: '', likely: '' });
+      if (!usual) warnings.push(doubtful(line, somebody));
       return [{ line, text: somebody }];
     }
     if (!found) return [{ line, text }];
@@ -160,6 +159,14 @@ export function withoutAsides(all: readonly Line[]): Tidied {
   });
   return { lines, skipped, warnings };
 }
+
+const doubtful = (line: number, name: string): RosterWarning => ({
+  kind: 'doubtfulName',
+  row: line,
+  name: cleanText(name.replace(BULLET, '')),
+  given: '',
+  likely: '',
+});
 
 /** "Haddad, Amira F" on nearly every line: a letter for the sex behind whole names. */
 function haveSexes(all: readonly string[]): boolean {
@@ -202,7 +209,7 @@ function behind(line: string): { readonly text: string; readonly aside: string }
 
 /** Two words and more that begin and end with a capital one, brackets aside. */
 function isWholeName(text: string): boolean {
-  const all = cleanText(text.replace(/\([^)]*\)/g, ' ')).split(' ');
+  const all = cleanText(text.replace(BULLET, '').replace(/\([^)]*\)/g, ' ')).split(' ');
   const isCapital = (word = ''): boolean => /^\p{Lu}/u.test(word);
   return (
     all.length > 1 &&

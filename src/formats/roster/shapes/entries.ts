@@ -15,10 +15,12 @@ export function entriesOf(line: string, several: boolean, members: boolean): rea
     ? PARTING.find((one) => splitOutside(text, one).length > 1)
     : ([';', '、', '，', '،'] as const).find((one) => splitOutside(text, one).length > 1);
   const parts = sign === undefined ? [text] : splitOutside(text, sign);
+  // "Amira Haddad, Bram Visser, Chipo Dube; Dov Ash": who is parted by a semicolon may be by commas as well.
+  const mixed = sign === ';' && parts.some((part) => splitOutside(part, ',').length > 2);
   return parts.flatMap((part) =>
     commaEntries(
       part,
-      several && (sign === undefined || sign === ';'),
+      mixed || (several && (sign === undefined || sign === ';')),
       members && sign === undefined,
     ),
   );

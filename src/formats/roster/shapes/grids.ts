@@ -335,7 +335,10 @@ export function groupColumnsTable(table: Table): Table | null {
   const counts = countsRows(below.map(({ cells: [first = ''] }) => cleanText(first)));
   const isCounter = ({ column, text }: Cell): boolean =>
     counts && column === 0 && [null, 'leftOut'].includes(roleOfColumn(text));
-  const headings = cellsOf(head).filter((one) => !isCounter(one));
+  const headings = cellsOf(head)
+    .filter((one) => !isCounter(one))
+    // "Otters (6)" tells how many are below.
+    .map((one) => ({ ...one, text: one.text.replace(/\s*\(\d{1,2}\)$/, '') || one.text }));
   if (headings.length < 2 || below.length < 1) return null;
   const beside = counts && headings[0]?.column !== 0;
   const isBeside = ({ column }: Cell): boolean => beside && column === 0;

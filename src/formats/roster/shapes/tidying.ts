@@ -1,4 +1,4 @@
-import { isLeaderWord, kindOfLine } from '../lineKinds';
+import { isLeaderWord, kindOfLine, sectionHeading } from '../lineKinds';
 import { looksLikeWholeName, withoutRemark } from '../names';
 import { plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
@@ -344,4 +344,22 @@ export function withoutRefrain(all: readonly Line[]): Tidied {
       ...{ row: line, name: text.trim(), reason: 'footer' as const },
     })),
   };
+}
+
+const IN_BRACKETS =
+  /^\s*(?:\d{1,3}[.)]?\s+)?(\p{Lu}[\p{L}\p{M}'’-]+)\s+\((\p{L}[\p{L}\p{M}'’ -]+)\)\s*$/u;
+const FEWEST_BRACKETED = 5;
+
+/** "Amira (Haddad)" on every line, each another: the family in brackets. What begins alike is what somebody is called. */
+export function withFamilies(all: readonly Line[]): readonly Line[] {
+  const filled = filledOf(all);
+  const parts = filled.map(({ text }) => IN_BRACKETS.exec(text));
+  const told = parts.map((found) => plainWords(found?.[2] ?? ''));
+  const alike = parts.filter((found) => found?.[1]?.[0] === found?.[2]?.[0]).length;
+  const fits =
+    filled.length >= FEWEST_BRACKETED &&
+    parts.every((found) => found !== null && sectionHeading(found[2] ?? '') === null) &&
+    new Set(told).size >= told.length * 0.8 &&
+    alike < told.length / 3;
+  return fits ? all.map((one) => ({ ...one, text: one.text.replace(IN_BRACKETS, '$1 $2') })) : all;
 }
