@@ -13,77 +13,13 @@ import { restored } from '../harmless';
 import { doubtsOf } from './checks';
 import { clean, type AddressedLineup } from './lineupOut';
 import { LineupFile } from './lineupFile';
-import { WAYS_OUT, wayOutOf, writeOut, type WayOutId } from './list';
-import { PLAIN_OPTIONS, type OutOptions } from './options';
-import type { Write, Written } from './wayOut';
+import { WAYS_OUT, type WayOutId } from './list';
+import { PLAIN_OPTIONS } from './options';
 import { outWords } from '../../messages/en/waysOut';
+import { ALL, group, LINK, lineupOf, NOON, writerIn } from './testLineup';
 import { expand, parseTemplate } from './uriTemplate';
 
-/** A lineup of groups written as "Alder: Ana, Bo"; everybody has an address of their name. */
-function lineupOf(...groups: readonly string[]): AddressedLineup {
-  return {
-    id: 'l_1',
-    classId: 'c_1',
-    name: 'Week 3, bank walk',
-    className: 'Crew',
-    courseCode: 'RIV-2',
-    instructions: '',
-    groups: groups.map((line, sign) => {
-      const [name = '', names = ''] = line.split(': ');
-      return group(name, sign, names === '' ? [] : names.split(', '));
-    }),
-    staff: [{ name: 'Oda Lindqvist', role: 'teacher', email: 'oda@example.org' }],
-  };
-}
-
-function group(
-  name: string,
-  sign: number,
-  names: readonly string[],
-): AddressedLineup['groups'][number] {
-  return {
-    ...{ key: String(sign), name, sign, place: '', stations: [], time: '', led: [] },
-    members: names.map((one, place) => ({
-      ...{ id: `s_${one}`, name: one, givenName: one.split(' ')[0] ?? '', familyName: '' },
-      roles: place === 0 ? ['lead'] : [],
-      email: `${one.toLowerCase().replace(/[^a-z]/g, '') || 'x'}@example.org`,
-    })),
-  };
-}
-
-const NOON = { date: '2026-11-26', time: '12:00', minutes: '40' };
-const LINK = 'https://rooms.example.org/{code}/{group}';
-
-/** Everything that a way out may be asked to take along. */
-const ALL: Partial<OutOptions> = { ...NOON, linkTemplate: LINK, addresses: true };
-
-function write(
-  id: WayOutId,
-  lineup: AddressedLineup,
-  options: Partial<OutOptions> = {},
-): Promise<Write> {
-  return writeOut(wayOutOf(id)!, lineup, { ...PLAIN_OPTIONS, ...options }, outWords);
-}
-
-/** What was written; fails where nothing was. */
-async function written(
-  id: WayOutId,
-  lineup: AddressedLineup,
-  options: Partial<OutOptions> = {},
-): Promise<Written> {
-  const out = await write(id, lineup, options);
-  if (!out.ok) throw new Error(JSON.stringify(out.issue));
-  return out;
-}
-
-async function textOf(...given: Parameters<typeof written>): Promise<string> {
-  return String((await written(...given)).content);
-}
-
-async function bytesOf(...given: Parameters<typeof written>): Promise<Uint8Array> {
-  const { content } = await written(...given);
-  return typeof content === 'string' ? new TextEncoder().encode(content) : content;
-}
+const { write, written, textOf, bytesOf } = writerIn(outWords);
 
 /** Names as nobody wishes them: marks of every format, other scripts, more than a line. */
 const AWKWARD = [
