@@ -24,8 +24,8 @@ const GOALS_AT_FULL_BUDGET = 4;
 /** Where less than this part of all exchanges keeps the rules, all arrangements may be few; what listing any may take. */
 const LISTED_BELOW = 0.05;
 const LISTED_PART = 3;
-/** Parts of the exchanges that go into cooling where polishing follows, and into polishing. */
-const COOLED_PART = 0.5;
+/** Parts of the exchanges that go into cooling where polishing follows, by the students of a class, and into polishing. */
+const COOLED_PART = { from: 40, least: 0.5, to: 60, most: 1.5 };
 const POLISHED_PART = 1;
 /** Where polishing follows, it does better what the coldest temperatures do. */
 const COLD_ENOUGH = 1e-3;
@@ -111,7 +111,7 @@ class Improving {
     if (this.isProven() || goals.length === 0) return;
     const polishes = isWorthPolishing(problem, whole);
     const opens = room < LITTLE_ROOM;
-    const cooled = whole * (polishes ? COOLED_PART : 1);
+    const cooled = whole * (polishes ? cooledPart(problem.studentCount) : 1);
     const coldest = polishes ? COLD_ENOUGH : undefined;
     const cooling = anneal(problem, units, goals, this.groupOfStudent, cooled, rng, coldest);
     yield* this.keep(LISTED_AT, polishes || opens ? COOLED_AT : 1, cooling);
@@ -188,4 +188,11 @@ class Improving {
     this.evaluations += better.evaluations;
     return better;
   }
+}
+
+/** The smaller class is waited for; of a larger one polishing reaches less. */
+function cooledPart(students: number): number {
+  const { from, least, to, most } = COOLED_PART;
+  const grown = Math.min(1, Math.max(0, (students - from) / (to - from)));
+  return least + (most - least) * grown;
 }

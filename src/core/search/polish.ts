@@ -2,7 +2,7 @@ import type { PreparedGoal } from '../goals/kind';
 import type { Problem } from '../problem/problem';
 import { groupsBySection } from '../problem/sections';
 import type { Units } from '../problem/units';
-import { quickInt } from '../random/uniform';
+import { quickInt, uniformUnit } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { ruleTerms } from '../rules/list';
 import { wholeBlocks } from './anneal';
@@ -20,6 +20,9 @@ const LOOK = 0.08;
 const MOST_SHAKEN = 3;
 /** Exchanges drawn for each step of a shake. */
 const DRAWS_A_STEP = 32;
+/** How warm the chain of what descents lead to is at first, in usual changes for the worse, of which so many are known. */
+const WARM = 0.3;
+const USUAL_OF = 30;
 /** One step of so many may be one that changes no cost. */
 const ONE_SIDEWAYS_IN = 4;
 
@@ -36,8 +39,9 @@ export function isWorthPolishing(problem: Problem, evaluations: number): boolean
 
 /**
  * Brings a valid arrangement to one that no exchange of one or two students between two groups betters, shakes it
- * a little and does so again, keeping the better (iterated local search; Lourenço, Martin and Stützle 2003). Where a
- * cooled search can only stumble upon the last sums that fit, this looks at every exchange that could bring them.
+ * a little and does so again, going on from the better, and at first now and then from the worse (iterated local search;
+ * Lourenço, Martin and Stützle 2003; as a chain that cools, Martin, Otto and Felten 1991). Where a cooled search can only
+ * stumble upon the last sums that fit, this looks at every exchange that could bring them.
  */
 export function* polish(
   problem: Problem,
@@ -96,16 +100,30 @@ class Polish {
     this.descend(most);
     const best = arrangement.groupOfStudent.slice();
     let bestCost = objective.cost();
+    const current = best.slice();
+    let currentCost = bestCost;
+    let [worse, samples] = [0, 0];
     while (this.evaluations < most && bestCost > objective.leastCost + EPSILON) {
       this.shake(1 + quickInt(this.rng, MOST_SHAKEN));
       this.descend(most);
       const cost = objective.cost();
+      const change = cost - currentCost;
+      if (change > EPSILON && samples < USUAL_OF) {
+        worse += change;
+        samples++;
+      }
+      const left = Math.max(0, 1 - this.evaluations / most);
+      const temperature = (WARM * left * worse) / Math.max(1, samples);
+      if (change <= EPSILON || uniformUnit(this.rng) < Math.exp(-change / temperature)) {
+        current.set(arrangement.groupOfStudent);
+        currentCost = cost;
+      } else {
+        arrangement.load(current);
+        objective.reset(arrangement);
+      }
       if (cost <= bestCost + EPSILON) {
         bestCost = Math.min(cost, bestCost);
-        best.set(arrangement.groupOfStudent);
-      } else {
-        arrangement.load(best);
-        objective.reset(arrangement);
+        best.set(current);
       }
       yield { done: this.evaluations / most };
     }
