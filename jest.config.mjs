@@ -19,7 +19,21 @@ const MODULES =
   'space-separated-tokens|comma-separated-tokens|stringify-entities|character-[\\w-]+|html-void-elements|' +
   'zwitch|ccount|trim-lines|decode-named-character-reference|eventsource-parser|devlop|web-namespaces|parse5|entities|@ungap';
 
-export default async () => ({
-  ...(await config()),
-  transformIgnorePatterns: [`/node_modules/(?!(?:${MODULES})/)`, '^.+\\.module\\.(css|sass|scss)$'],
-});
+const TRANSFORM = '<rootDir>/jest.transform.cjs';
+
+export default async () => {
+  const { transform, ...rest } = await config();
+  return {
+    ...rest,
+    transform: Object.fromEntries(
+      Object.entries(transform).map(([files, [made, options]]) => [
+        files,
+        [made.includes('jest-transformer') ? TRANSFORM : made, options],
+      ]),
+    ),
+    transformIgnorePatterns: [
+      `/node_modules/(?!(?:${MODULES})/)`,
+      '^.+\\.module\\.(css|sass|scss)$',
+    ],
+  };
+};

@@ -31,8 +31,9 @@ const FROM_ANYWHERE = 0.5;
 const FROM_ANYWHERE_IN_GOALS = 1 / 8;
 const FROM_A_SCHEDULE = 0.12;
 const RELABELLINGS = 120_000;
-/** How many times as many where rules are still broken after so many. */
-const SLOWLY = 4;
+/** Where rules are still broken after so many: how often places are dealt anew, and exchanges for each. */
+const DEALS = 8;
+const RELABELLINGS_A_DEAL = RELABELLINGS / 2;
 /** Above this, the table of who has met whom is too large; rounds are then made one after another. */
 const MOST_STUDENTS = 3_000;
 
@@ -110,11 +111,12 @@ function* fromSchedule(
     return { rounds: start, cost: search.cost(), penalty: 0, evaluations: 0 };
   }
   let served = yield* search.relabel(perfect || !fresh ? RELABELLINGS : 0, perfect);
-  // A schedule that keeps the rules is worth more than any search: where they were only nearly kept, once more, slowly.
-  if (enough && served.penalty > 0) {
-    const anew = new RoundsSearch(problem, units, rng, served.rounds);
-    const later = yield* anew.relabel(SLOWLY * RELABELLINGS, perfect);
-    if (better(later, served)) served = later;
+  // A schedule that keeps the rules is worth more than any search, and which deal leads to one is chance.
+  for (let deal = 0; enough && deal < DEALS && served.penalty > 0; deal++) {
+    const places = dealPlaces(problem, schedule.slice(0, rounds), rng);
+    const anew = new RoundsSearch(problem, units, rng, places);
+    const other = yield* anew.relabel(RELABELLINGS_A_DEAL, perfect);
+    if (better(other, served)) served = other;
   }
   if (perfect && served.penalty === 0) return served;
   const exchanges = exchangesFor(problem, budget);

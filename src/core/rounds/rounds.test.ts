@@ -232,6 +232,29 @@ describe('several rounds at once', () => {
     }
   });
 
+  // Two or three with a mark in every group of every round leave a schedule hardly any way to be dealt.
+  test.each([
+    [35, 5, 5, 2],
+    [42, 6, 5, 3],
+    [30, 5, 4, 2],
+  ])(
+    '%i in groups of %i for %i rounds, %i of the marked in each: nobody meets twice',
+    (n, size, rounds, count) => {
+      const asked = request(n, size, rounds, {
+        seed: 1,
+        rules: [{ kind: 'atMost', attribute: 'helper', value: 'yes', count }],
+      });
+      const marked = (count * n) / size;
+      const made = result({
+        ...asked,
+        students: asked.students.map((one, i) => ({
+          ...{ ...one, attributes: { helper: i < marked ? 'yes' : 'no' } },
+        })),
+      });
+      expect([made.feasible, made.measures.repeats?.pairs]).toEqual([true, 0]);
+    },
+  );
+
   test('blocks that stay together repeat with themselves alone as far as can be told', () => {
     const rules: RequestRule[] = [{ kind: 'together', students: ['s0', 's1'] }];
     const made = result(request(16, 4, 3, { rules }));
