@@ -75,6 +75,7 @@ function filler(parts: DocxParts, see: (name: string) => void, values: Values = 
     delimiters: { start: '{{', end: '}}' },
     paragraphLoop: true,
     linebreaks: true,
+    errorLogging: false,
     parser: (tag) => {
       if (tag !== '.') see(placeholderKey(tag));
       return {

@@ -147,8 +147,8 @@ function filledNode<N extends AnyNode>(node: N, values: Values): N[] {
   const properties = Object.fromEntries(
     Object.entries(node.properties).flatMap(([name, value]) => {
       const filled = attribute(value, values);
-      const lost =
-        name === 'href' && typeof filled === 'string' && !filled.startsWith('#') && !leads(filled);
+      const to = name === 'href' && typeof filled === 'string' ? filled.trim() : null;
+      const lost = to !== null && !to.startsWith('#') && !leads(to);
       return lost ? [] : [[name, filled]];
     }),
   );

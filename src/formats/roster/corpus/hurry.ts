@@ -145,6 +145,11 @@ export const hurry: readonly RosterCase[] = [
     facts: [{ section: 'Otters' }, {}, { section: 'Herons' }],
   },
   {
+    name: 'first names, behind some of which a teacher stands',
+    given: lines('Amira (Ms Okafor)', 'Bram', 'Chipo', 'Dov (Ms Okafor)', 'Eva', 'Fay'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eva', 'Fay'],
+  },
+  {
     name: 'heads of one word over whole names',
     given: lines(
       ...['Soprano', 'Amira Haddad', 'Bea Roe', 'Chipo Dube'],

@@ -28,20 +28,29 @@ export function ruledHeads(all: readonly Line[]): readonly Line[] {
 
 const TAUGHT = /^\s*([^():@,;]*\p{L}[^():@,;]*?)\s*(?:\(\s*([^()]+?)\s*\)|[–—-]\s+(\S.*?))\s*$/u;
 
-/** "Otters (Ms Okafor)" over its members, again and again: a group and who teaches it. */
+/**
+ * "Otters (Ms Okafor)" over its members, again and again: a group and who teaches it. "Amira (Ms Okafor)" among others of one
+ * name, and "Amira Haddad (Ms Okafor)", are students.
+ */
 export function taughtHeads(all: readonly Line[]): Tidied {
   const filled = filledOf(all);
   const heads = filled.flatMap((one) => {
     const [, name = '', bracketed, dashed] = TAUGHT.exec(one.text) ?? [];
     const teacher = bracketed ?? dashed ?? '';
-    return name !== '' && isTitled(teacher) ? [{ one, name, teacher }] : [];
+    return name !== '' && isTitled(teacher) && !looksLikeWholeName(name)
+      ? [{ one, name, teacher }]
+      : [];
   });
-  const [first] = heads;
-  const [top, ...below] = filled;
-  const alone = heads.some(({ one }) => heads.some((next) => isNext(filled, one, next.one)));
-  const few = heads.length <= below.length / 2;
-  if (heads.length < 2 || !first || first.one !== top || alone || !few)
-    return { lines: all, skipped: [] };
+  const isHead = (one: Line | undefined): boolean => heads.some((head) => head.one === one);
+  const members = filled.filter((one) => !isHead(one));
+  const fits =
+    heads.length > 1 &&
+    isHead(filled[0]) &&
+    !filled.some((one, at) => isHead(one) && isHead(filled[at + 1])) &&
+    members.length >= heads.length &&
+    (members.every(({ text }) => looksLikeWholeName(text)) ||
+      heads.every(({ name }) => /[\s\d]/.test(name)));
+  if (!fits) return { lines: all, skipped: [] };
   return {
     lines: withColons(all, new Map(heads.map(({ one, name }) => [one, name]))),
     skipped: heads.map(({ one: { line }, teacher }) => ({
@@ -49,9 +58,6 @@ export function taughtHeads(all: readonly Line[]): Tidied {
     })),
   };
 }
-
-const isNext = (filled: readonly Line[], one: Line, other: Line): boolean =>
-  filled[filled.indexOf(one) + 1] === other;
 
 /** So many whole names stand below each head of one word at least, and below one of them this many times as many at most. */
 const FEWEST_BELOW = 3;
