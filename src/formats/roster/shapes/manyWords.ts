@@ -6,14 +6,14 @@ import type { Line } from './lines';
 const MANY_WORDS = /^(?:\p{Lu}[\p{L}\p{M}'’-]+\s+){4,}\p{Lu}[\p{L}\p{M}'’-]+$/u;
 const MANY_SMALL_WORDS = /^(?:\p{Ll}[\p{Ll}\p{M}'’-]+\s+){4,}\p{Ll}[\p{Ll}\p{M}'’-]+$/u;
 
-/** Words that sentences have and nobody is called by. */
+/** Words that sentences have and nobody is called by, as `plainWords` gives them. */
 const OF_SENTENCES = new Set(
   words(`
   the|and|or|of|for|with|is|are|was|were|be|has|have|had|not|this|that|these|those|please|we|you|they|them|our|your|
   their|who|what|when|where|from|at|by|if|all|everybody|everyone|nobody|today|list|names|students|class|und|oder|der|die|das|
-  nicht|ist|sind|wir|sie|bitte|mit|für|von|zu|auf|heute|liste|klasse|y|los|las|que|con|para|por|es|son|hoy|lista|clase|et|les|
-  des|dans|avec|pour|est|sont|nous|vous|liste|classe|il|gli|che|di|della|sono|oggi|os|uma|não|são|hoje|het|een|niet|wij|
-  zijn|vandaag|lijst`),
+  nicht|ist|sind|wir|sie|bitte|mit|fur|von|zu|auf|heute|liste|klasse|y|los|las|que|con|para|por|es|son|hoy|lista|clase|et|les|
+  des|dans|avec|pour|est|sont|nous|vous|classe|il|gli|che|di|della|sono|oggi|os|uma|nao|sao|hoje|het|een|niet|wij|zijn|
+  vandaag|lijst`),
 );
 
 /** Lines of nothing but first names with blanks between, as names with commas; others as they are. */
