@@ -91,7 +91,8 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   teachers|lehrer|lehrerin|profesor|profesora|professeur|enseignant|docente|insegnante|professor|
   leraar|docent|mentor|sibling|doctor|sister|brother|friend|partner`),
   filler: words(`
-  legal|official|primary|school|main|full|whole|complete|local|your|own|the|of|and|or|de|del|la|le|
+  your|votre|vos|ton|ta|tu|tus|su|dein|deine|deines|ihr|ihre|mein|meine|seu|sua|teu|tua|tuo|il tuo|vostro|vostra|je|jouw|uw|my|
+  legal|official|primary|school|main|full|whole|complete|local|own|the|of|and|or|de|del|la|le|
   les|l|du|d|des|der|die|das|und|y|et|e|en|o|a|in|os|as|do|da|dos|di|della|dell|van|vollstandiger|
   vollstandige|completo|completa|complet|complete|intero|volledige|volledig|current|institutional|
   institucional|scolaire|schul|address|adresse|direccion|indirizzo|endereco|adres|user|person|

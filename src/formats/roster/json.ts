@@ -1,4 +1,5 @@
 import { roleOfHeading } from './headings';
+import { looksLikeWholeName } from './names';
 import type { Row, Skipped, Table } from './types';
 import type { Tables } from './workbook';
 
@@ -75,6 +76,10 @@ function listIn(data: unknown, depth = 0): Found | null {
   if (Array.isArray(data)) return { list: data as readonly unknown[], left: [], told: false };
   if (!isObject(data) || depth > DEEPEST) return null;
   const entries = Object.entries(data);
+  const known = entries.filter(([key]) => isWholeName(key)).length;
+  // {"Amira Haddad": 7, "Bram Visser": 9}: what is told of somebody stands under their name.
+  if (entries.length > 1 && known >= entries.length * MOSTLY_NAMES)
+    return { list: entries.map(underName), left: [], told: true };
   const lists = entries.flatMap(([key, value]) =>
     Array.isArray(value) && value.some((one) => typeof one === 'string' || isObject(one))
       ? [{ key, list: value as readonly unknown[], told: isOfPeople(key) }]
@@ -98,6 +103,13 @@ function listIn(data: unknown, depth = 0): Found | null {
   const inner = within.find((one) => one === best)?.left ?? [];
   return { list: best.list, left: [...others, ...inner], told: best.told };
 }
+
+const MOSTLY_NAMES = 0.7;
+const isWholeName = (key: string): boolean =>
+  looksLikeWholeName(key) && /^\p{Lu}/u.test(key) && roleOfHeading(key) === null;
+
+const underName = ([name, value]: [string, unknown]): unknown =>
+  isObject(value) ? { name, ...value } : { name, value: scalar(value) };
 
 /** The members of a list with the word over it as their section. */
 function inSection({ key, list }: { readonly key: string; readonly list: readonly unknown[] }) {

@@ -233,6 +233,20 @@ export function isSchoolRole(cell: string): boolean {
   );
 }
 
+/** Parts in a group as well as in a school: whoever has one is asked of no heading but "Role". */
+const PART_IN_A_GROUP =
+  /\b(member|presenter|participant|participante|host|owner|organi[sz]er|mentor|coach|tutor|leiter|leiterin|designer|begeleider|ayudante|betreuer|betreuerin)\b/;
+
+/** Whether cells under any heading tell apart students and those who teach them, and nothing else. */
+export function tellSchoolRoles(cells: readonly string[]): boolean {
+  const filled = cells.filter((cell) => cell.trim() !== '');
+  const surely = filled.every(
+    (cell) => isSchoolRole(cell) && !PART_IN_A_GROUP.test(plainWords(cell)),
+  );
+  const said = new Set(filled.map(roleOfPerson));
+  return surely && said.has('student') && said.has('staff');
+}
+
 const INACTIVE = new Set(
   words(`
   inactive|withdrawn|withdrew|dropped|drop|deleted|tobedeleted|to be deleted|suspended|

@@ -1,4 +1,5 @@
 import { hasContent } from './delimited';
+import { givenColumn } from './givenNames';
 import { familyLeads, isBetween, isSurelyHeading, roleOfColumn } from './headings';
 import {
   isDayWord,
@@ -41,7 +42,7 @@ import type {
   Table,
 } from './types';
 import { readNumber, readYesNo } from './readValue';
-import { guessKind, isOddWord } from './values';
+import { guessKind, isOddWord, levelKey } from './values';
 import { readMastery, wholeOf } from './mastery';
 
 /** A person as a row gives them, before duplicates are looked for. */
@@ -107,6 +108,8 @@ class RowReader implements People {
   private readonly toldOnce: boolean;
   /** Whether the heading over whole names says that family names stand first. */
   private readonly familyLeads: boolean;
+  /** Whether usual given names stand last in whole names, which are shown as they are written all the same. */
+  private readonly givenLast: boolean;
 
   constructor(
     table: Table,
@@ -141,6 +144,7 @@ class RowReader implements People {
     );
     const [whole] = this.columnsOf.get('fullName') ?? [];
     this.familyLeads = whole !== undefined && familyLeads(this.heading[whole] ?? '');
+    this.givenLast = whole !== undefined && standLast(cellsIn(whole));
     this.parts = partHeadings(table.rows, reading.headingRow);
     this.overTitle = linesOverTitle(table.rows, reading.headingRow);
     this.figures = figureRows(table.rows, reading.headingRow);
@@ -396,7 +400,7 @@ class RowReader implements People {
     const inClass = said.endsWith(':') ? '' : (sectionHeading(said) ?? shared);
     const remark = inClass === '' ? said : '';
     const givenCell = withoutRemark(unquoted(this.cell(row, 'givenName')));
-    const fromFull = splitName(fullName);
+    const fromFull = splitName(this.givenLast ? asTold(fullName) : fullName);
     const given =
       givenCell.plain || (familyCell === '' ? fromFull.given : splitBefore(fullName, familyCell));
     const family = familyCell || fromFull.family;
@@ -741,6 +745,13 @@ function nameOfAddress(address: string): string {
     : local;
 }
 
+/** "Haddad Amira" on most lines: usual given names behind those of families, without a comma. */
+function standLast(names: readonly string[]): boolean {
+  const several = names.map((name) => cleanText(name).split(' ')).filter((all) => all.length > 1);
+  const [first, last] = [0, -1].map((at) => several.map((all) => all.at(at) ?? ''));
+  return givenColumn(first ?? [], last ?? []) === 'second';
+}
+
 /** The value of a cell for the detail's kind; null where it is none. */
 function readValue(
   { kind, levels }: ColumnReading,
@@ -756,7 +767,7 @@ function readValue(
     case 'yesNo':
       return readYesNo(cell);
     case 'level': {
-      const level = levels.find((one) => plainWords(one) === plainWords(cell));
+      const level = levels.find((one) => levelKey(one) === levelKey(cell));
       return level ?? (isOddWord(cleanText(cell)) ? null : cleanText(cell));
     }
     case 'category':

@@ -57,6 +57,16 @@ describe('what a detail is', () => {
     );
     expect(roster.students.map(({ attributes }) => attributes.score)).toEqual([3.5, 12.25, 7]);
   });
+
+  test('marks in letters go up from F to A, each letter by its sign', () => {
+    const marks = ['B', 'A-', 'C++', 'A*', 'B+', 'C+', 'B−', 'A'];
+    const { reading, roster } = readingOf(
+      'Name,mark',
+      ...marks.map((mark, place) => `Surveyor ${'ABCDEFGH'[place]},${mark}`),
+    );
+    expect(reading.columns[1]?.levels).toEqual(['C+', 'C++', 'B−', 'B', 'B+', 'A-', 'A', 'A*']);
+    expect(roster.students.map(({ attributes }) => attributes.mark)).toEqual(marks);
+  });
 });
 
 test('what stands under a list and is nobody is named with why: sums, remarks, who made it', () => {

@@ -1,7 +1,15 @@
 import { hasContent } from './delimited';
+import { givenColumn } from './givenNames';
 import { isCounting, isOfOthers, isSurelyHeading, roleOfColumn, settleRoles } from './headings';
-import { isDayWord, isPageNumber, isPointsLabel, isTotal, kindOfLine } from './lineKinds';
-import { isSchoolRole, looksLikeWholeName, PARTICLE } from './names';
+import {
+  isDayWord,
+  isPageNumber,
+  isPointsLabel,
+  isTotal,
+  kindOfLine,
+  sectionHeading,
+} from './lineKinds';
+import { isSchoolRole, looksLikeWholeName, PARTICLE, tellSchoolRoles } from './names';
 import { cleanText, isMissing, plainWords } from './text';
 import type { ColumnReading, ColumnRole, Reading, Row, Table } from './types';
 import { guessKind, isOddWord } from './values';
@@ -132,7 +140,7 @@ function findHeading(rows: readonly Row[], width: number): number {
       row.cells.filter(isFilled).length > 1 &&
       !isData(row, beside(index)),
   );
-  if (two >= 0) return two;
+  if (two >= 0) return belowWord(rows, two);
   const one = top.findIndex((row, index) => {
     const filled = row.cells.filter(isFilled);
     const rest = rows.slice(index + 1).filter(hasContent);
@@ -158,6 +166,20 @@ function findHeading(rows: readonly Row[], width: number): number {
     first.cells.every((cell) => !isMissing(cell) && !isOddWord(cleanText(cell))) &&
     (restHasFigures(first, rest) || restAloneHasDigits(first, rest));
   return dated || worded ? rows.indexOf(first) : -1;
+}
+
+/**
+ * The row of headings: the one found, or the one below it where words over several columns come again in it ("Student",
+ * "Student") and those below are known and differ.
+ */
+function belowWord(rows: readonly Row[], found: number): number {
+  const [above = [], below = []] = [found, found + 1].map((at) =>
+    (rows[at]?.cells ?? []).filter(isFilled).map(plainWords),
+  );
+  const comesAgain = above.length > 1 && new Set(above).size <= above.length / 2;
+  const differ = new Set(below).size === below.length && below.length >= above.length;
+  const known = (rows[found + 1]?.cells ?? []).some(isNameHeading);
+  return comesAgain && differ && known ? found + 1 : found;
 }
 
 function isNameHeading(cell: string): boolean {
@@ -273,7 +295,8 @@ function completeRoles(
     if (role !== null) return role;
     if (cells.every((cell) => !isFilled(cell))) return 'leftOut';
     const word = (heading[column] ?? '').trim();
-    return (word === '' || isCounting(word)) && isRunning(cells) ? 'leftOut' : 'detail';
+    if ((word === '' || isCounting(word)) && isRunning(cells)) return 'leftOut';
+    return !byWords.includes('role') && tellSchoolRoles(cells) ? 'role' : 'detail';
   });
   const named = withName(withAddress(completed, heading, cellsOf), heading, cellsOf);
   return oneNumber(byWords, withWholeNames(named, cellsOf));
@@ -397,14 +420,18 @@ function rolesByContent(width: number, rows: readonly Row[]): readonly ColumnRol
     if (filled.length === 0 || isRunning(cells)) return 'leftOut';
     if (share(filled, (cell) => /\S@\S/.test(cell)) > 0.5) return 'email';
     if (filled.every(isSchoolRole)) return 'role';
-    if (filled.length > 1 && filled.every((cell) => /^\d{1,2}\s?[A-Za-z]$/.test(cell)))
-      return 'section';
     const differ = new Set(filled).size === filled.length;
+    if (filled.length > 1 && filled.every((cell) => isPartOfClass(cell, differ))) return 'section';
     if (differ && filled.length > 1 && share(filled, isNumberLike) > 0.9) return 'externalId';
     return looksLikeNames(cells) && (!capital || filled.some(isCapital)) ? 'fullName' : 'detail';
   });
   return oneName(roles, columns);
 }
+
+/** "7B", "Group 2"; one of its own for everybody, as "Bench 2", is a place. */
+const isPartOfClass = (cell: string, differ: boolean): boolean =>
+  /^\d{1,2}\s?[A-Za-z]$/.test(cell) ||
+  (!differ && /\p{L}{2}/u.test(cell) && sectionHeading(cell) !== null);
 
 const isCapital = (cell: string): boolean => /^[^\p{L}]*[\p{Lu}\p{Lo}]/u.test(cell);
 
@@ -442,7 +469,8 @@ function oneName(
     (written ||
       addressesTurn(roles, columns, first ?? 0, second) ||
       particlesTurn(columns[first ?? 0] ?? [], columns[second] ?? []));
-  const familyFirst = capitals || turned;
+  const given = parted ? givenColumn(columns[first ?? 0] ?? [], columns[second] ?? []) : null;
+  const familyFirst = given === null ? capitals || turned : given === 'second';
   let emails = 0;
   let numbers = 0;
   let sections = 0;

@@ -254,21 +254,38 @@ function commaMeansDecimal(values: readonly string[]): boolean {
   return values.some((value) => /^[+-]?\d{1,3}(\.\d{3})+,\d+$/.test(value));
 }
 
+/** What makes a level the same as another: its words, and the sign behind a mark ("B" is not "B+"). */
+export const levelKey = (value: string): string =>
+  plainWords(value) + (/[*+–−-]*$/.exec(cleanText(value))?.[0] ?? '');
+
 /** Levels for a column that is said to hold some: in the order of a known scale, else as they first appear. */
 export function levelsFor(cells: readonly string[]): readonly string[] {
   const values = cells.filter((cell) => !isMissing(cell)).map(cleanText);
-  return (
-    levelsOf(values) ?? [...new Map(values.map((value) => [plainWords(value), value])).values()]
-  );
+  return levelsOf(values) ?? [...new Map(values.map((value) => [levelKey(value), value])).values()];
 }
 
 /** "Level 2", "Stufe 3". */
 const NUMBERED_LEVEL =
   /^(level|lvl|stage|step|band|grade|stufe|niveau|nivel|livello|etapa|etape|fase|palier) (\d{1,2})$/;
 
+/** "A-", "B+", "A*": a mark in letters, which no group and no section is called. */
+const LETTER_MARK = /^([A-G])([*+]|\+\+|[-–−])?$/;
+const SIGNS_UP = ['-', '', '+', '++', '*'];
+
+/** Marks in letters from low to high, where one at least has a sign; null for others. */
+function letterMarks(values: readonly string[]): readonly string[] | null {
+  const steps = values.map((value) => LETTER_MARK.exec(value));
+  if (!steps.some((step) => step?.[2] !== undefined) || steps.includes(null)) return null;
+  const worth = (value: string): number => {
+    const [, letter = '', sign = ''] = LETTER_MARK.exec(value) ?? [];
+    return -letter.charCodeAt(0) * 10 + SIGNS_UP.indexOf(sign.replace(/[–−]/, '-'));
+  };
+  return [...new Set(values)].sort((a, b) => worth(a) - worth(b));
+}
+
 /** The values by their numbers, or in the order of the scale that knows them all; null where neither is told. */
 function levelsOf(values: readonly string[]): readonly string[] | null {
-  const distinct = [...new Map(values.map((value) => [plainWords(value), value])).entries()];
+  const distinct = [...new Map(values.map((value) => [levelKey(value), value])).entries()];
   if (distinct.length < 2) return null;
   const steps = distinct.map(([word]) => NUMBERED_LEVEL.exec(word));
   const [first] = steps;
@@ -276,6 +293,8 @@ function levelsOf(values: readonly string[]): readonly string[] | null {
     const numberOf = (word: string): number => Number(NUMBERED_LEVEL.exec(word)?.[2]);
     return distinct.sort(([a], [b]) => numberOf(a) - numberOf(b)).map(([, value]) => value);
   }
+  const marks = letterMarks(values);
+  if (marks) return marks;
   for (const scale of SCALES) {
     const placeOf = (word: string): number => scale.findIndex((step) => step.includes(word));
     if (!distinct.every(([word]) => placeOf(word) >= 0)) continue;

@@ -3,6 +3,7 @@ import { asides } from './asides';
 import { documents } from './documents';
 import { files } from './files';
 import { fits } from './fits';
+import { given } from './given';
 import { gone } from './gone';
 import { grids } from './grids';
 import { headings } from './headings';
@@ -26,6 +27,7 @@ export const CORPUS: Readonly<Record<string, readonly RosterCase[]>> = {
   joined,
   pages,
   gone,
+  given,
   headings,
   hurry,
   people,

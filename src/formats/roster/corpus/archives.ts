@@ -306,4 +306,9 @@ export const archives: readonly RosterCase[] = [
     students: ['Amira Haddad'],
     leftOut: ['boats', 'more'],
   },
+  {
+    name: 'JSON with what is told of each under their names',
+    given: '{"Amira Haddad": 7, "Bram Visser": 9, "Chipo Dube": 4}',
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
 ];

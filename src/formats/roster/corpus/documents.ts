@@ -662,4 +662,14 @@ export const documents: readonly RosterCase[] = [
       ...['Eero Palo', 'Farida Said', 'Greta Holm', 'Hana Jo'],
     ],
   },
+  {
+    name: 'names on two lines each, where a family name says that it is one',
+    given: lines('Clara', 'de Vries', '', 'Noah', 'Becker', '', 'Aoife', 'Byrne'),
+    students: ['Clara de Vries', 'Noah Becker', 'Aoife Byrne'],
+  },
+  {
+    name: 'two first names between blank lines, who are two students',
+    given: lines('Clara', 'Noah', '', 'Amira', 'Bram', '', 'Chipo', 'Dov'),
+    students: ['Clara', 'Noah', 'Amira', 'Bram', 'Chipo', 'Dov'],
+  },
 ];

@@ -343,4 +343,22 @@ export const grids: readonly RosterCase[] = [
     given: lines('House,Student', 'Otter,"Haddad, Amira"', 'Heron,"Dube, Chipo"'),
     students: ['Amira Haddad', 'Chipo Dube'],
   },
+  {
+    name: 'who leads each group of the columns, in three ways',
+    given: lines(
+      ...['Otters\tHerons\tVoles', '(lead: Amira)\tLeader: Bram\tChipo (lead)'],
+      ...['Dov\tEva\tFay', 'Gil\tHana\tIvo'],
+    ),
+    students: ['Amira', 'Dov', 'Gil', 'Bram', 'Eva', 'Hana', 'Chipo', 'Fay', 'Ivo'],
+    facts: [{ section: 'Otters' }, {}, {}, { section: 'Herons' }, {}, {}, { section: 'Voles' }],
+  },
+  {
+    name: 'a group behind each name, which some share',
+    given: lines(
+      ...['Amira Haddad - Group 1', 'Bram Visser - Group 2', 'Chipo Dube - Group 1'],
+      'Dov Ash - Group 2',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: 'Group 1' }, { section: 'Group 2' }],
+  },
 ];

@@ -572,4 +572,22 @@ export const headings: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     facts: [{ section: null }],
   },
+  {
+    name: 'questions of a form for the parts of a name',
+    given: lines(
+      'Horodateur\tQuel est votre nom ?\tQuel est votre prénom ?\tVotre groupe de TD',
+      ...['11/11/2026 10:10\tHaddad\tAmira\tTD1', '11/11/2026 10:11\tVisser\tBram\tTD2'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ section: 'TD1' }, { section: 'TD2' }],
+  },
+  {
+    name: 'words over several columns each, in every one of them, over the headings',
+    given: lines(
+      ...['Student,Student,Field work,Field work', 'ID,Name,Depth,Flow'],
+      ...['300,Amira Haddad,1,3', '301,Bram Visser,2,4', '302,Chipo Dube,3,5'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ externalId: '300' }],
+  },
 ];

@@ -196,4 +196,13 @@ export const joined: readonly RosterCase[] = [
     given: lines('amira.haddad', 'bram.van_der.visser', 'chipo_dube'),
     students: ['Amira Haddad', 'Bram Van Der Visser', 'Chipo Dube'],
   },
+  {
+    name: 'lettered heads over members who are counted and set in',
+    given: lines(
+      ...['A. Boat crew', '   1. Amira Haddad', '   2. Bram Visser'],
+      ...['B. Bank crew', '   1. Chipo Dube', '   2. Dov Ash'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: 'Boat crew' }, { section: 'Boat crew' }, { section: 'Bank crew' }],
+  },
 ];

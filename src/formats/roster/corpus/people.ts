@@ -307,4 +307,18 @@ export const people: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Chipo Dube'],
     leftOut: ['Bram Visser'],
   },
+  {
+    name: 'staff and students told apart under a heading that says nothing',
+    given: lines(
+      ...['Type\tName', 'Teacher\tMs Okafor', 'Teaching assistant\tRob Finch'],
+      ...['Pupil\tAmira Haddad', 'Pupil\tBram Visser'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    staff: ['Ms Okafor', 'Rob Finch'],
+  },
+  {
+    name: 'parts in a group, which tell nothing of the school',
+    given: lines('Name,Part', 'Amira Haddad,Presenter', 'Bram Visser,Host', 'Chipo Dube,Member'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
 ];

@@ -153,9 +153,23 @@ export const shapes: readonly RosterCase[] = [
   },
   {
     name: 'two whole names with a comma between them on each line are asked about',
-    given: lines('Amira Haddad, Bram Visser', 'Chipo Dube, Dov Ash', 'Eva Lind, Farid Azar'),
-    students: ['Bram Visser Amira Haddad', 'Dov Ash Chipo Dube', 'Farid Azar Eva Lind'],
+    given: lines('Chipo Dube, Tendai Moyo', 'Dov Ash, Zvi van Roe', 'Wren Tully, Ngozi Eze'),
+    students: ['Tendai Moyo Chipo Dube', 'Zvi van Roe Dov Ash', 'Ngozi Eze Wren Tully'],
     askedPairs: 3,
+  },
+  {
+    name: 'two whole names with a comma between them, where usual given names tell so',
+    given: lines('Amira Haddad, Bram Visser', 'Chipo Dube, Eva van Dam', 'Lea Lind Roe, Dov Ash'),
+    students: [
+      ...['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Eva van Dam', 'Lea Lind Roe', 'Dov Ash'],
+    ],
+    askedPairs: 0,
+  },
+  {
+    name: 'two family names before two given names',
+    given: lines('Pérez Gómez, Juan Carlos', 'Ruiz Gil, Ana María', 'Sanz Mora, Iker Luis'),
+    students: ['Juan Carlos Pérez Gómez', 'Ana María Ruiz Gil', 'Iker Luis Sanz Mora'],
+    askedPairs: 0,
   },
   {
     name: 'facts with their words, a line for each person',

@@ -173,4 +173,17 @@ export const values: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     details: { Stage: 'level', Band: 'level' },
   },
+  {
+    name: 'marks in letters with signs, each a level of its own',
+    given: lines(
+      ...['Name,Grade', 'Amira Haddad,B', 'Bram Visser,B+', 'Chipo Dube,A-', 'Dov Ash,A*'],
+      'Eva Lind,B',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
+    details: { Grade: 'level' },
+    facts: [
+      ...[{ attributes: { Grade: 'B' } }, { attributes: { Grade: 'B+' } }],
+      ...[{ attributes: { Grade: 'A-' } }, { attributes: { Grade: 'A*' } }],
+    ],
+  },
 ];

@@ -1,4 +1,5 @@
 import { hasContent } from '../delimited';
+import { allGiven } from '../givenNames';
 import { isOfOthers, roleOfColumn } from '../headings';
 import {
   isDayWord,
@@ -106,15 +107,16 @@ export function seatsTable(table: Table): Table | null {
   if (names.length < 4 || names.length < seats.length * 0.85) return null;
   if (new Set(seats.map(({ text }) => plainWords(text))).size < seats.length * 0.95) return null;
   const whole = names.filter(({ text }) => text.includes(' ')).length > names.length * 0.7;
-  const inColumns = Array.from(
-    { length: width },
-    (_, column) => names.filter((one) => one.column === column).length,
-  );
-  const wide = inColumns.filter((count) => count >= 2).length;
+  const inColumns = Array.from({ length: width }, (_, column) =>
+    names.filter((one) => one.column === column).map(({ text }) => text),
+  ).filter(({ length }) => length >= 2);
+  const wide = inColumns.length;
   // Between two names a comma stands for many things, and is asked about as a list.
   const parted = (table.belief ?? 0) > 0;
   const inPairs = parted && wide === 2 && areNamesTwice(filled.slice(Math.max(0, top)), names);
-  if (places.length === 0 && !(whole && wide >= 3) && !(wide >= 4) && !inPairs) return null;
+  const byNames = allGiven(inColumns) && !names.some(({ text }) => text.includes(' '));
+  const fits = (whole && wide >= 3) || wide >= 4 || inPairs || byNames;
+  if (places.length === 0 && !fits) return null;
   return tableOf(
     table,
     seats.map((one) => ({ ...one, section: '' })),
@@ -342,7 +344,11 @@ export function groupColumnsTable(table: Table): Table | null {
   if (headings.length < 2 || below.length < 1) return null;
   const beside = counts && headings[0]?.column !== 0;
   const isBeside = ({ column }: Cell): boolean => beside && column === 0;
-  const cells = below.flatMap(cellsOf).filter((one) => !isMissingName(one.text) && !isBeside(one));
+  const led = below
+    .flatMap(cellsOf)
+    .filter((one) => !isMissingName(one.text) && !isBeside(one))
+    .map((one) => ({ one, ...ledName(one.text) }));
+  const cells = led.map(({ one, name }) => ({ ...one, text: name }));
   const headed = new Set(headings.map(({ column }) => column));
   if (cells.some(({ column }) => !headed.has(column))) return null;
   const counted = cells.filter(({ text }) => isTotal(text) || /^\d+$/.test(text));
@@ -386,6 +392,9 @@ export function groupColumnsTable(table: Table): Table | null {
       .flatMap(cellsOf)
       .map((one) => aside(one, 'title')),
     ...headings.map((one) => aside(one, 'section')),
+    ...led
+      .filter(({ part }) => part !== '')
+      .map(({ one, part }) => aside({ ...one, text: part }, 'heading')),
     ...filled
       .slice(from)
       .flatMap(cellsOf)
@@ -393,6 +402,15 @@ export function groupColumnsTable(table: Table): Table | null {
       .map((one) => aside(one, 'heading')),
     ...counted.map((one) => aside(one, 'total')),
   ]);
+}
+
+/** "Lead: Amira", "(Leader: Amira)" and "Amira (lead)" in their two parts; another text is a name without a part. */
+function ledName(text: string): { readonly name: string; readonly part: string } {
+  const found =
+    /^\(?\s*(?<part>[^:()]{1,30}?)\s*:\s*(?<name>[^:()]+?)\s*\)?$/.exec(text) ??
+    /^(?<name>[^()]+?)\s*\(\s*(?<part>[^()]{1,30}?)\s*\)$/.exec(text);
+  const { name = '', part = '' } = found?.groups ?? {};
+  return isLeaderWord(part) && looksLikeName(name) ? { name, part } : { name: text, part: '' };
 }
 
 /** Whether the first cells of rows count them, or say which part whoever is in them has: "Leader", "Member 2". */

@@ -1,5 +1,6 @@
+import { allGiven, givenAmong } from '../givenNames';
 import { isRemarkLabel, kindOfLine, sectionHeading } from '../lineKinds';
-import { isSchoolRole, looksLikeName } from '../names';
+import { isSchoolRole, looksLikeName, looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
 import { SUFFIX, splitOutside, withoutAnd } from './entries';
 import { HEADER, SENDER } from './letters';
@@ -75,6 +76,24 @@ export function arePairs(all: readonly string[]): boolean {
   const pairs = parts.filter(({ length }) => length === 2).length;
   const others = people.length - pairs;
   return whole && pairs > 1 && others <= 1 && parts.every(({ length }) => length <= 3);
+}
+
+/** What stands between two people who are parted by a comma. */
+export const COMMA_BETWEEN = /\s*,\s+/u;
+
+/**
+ * Whether lines such as "Amira Haddad, Bram Visser" or "Amira, Bram" name two people each: whole names on both sides, and
+ * usual given names before the comma nearly as often as behind it, where a family name would stand first; or many on both.
+ */
+export function areCommaPairs(all: readonly string[]): boolean {
+  const sides = all.map((line) => cleanEnd(line.replace(BULLET, '')).split(COMMA_BETWEEN));
+  const pairs = sides.filter(({ length }) => length > 1);
+  if (pairs.length < 2 || sides.some(({ length }) => length > 2)) return false;
+  if (!sides.flat().every((name) => looksLikeName(name))) return false;
+  const columns = [0, 1].map((side) => pairs.map((pair) => pair[side] ?? ''));
+  if (allGiven(columns)) return true;
+  const [before = 0, behind = 0] = columns.map(givenAmong);
+  return before > 1 && before * 2 >= behind && sides.flat().every(looksLikeWholeName);
 }
 
 /** "Amira / Bram / Chipo" on each line: three people and more, parted by one sign. */

@@ -156,8 +156,15 @@ export function marginHeads(all: readonly Line[]): readonly Line[] {
     filled.every((one) => !/^[ \t]/.test(one.text))
   )
     return all;
-  return all.map((one) => (heads.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
+  const isCounted = heads.every(({ text }) => COUNTED_WORDS.test(text));
+  const named = (text: string): string => (isCounted ? text.replace(COUNTED_WORDS, '') : text);
+  return all.map((one) =>
+    heads.includes(one) ? { ...one, text: `${named(one.text).trim()}:` } : one,
+  );
 }
+
+/** "A. Boat crew", "II) Bank crew", "1. Lab crew". */
+const COUNTED_WORDS = /^\s*(?:\p{Lu}|[IVX]{1,4}|\d{1,2})[.)]\s+(?=\p{L})/u;
 
 /** "Otters" over "1 Amira", "2 Bram": lines without a number over lines that are counted anew below each, or on to the end. */
 export function numberedHeads(all: readonly Line[]): readonly Line[] {

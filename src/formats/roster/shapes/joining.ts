@@ -1,5 +1,6 @@
+import { givenColumn } from '../givenNames';
 import { kindOfLine } from '../lineKinds';
-import { isSchoolRole, looksLikeName, looksLikeWholeName } from '../names';
+import { isSchoolRole, looksLikeName, looksLikeWholeName, PARTICLE } from '../names';
 import { filledOf, type Line, type Tidied } from './lines';
 
 /** What stands on several lines and belongs together. */
@@ -101,6 +102,52 @@ export function familyOver(all: readonly Line[]): readonly Line[] {
       ? [{ ...one, text: `${one.text.trim()}, ${filled[at + 1]?.text.trim() ?? ''}` }]
       : [],
   );
+}
+
+const HALF =
+  /^\s*(?:\p{Ll}[\p{L}'’]*\s+){0,3}\p{Lu}[\p{L}\p{M}'’-]*(?:\s+\p{Lu}[\p{L}\p{M}'’-]*)?\s*$/u;
+const FAMILY_ALONE = new RegExp(String.raw`^\s*(?:${PARTICLE.toLowerCase()}\s+)+\p{Lu}`, 'u');
+
+/**
+ * "Clara" over "de Vries", and a blank line between each two, as one name each. Two lines of one word may be two students
+ * as well: it takes a family name that says by its first word what it is, or usual given names above or below alone.
+ */
+export function halvesOver(all: readonly Line[]): readonly Line[] {
+  const blocks = blocksOf(all);
+  const [tops = [], ends = []] = [0, 1].map((at) => blocks.map((block) => block[at]?.text ?? ''));
+  const fits =
+    blocks.length > 2 &&
+    blocks.every((block) => block.length === 2) &&
+    blocks.flat().every(({ text }) => HALF.test(text) && kindOfLine(text) === null);
+  const given = fits ? (givenColumn(tops, ends) ?? besideFamilies(tops, ends)) : null;
+  if (given === null) return all;
+  return blocks.flatMap(([top, end]) => {
+    if (!top || !end) return [];
+    const [above, below] = [top.text.trim(), end.text.trim()];
+    return [{ ...top, text: given === 'first' ? `${above} ${below}` : `${above}, ${below}` }];
+  });
+}
+
+/** Which half is beside family names that begin as one does; null where neither is, or both. */
+function besideFamilies(
+  tops: readonly string[],
+  ends: readonly string[],
+): 'first' | 'second' | null {
+  const [above, below] = [tops, ends].map((half) => half.some((one) => FAMILY_ALONE.test(one)));
+  if (above === below) return null;
+  return below ? 'first' : 'second';
+}
+
+/** Lines that stand together, parted by blank ones. */
+function blocksOf(all: readonly Line[]): readonly (readonly Line[])[] {
+  const blocks: Line[][] = [];
+  all.forEach((one, at) => {
+    if (!/\S/.test(one.text)) return;
+    const before = blocks.at(-1);
+    if (before && at > 0 && /\S/.test(all[at - 1]?.text ?? '')) before.push(one);
+    else blocks.push([one]);
+  });
+  return blocks;
 }
 
 /** "Haddad," on one line and "Amira" on the next are one name, where that happens again and again. */

@@ -1,9 +1,18 @@
 import { looksLikeName, looksLikeWholeName } from '../names';
+import { givenColumn } from '../givenNames';
 import { isBareClosing, isClosing, isGreeting, signedBy, isPlace, kindOfLine } from '../lineKinds';
 import { roleOfHeading } from '../headings';
 import type { RosterWarning, Row, Table } from '../types';
 import { entriesOf, nameAndAddress, withoutNumbers } from './entries';
-import { areParted, arePairs, BETWEEN_TWO, groupLines, holdSeveral } from './groups';
+import {
+  areCommaPairs,
+  areParted,
+  arePairs,
+  BETWEEN_TWO,
+  COMMA_BETWEEN,
+  groupLines,
+  holdSeveral,
+} from './groups';
 import { HEADER, SENDER } from './letters';
 import type { Line, Told } from './lines';
 import { withCommas } from './manyWords';
@@ -41,9 +50,10 @@ export function namesTable(text: string): Table {
     .map((one, index): Line => ({ line: index + 1, text: one }));
   const { lines: joined, skipped: aside, warnings: remarked, told } = tidied(given);
   const skipped = [...aside];
-  const pairs = arePairs(joined.map(({ text: one }) => one));
+  const between = betweenTwo(joined.map(({ text: one }) => one));
+  const pairs = between !== null;
   let filled = pairs
-    ? joined.map((one) => ({ ...one, text: one.text.split(BETWEEN_TWO).join(' / ') }))
+    ? joined.map((one) => ({ ...one, text: one.text.split(between).join(' / ') }))
     : joined;
   const groups = groupLines(filled);
   const alone = filled.length === 1;
@@ -183,13 +193,24 @@ function withColumn(rows: readonly Row[], { heading, of }: Told): readonly Row[]
   });
 }
 
+/** What parts the two people on each line; null where there is one a line, or more. */
+function betweenTwo(all: readonly string[]): RegExp | null {
+  if (arePairs(all)) return BETWEEN_TWO;
+  return areCommaPairs(all) ? COMMA_BETWEEN : null;
+}
+
 /** "Amira Haddad, Bram Visser" on every line may be a name turned round, or two people. */
 function pairsIn(rows: readonly Row[]): readonly RosterWarning[] {
   const parted = rows.filter(({ line, cells }) => line > 0 && (cells[0] ?? '').includes(','));
   const pairs = parted.filter(({ cells }) =>
-    /^\p{Lu}\S* \p{Lu}\S*, \p{Lu}\S* \p{Lu}\S*$/u.test(cells[0] ?? ''),
+    /^\p{Lu}\S*(?: \S+)* \p{Lu}\S*, \p{Lu}\S*(?: \S+)* \p{Lu}\S*$/u.test(cells[0] ?? ''),
   );
   if (pairs.length < parted.length) return [];
+  const [before, behind] = [0, 1].map((side) =>
+    pairs.map(({ cells }) => cells[0]?.split(COMMA_BETWEEN)[side] ?? ''),
+  );
+  // "Pérez Gómez, Juan Carlos", where most names have four words.
+  if (givenColumn(before ?? [], behind ?? []) === 'second') return [];
   return pairs.map(({ line, cells }) => ({
     kind: 'twoNames',
     row: line,

@@ -21,6 +21,7 @@ import {
 import { interleaved } from './interleaved';
 import {
   familyOver,
+  halvesOver,
   joinBroken,
   joinedAddresses,
   joinedFacts,
@@ -80,6 +81,7 @@ const STEPS: readonly Step[] = [
   only(joinedAddresses),
   only(joinedWraps),
   only(familyOver),
+  only(halvesOver),
   joinedFacts,
   withoutLetters,
   withoutRefrain,
