@@ -37,6 +37,10 @@ const COUNT_BEGINS = new RegExp(
   `^(?:total|grand|subtotal|sum|count|number|anzahl|nombre|numero|totaal|aantal|totale|gesamt|insgesamt|n|effectif|${PEOPLE})\\b`,
 );
 
+/** "Enrolled: 22", "Capacity: 30". */
+const PLACES_TAKEN =
+  /^\s*(?:enrolled|enrolments?|enrollments?|registered|capacity|class size|places|seats|angemeldet|belegt|plätze|inscrit[oae]s|matriculados|inscrits|iscritti|ingeschreven|plaatsen)\s*[:=]\s*\d{1,4}(?:\s*(?:\/|of|von|de|di|van)\s*\d{1,4})?\s*$/iu;
+
 /** Whether a label gives a figure for a whole list; `surely` leaves out words that are names as well. */
 export function isTotal(label: string, surely = true): boolean {
   return surely ? surelyTotal(label) : total(label, false);
@@ -45,7 +49,7 @@ export function isTotal(label: string, surely = true): boolean {
 const surelyTotal = remembered((label) => total(label, true));
 
 function total(label: string, surely: boolean): boolean {
-  if (/^n\s*[=:]\s*\d+/i.test(cleanText(label))) return true;
+  if (/^n\s*[=:]\s*\d+/i.test(cleanText(label)) || PLACES_TAKEN.test(label)) return true;
   const all = plainWords(label);
   // "Boys: 12, Girls: 14, Total: 26".
   const several = all.match(/\p{L}[^\d]*\d+/gu) ?? [];
@@ -73,7 +77,7 @@ export function isPointsLabel(name: string): boolean {
 }
 
 const LIST_TITLE =
-  /\b(class ?list|roster|students?|pupils?|attendance|register|lista (de|degli|dei|d) ?(la )?(clase|alumnos|estudiantes|alunos|alunni|studenti|turma|presenca)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste|kursliste|elenco|leerlingenlijst|klassenlijst|presentielijst|registro|chamada|acta de asistencia|asistencia|minutes of|protokoll|proces verbal|verbale|notulen|anwesenheit(?:sliste)?|fiche de presence|presenze|course|kurs|survey|excursion|trip|sign up|signup|timetable|school|schule|ecole|escuela|escola|scuola|university|college|semester|term|autumn|spring|summer|winter|herbst|class|klasse|clase|classe|turma|klas|seating|plan)\b/;
+  /\b(class ?list|roster|students?|pupils?|attendance|register|lista (de|degli|dei|d) ?(la )?(clase|alumnos|estudiantes|alunos|alunni|studenti|turma|presenca)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste|kursliste|elenco|leerlingenlijst|klassenlijst|presentielijst|registro|chamada|acta de asistencia|asistencia|minutes of|protokoll|proces verbal|verbale|notulen|anwesenheit(?:sliste)?|fiche de presence|presenze|course|kurs|survey|excursion|trip|sign up|signup|timetable|school|schule|ecole|escuela|escola|scuola|university|college|semester|term|autumn|spring|summer|winter|herbst|class|klasse|clase|classe|turma|klas|seating|plan|club|choir|orchestra|society|squad|council)\b/;
 
 /** Whether a line over a plain list tells what the list is: a word for it, and no bare name of two words. */
 export function isListTitle(line: string): boolean {
@@ -90,7 +94,7 @@ export function isListTitle(line: string): boolean {
         all,
       )) ||
     // "Brook School" is nobody.
-    /^\S+ (?:school|college|university|academy|schule|gymnasium|realschule|grundschule|instituto|colegio|lycee|college|liceo)$/.test(
+    /^\S+ (?:school|college|university|academy|schule|gymnasium|realschule|grundschule|instituto|colegio|lycee|college|liceo|club|choir|orchestra|society|squad|council)$/.test(
       all,
     )
   );

@@ -196,4 +196,43 @@ export const hurry: readonly RosterCase[] = [
     leftOut: ['abs.'],
     asked: ['Bram Visser'],
   },
+  {
+    name: 'who works with whom',
+    given: lines('Amira with Bram', 'Chipo with Dov', 'Eva with Fay'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eva', 'Fay'],
+  },
+  {
+    name: 'a club over a list, and what each has paid',
+    given: lines('Chess club', 'Amira Haddad - paid', 'Bram Visser - owes £2', 'Chipo Dube - paid'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['Chess club'],
+  },
+  {
+    name: 'rooms over those in them',
+    given: lines('Room 101', 'Amira', 'Bram', '', 'Room 102', 'Chipo', 'Dov', 'Eva'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eva'],
+    facts: [{ section: 'Room 101' }, {}, { section: 'Room 102' }],
+  },
+  {
+    name: 'points of a hundred behind a colon',
+    given: lines('Amira Haddad: 88/100', 'Bram Visser: 90/100', 'Chipo Dube: 70/100'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'how many have a place over a list of them',
+    given: lines(
+      ...['Course: Hydrology 201', 'Enrolled: 3', '', 'No. Name ID'],
+      ...['1 Amira Haddad 8000', '2 Bram Visser 8001', '3 Chipo Dube 8002'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'a letter sent on, with who wrote it',
+    given: lines(
+      ...['---------- Forwarded ----------', 'From: Mira Okafor <mira@example.org>'],
+      ...['Date: Mon, 30 Nov 2026', 'Subject: class list', '', 'Amira Haddad', 'Bram Visser'],
+      ...['', 'Best,', 'Mira'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+  },
 ];

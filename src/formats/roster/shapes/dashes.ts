@@ -13,6 +13,8 @@ const STROKE = /\s+\/\s+/u;
 const COMMA = /\s*,\s+/u;
 /** "Amira Haddad ..... new": dots up to the next column. */
 const DOTS = /\s*(?:[._…·]\s?){3,}\s*/u;
+/** "88/100". */
+const POINTS_OF = /\d+\s*\/\s*\d+/g;
 const SIGNS = [DASH, COMMA, STROKE, DOTS, ARROW, /\s*:\s+/u, /\s*=\s*/u, TILDE] as const;
 
 /**
@@ -42,7 +44,8 @@ export function dashesTable(text: string): Table | null {
     // Several names behind one are a group with its members.
     const several = parted.filter(
       ([before = '', behind = '']) =>
-        /[,;&/]/.test(behind) && !(one === DASH && looksLikeWholeName(before) && isRemark(behind)),
+        /[,;&/]/.test(behind.replace(POINTS_OF, '')) &&
+        !(one === DASH && looksLikeWholeName(before) && isRemark(behind)),
     );
     const named = parted.filter(
       ([before = '']) => looksLikeName(before) && !/[([][^)\]]*$/.test(before),

@@ -210,6 +210,10 @@ export function shoutedHeads(all: readonly Line[]): readonly Line[] {
 const SEXES =
   /^(?:girls|boys|mädchen|jungen|jungs|chicas|chicos|niñas|niños|filles|garçons|ragazze|ragazzi|meninas|meninos|meisjes|jongens)$/i;
 
+/** "Room 101", "Bus 2": where those below it are; it may end with a colon. */
+const ROOM =
+  /^\s*(?:room|rm|hall|bus|coach|boat|cabin|tent|dorm|floor|raum|zimmer|saal|boot|zelt|sala|aula|salón|autobús|barco|salle|bateau|tente|pullman|barca|lokaal|zaal)\s+(?:\p{Lu}?\d{1,4}\p{L}?|\p{Lu})\s*:?\s*$/iu;
+
 /** How heads may follow each other. */
 const ORDERS: readonly (readonly string[])[] = [
   Array.from('ABCDEFGHIJKL'),
@@ -236,12 +240,15 @@ function isNumberedPart(text: string): boolean {
 export function namedHeads(all: readonly Line[]): readonly Line[] {
   const filled = filledOf(all);
   const [first] = filled;
-  const found = [isDayWord, (text: string) => SEXES.test(text.trim()), isNumberedPart]
+  const isRoom = (text: string): boolean => ROOM.test(text);
+  const found = [isDayWord, (text: string) => SEXES.test(text.trim()), isNumberedPart, isRoom]
     .map((isHead) => filled.filter(({ text }) => isHead(text)))
     .find((some) => new Set(some.map(({ text }) => plainWords(text))).size > 1);
   const heads = found ?? orderedHeads(filled);
   if (heads.length < 2 || !first || !heads.includes(first)) return all;
-  return all.map((one) => (heads.includes(one) ? { ...one, text: `${one.text.trim()}:` } : one));
+  return all.map((one) =>
+    heads.includes(one) ? { ...one, text: `${one.text.trim().replace(/\s*:$/, '')}:` } : one,
+  );
 }
 
 /** Lines of a letter or a number alone, in their order, over several whole names each; none where they are not. */

@@ -169,6 +169,14 @@ export function joinBroken(all: readonly Line[]): readonly Line[] {
   return joined;
 }
 
+/** "Amira with Bram" on every line as "Amira & Bram"; with a small letter behind, it says something of one. */
+export function togetherWith(all: readonly Line[]): readonly Line[] {
+  const WITH = /^(\s*\P{Ll}\S*(?:\s+\S+){0,3}?)\s+(?:with|mit|con|avec|com|met)\s+(?=\p{Lu})/u;
+  const filled = filledOf(all);
+  if (filled.length < 2 || !filled.every(({ text }) => WITH.test(text))) return all;
+  return all.map((one) => ({ ...one, text: one.text.replace(WITH, '$1 & ') }));
+}
+
 const GROUP_FACT =
   /^\s*(?:team|group|crew|table|gruppe|grupo|equipo|groupe|équipe|equipe|gruppo|squadra|groep)(?: name)?\s*:\s*(\S.*?)\s*$/iu;
 const MEMBERS_FACT =

@@ -13,7 +13,7 @@ import {
   groupLines,
   holdSeveral,
 } from './groups';
-import { HEADER, SENDER } from './letters';
+import { HEADER, SENDER, SUBJECT } from './letters';
 import type { Line, Told } from './lines';
 import { withCommas } from './manyWords';
 import { tidied } from './steps';
@@ -83,6 +83,7 @@ export function namesTable(text: string): Table {
     .slice(0, -1)
     .some(({ text: one }) => /^[^\s,]+(?: [^\s,]+)?, \S/u.test(one) && !isGreeting(one));
   const greeted = filled.some((one) => isGreeting(one.text));
+  const lettered = given.some(({ text: one }) => HEADER.test(one) || SUBJECT.test(one));
   for (const { line, text: raw } of filled) {
     if (closed) {
       rows.push({ line, cells: [`From: ${raw.trim()}`] });
@@ -101,7 +102,7 @@ export function namesTable(text: string): Table {
       continue;
     }
     closed = isClosing(raw) && filled.at(-1)?.line !== line;
-    if (SENDER.test(raw) && filled.some((one) => HEADER.test(one.text))) {
+    if (SENDER.test(raw) && lettered) {
       // Who wrote a letter is no more a student of it than its subject is.
       rows.push({ line, cells: [raw.replace(SENDER, 'From: $1')] });
       continue;

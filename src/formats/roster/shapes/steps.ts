@@ -27,6 +27,7 @@ import {
   joinedFacts,
   joinedWraps,
   rolesBelow,
+  togetherWith,
 } from './joining';
 import { filledOf, type Line, type Tidied, type Told } from './lines';
 import {
@@ -82,6 +83,7 @@ const STEPS: readonly Step[] = [
   only(joinedWraps),
   only(familyOver),
   only(halvesOver),
+  only(togetherWith),
   joinedFacts,
   withoutLetters,
   withoutRefrain,
