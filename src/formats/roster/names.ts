@@ -12,6 +12,10 @@ export const PARTICLE =
   "(?:de|da|das|do|dos|del|della|di|du|des|la|le|las|los|van|von|vom|zu|zur|der|den|ter|ten|te|bin|bint|ibn|al|el|ben|abu|af|av|st|san|santa|mac|ó|ni|nic|degli|dei|delle|lo|het|op|ap|'t)";
 /** The same, and words between two family names. */
 const IS_PARTICLE = new RegExp(`^(?:${PARTICLE}|o|e|y)$`, 'iu');
+
+/** Whether a word belongs to the family name behind it, or stands between two. */
+export const isParticle = (word: string): boolean => IS_PARTICLE.test(word);
+
 const SUFFIX =
   /^(?:jr|sr|ii|iii|iv|v|phd|md|junior|esq|b\.?sc|m\.?sc|b\.?a|m\.?a|mba|b\.?eng|m\.?eng|b\.?ed|m\.?ed|pgce|rn|ll\.?[bm]|dipl\.?-?ing)\.?$/i;
 /** "O'Neil, Sean Jr.": the suffix of a family name behind the given one. */

@@ -17,6 +17,7 @@ import {
   isPartInACall,
   isInactive,
   isOffice,
+  isParticle,
   isTestAccount,
   isTitled,
   looksLikeName,
@@ -29,6 +30,7 @@ import {
   asTold,
 } from './names';
 import { nameAndAddress } from './shapes/entries';
+import { isOfSentences } from './shapes/manyWords';
 import { cleanText, holdsInvisible, isMissing, isMissingName, plainWords } from './text';
 import { restored } from '../harmless';
 import type {
@@ -710,7 +712,17 @@ function isDoubtful({ shown, email, externalId, familyName, givenName }: Person)
   const single = givenName === '' || familyName === '';
   return (
     (single && (isMissing(shown) || isTotal(shown, false))) ||
-    (!looksLikeName(shown) && /[\d@:;|{}]/.test(shown))
+    (!looksLikeName(shown) && /[\d@:;|{}]/.test(shown)) ||
+    saysMore(shown)
+  );
+}
+
+/** "Tuva shares a boat with Emrys": small words behind a capital one that are no part of a family name. */
+function saysMore(shown: string): boolean {
+  const [first = '', ...others] = shown.split(' ');
+  const small = others.filter((word) => /^\p{Ll}/u.test(word) && !isParticle(word));
+  return (
+    /^\p{Lu}/u.test(first) && (small.some(isOfSentences) || (small.length > 1 && others.length > 2))
   );
 }
 

@@ -58,6 +58,7 @@ export const roster = {
   shape: {
     names: 'names, line by line',
     cards: 'a line for each fact',
+    cellLines: 'a line for each cell',
     tab: 'columns between tabs',
     semicolon: 'columns between semicolons',
     comma: 'columns between commas',

@@ -59,6 +59,7 @@ export const roster = {
   shape: {
     names: 'nombres, línea a línea',
     cards: 'una línea por cada dato',
+    cellLines: 'una línea por cada celda',
     tab: 'columnas entre tabuladores',
     semicolon: 'columnas entre puntos y comas',
     comma: 'columnas entre comas',

@@ -56,4 +56,21 @@ export const given: readonly RosterCase[] = [
     given: lines('Juan Carlos', 'Ana María', 'Luis Miguel', 'Anna Sofia'),
     students: ['Juan Carlos', 'Ana María', 'Luis Miguel', 'Anna Sofia'],
   },
+  {
+    name: 'what each of them brings, in small letters behind usual given names',
+    given: lines('Amira: boat, nets', 'Lea: notes', 'Emma: camera, maps'),
+    students: ['Amira', 'Lea', 'Emma'],
+  },
+  {
+    name: 'members in small letters behind groups',
+    given: lines('Red: amira, bram', 'Blue: dov, eva, fay'),
+    students: ['amira', 'bram', 'dov', 'eva', 'fay'],
+    facts: [{ section: 'Red' }, { section: 'Red' }, { section: 'Blue' }],
+  },
+  {
+    name: 'small words behind capital ones, none of them known, are asked about',
+    given: lines('Wren: quill, thatch', 'Oke: reed'),
+    students: ['quill', 'thatch', 'reed'],
+    asked: ['quill', 'thatch', 'reed'],
+  },
 ];

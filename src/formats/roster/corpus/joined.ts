@@ -205,4 +205,24 @@ export const joined: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
     facts: [{ section: 'Boat crew' }, { section: 'Boat crew' }, { section: 'Bank crew' }],
   },
+  {
+    name: 'heads with how many are below, the first of them at the top',
+    given: lines(
+      'Boys (2)',
+      'Bram Visser',
+      'Dov Ash',
+      'Girls (3)',
+      'Amira Haddad',
+      'Eva Lind',
+      'Fay Ito',
+    ),
+    students: ['Bram Visser', 'Dov Ash', 'Amira Haddad', 'Eva Lind', 'Fay Ito'],
+    facts: [{ section: 'Boys' }, {}, { section: 'Girls' }],
+  },
+  {
+    name: 'sentences that tell who does what are asked about',
+    given: 'On Friday: Amira and Bram share a boat, Chipo goes with Dov.',
+    students: ['Amira', 'Bram share a boat', 'Chipo goes with Dov'],
+    asked: ['Bram share a boat', 'Chipo goes with Dov'],
+  },
 ];

@@ -165,4 +165,31 @@ export const pages: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     leftOut: ['Name', 'e.g. Jane Sample', '*left early on Friday'],
   },
+  {
+    name: 'a table copied cell by cell, row after row',
+    given: lines(
+      ...['River School', '', 'Name', 'Class', 'House', 'Amira Haddad', '8B', 'Reed'],
+      ...['Bram Visser', '8B', 'Sedge', 'Chipo Dube', '8B', 'Reed', 'Dov Ash', '8B', 'Sedge'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: '8B', attributes: { House: 'Reed' } }],
+  },
+  {
+    name: 'a table copied column after column',
+    given: lines(
+      ...['Name', 'Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', ''],
+      ...['House', 'Reed', 'Sedge', 'Reed', 'Sedge'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ attributes: { House: 'Reed' } }, { attributes: { House: 'Sedge' } }],
+  },
+  {
+    name: 'a table copied with one blank between its columns',
+    given: lines(
+      ...['No. Name Class House', '1 Amira Haddad 8B Reed', '2 Bram de Visser 8B Sedge'],
+      ...['3 Chipo Dube 8B Reed', '4 Dov Ash 8B Sedge'],
+    ),
+    students: ['Amira Haddad', 'Bram de Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: '8B', attributes: { House: 'Reed' } }],
+  },
 ];

@@ -160,7 +160,8 @@ export function withoutAsides(all: readonly Line[]): Tidied {
   return { lines, skipped, warnings };
 }
 
-const doubtful = (line: number, name: string): RosterWarning => ({
+/** Somebody who is asked about. */
+export const doubtful = (line: number, name: string): RosterWarning => ({
   kind: 'doubtfulName',
   row: line,
   name: cleanText(name.replace(BULLET, '')),

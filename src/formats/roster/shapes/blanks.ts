@@ -54,24 +54,52 @@ function joinedRows(rows: readonly Row[]): readonly Row[] {
   return joined;
 }
 
-/** Lines of as many words as known headings stand over them, one blank between any two; null for other lines. */
+/**
+ * Lines under headings of one word each, one blank between any two: of as many words as those, or of more where the name has
+ * more; null for other lines.
+ */
 function wordsTable(lines: readonly string[]): Table | null {
   const rows = lines.map((line, index): Row => ({
     line: index + 1,
     cells: line.trim().split(/[,;]?\s+/),
   }));
   const [head, ...others] = rows.filter(({ cells }) => cells.join('') !== '');
-  if (!head) return null;
-  const isTable =
-    new Set(head.cells.map(roleOfColumn)).size === head.cells.length &&
-    head.cells.length > 1 &&
-    others.length > 0 &&
-    head.cells.every((word) => roleOfColumn(word) !== null) &&
-    head.cells.some((word) => isSurelyHeading(word)) &&
-    others.every(({ cells }) => cells.length === head.cells.length);
-  return isTable ? { name: '', rows, commaIsDecimal: false, belief: EVEN } : null;
+  if (!head || head.cells.length < 2 || others.length === 0) return null;
+  const width = head.cells.length;
+  const roles = head.cells.map(roleOfColumn);
+  const known =
+    new Set(roles).size === width &&
+    roles.every((role) => role !== null) &&
+    head.cells.some((word) => isSurelyHeading(word));
+  const even = others.every(({ cells }) => cells.length === width);
+  if (even) return known ? { name: '', rows, commaIsDecimal: false, belief: EVEN } : null;
+  const name = roles.indexOf('fullName');
+  if (name < 0 || others.some(({ cells }) => cells.length < width)) return null;
+  const aligned = others.map(({ line, cells }): Row => {
+    const end = cells.length - (width - name - 1);
+    const whole = cells.slice(name, end).join(' ');
+    return { line, cells: [...cells.slice(0, name), whole, ...cells.slice(end)] };
+  });
+  const column = (at: number): readonly string[] => aligned.map(({ cells }) => cells[at] ?? '');
+  // Words that come again, or figures, are told of somebody; others may be the rest of a name.
+  const isTold = (cells: readonly string[]): boolean =>
+    cells.every((cell) => /[\d@]/.test(cell)) || new Set(cells).size <= cells.length * AGAIN;
+  const fits =
+    others.length > 2 &&
+    roles.filter((role) => role !== null).length > 1 &&
+    column(name).every(looksLikeName) &&
+    head.cells.every((_, at) => at === name || isTold(column(at)));
+  if (!fits) return null;
+  const lined = new Map(aligned.map((row) => [row.line, row]));
+  return {
+    name: '',
+    rows: rows.map((row) => lined.get(row.line) ?? row),
+    commaIsDecimal: false,
+    belief: EVEN,
+  };
 }
 
+const AGAIN = 0.6;
 const FIGURE = /^\d{1,4}(?:[.,]\d+)?$/;
 /** Points out of so many, or a percentage. */
 const POINTS = /^\d{1,4}(?:[.,]\d+)?(?:\/(\d{1,4})|%)$/;

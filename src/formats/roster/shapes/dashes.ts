@@ -1,3 +1,4 @@
+import { givenAmong } from '../givenNames';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import type { Row, Table } from '../types';
 import { ARROW } from './lines';
@@ -15,7 +16,8 @@ const COMMA = /\s*,\s+/u;
 const DOTS = /\s*(?:[._…·]\s?){3,}\s*/u;
 /** "88/100". */
 const POINTS_OF = /\d+\s*\/\s*\d+/g;
-const SIGNS = [DASH, COMMA, STROKE, DOTS, ARROW, /\s*:\s+/u, /\s*=\s*/u, TILDE] as const;
+const COLON = /\s*:\s+/u;
+const SIGNS = [DASH, COMMA, STROKE, DOTS, ARROW, COLON, /\s*=\s*/u, TILDE] as const;
 
 /**
  * "Amira Haddad — new" on every line: two columns with a dash, an arrow, a colon or an equals sign between, or as many more
@@ -45,7 +47,7 @@ export function dashesTable(text: string): Table | null {
     const several = parted.filter(
       ([before = '', behind = '']) =>
         /[,;&/]/.test(behind.replace(POINTS_OF, '')) &&
-        !(one === DASH && looksLikeWholeName(before) && isRemark(behind)),
+        !((one === DASH || one === COLON) && isCalled(before) && isRemark(behind)),
     );
     const named = parted.filter(
       ([before = '']) => looksLikeName(before) && !/[([][^)\]]*$/.test(before),
@@ -79,6 +81,10 @@ const saysMore = (line: string): boolean => /\p{L}\S*\s\S/u.test(line.split(DOTS
 /** Whether one of several words behind a name is small: no name of somebody who is with them. */
 const isRemark = (behind: string): boolean =>
   behind.split(/[,;&/]/).some((part) => /^\s*\p{Ll}/u.test(part));
+
+/** A whole name, or a usual given one. */
+const isCalled = (before: string): boolean =>
+  looksLikeWholeName(before) || givenAmong([before]) > 0;
 
 const FEWEST_SURE = 8;
 

@@ -13,6 +13,9 @@ export interface Framed {
 /** "Class: 7B", "Period 3", and nothing else. */
 const CLASS = /^\s*[\p{L}:\s]*\d{1,2}\s?\p{L}?\s*$/u;
 
+/** "Boys (12)". */
+const COUNTED = /^\s*\p{L}[^\d():,;]*\(\d{1,2}\)\s*$/u;
+
 /** At most so many lines stand over a list, and below it. */
 const MOST_AROUND = 8;
 
@@ -30,7 +33,13 @@ export function framed(given: string): Framed {
   // The only class that is named is that of all of them.
   const parts = new Set(lines.filter(isPart).map(plainWords));
   const isClass = (line: string): boolean => parts.size === 1 && isPart(line);
-  const from = filled.findIndex((at) => !isOver(lines[at] ?? '') && !isClass(lines[at] ?? ''));
+  // "Boys (2)" and "Girls (3)" with others between them head those.
+  const counted = filled.flatMap((at, place) => (COUNTED.test(lines[at] ?? '') ? [place] : []));
+  const heads =
+    counted.length > 1 && counted.every((place, i) => place - (counted[i - 1] ?? -2) > 1);
+  const isHead = (line: string): boolean => heads && COUNTED.test(line);
+  const isTop = (line: string): boolean => (isOver(line) && !isHead(line)) || isClass(line);
+  const from = filled.findIndex((at) => !isTop(lines[at] ?? ''));
   const to = filled.findLastIndex((at) => !isAround(lines[at] ?? ''));
   if (from < 0 || from > MOST_AROUND || filled.length - 1 - to > MOST_AROUND) return nothing;
   const [over, below] = [filled.slice(0, from), filled.slice(to + 1)];

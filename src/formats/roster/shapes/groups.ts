@@ -109,7 +109,7 @@ export function areParted(all: readonly string[]): boolean {
   });
 }
 
-interface GroupLine {
+export interface GroupLine {
   readonly label: string;
   readonly members: string;
 }
@@ -151,6 +151,28 @@ function countedGroups(all: readonly Line[]): ((line: string) => GroupLine | nul
 
 /** "Group 1: Amira, Bram and Chipo": how such lines are read, where most lines are of that kind. */
 export function groupLines(all: readonly Line[]): ((line: string) => GroupLine | null) | null {
+  const read = readerOfGroups(all);
+  const lines = read ? all.flatMap(({ text }) => read(text) ?? []) : [];
+  return tellsOf(lines) === 'labels' ? null : read;
+}
+
+/**
+ * Whether small words behind capital ones, as in "Amira: boat, nets", are members of groups or told of somebody: usual given
+ * names say so on either side; without any it may be both.
+ */
+export function tellsOf(groups: readonly GroupLine[]): 'members' | 'labels' | 'unsure' {
+  const members = groups.flatMap(({ members: some }) => namesIn(some));
+  const labels = groups.map(({ label }) => label);
+  const small =
+    groups.length > 1 &&
+    members.every((name) => /^\p{Ll}/u.test(name)) &&
+    labels.every((label) => /^\p{Lu}/u.test(label) && sectionHeading(label) === null);
+  if (!small || givenAmong(members) > 0) return 'members';
+  return givenAmong(labels) > 0 ? 'labels' : 'unsure';
+}
+
+/** How lines of a group and its members are read; null where they are none. */
+function readerOfGroups(all: readonly Line[]): ((line: string) => GroupLine | null) | null {
   const read = (line: string): GroupLine | null => {
     const found =
       /^\s*(?:[-•*]\s*)?([^:@<>,;]{1,40}?)\s*(?::|\s[–—-]\s|\s?→|\s*\|)\s*(\S.*)$/u.exec(line);

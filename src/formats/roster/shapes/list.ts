@@ -2,6 +2,7 @@ import type { Delimiter } from '../delimited';
 import type { Table } from '../types';
 import { blanksTable } from './blanks';
 import { cardsTable } from './cards';
+import { cellLinesTable } from './cellLines';
 import { cellsTable } from './cells';
 import { dashesTable } from './dashes';
 import {
@@ -46,6 +47,7 @@ const cells =
 export const SHAPES = [
   { id: 'names', read: namesTable },
   { id: 'cards', read: cardsTable },
+  { id: 'cellLines', read: cellLinesTable },
   { id: 'tab', read: cells('\t') },
   { id: 'semicolon', read: (text) => (isAddressList(text) ? null : cells(';')(text)) },
   { id: 'comma', read: (text) => (isAddressList(text) ? null : cells(',')(text)) },

@@ -16,6 +16,9 @@ const OF_SENTENCES = new Set(
   vandaag|lijst`),
 );
 
+/** Whether a word in small letters is one that sentences have. */
+export const isOfSentences = (word: string): boolean => OF_SENTENCES.has(plainWords(word));
+
 /** Lines of nothing but first names with blanks between, as names with commas; others as they are. */
 export function withCommas(filled: readonly Line[]): readonly Line[] {
   const texts = filled.map(({ text }) => text.trim());

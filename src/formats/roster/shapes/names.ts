@@ -12,10 +12,12 @@ import {
   COMMA_BETWEEN,
   groupLines,
   holdSeveral,
+  tellsOf,
 } from './groups';
 import { HEADER, SENDER, SUBJECT } from './letters';
 import type { Line, Told } from './lines';
 import { withCommas } from './manyWords';
+import { doubtful } from './asides';
 import { tidied } from './steps';
 import { BULLET, filledLines, isBulleted, numberAfter, stripperFor } from './strip';
 
@@ -167,7 +169,13 @@ export function namesTable(text: string): Table {
     if (entries.length === 0) rows.push({ line, cells: [stripped === '' ? raw.trim() : stripped] });
   }
   const wide = told.reduce(withColumn, rows);
-  const warnings = [...remarked, ...(many ? [] : pairsIn(rows))];
+  const unsure =
+    groups !== null && tellsOf(filled.flatMap(({ text: one }) => groups(one) ?? [])) === 'unsure';
+  const warnings = [
+    ...remarked,
+    ...(many ? [] : pairsIn(rows)),
+    ...(unsure ? rows.slice(1).map(({ line, cells: [name = ''] }) => doubtful(line, name)) : []),
+  ];
   return {
     name: '',
     rows: wide,
