@@ -33,7 +33,8 @@ export function jsonTables(text: string, called = ''): Tables {
   }
   const found = listIn(data);
   if (!found) return { ok: false, error: { code: 'nobody' } };
-  const { list, left } = found;
+  const { left } = found;
+  const list = membersOf(found.list) ?? found.list;
   const file = isObject(data) ? data : {};
   const format = file.format;
   if (
@@ -110,6 +111,24 @@ const isWholeName = (key: string): boolean =>
 
 const underName = ([name, value]: [string, unknown]): unknown =>
   isObject(value) ? { name, ...value } : { name, value: scalar(value) };
+
+/**
+ * Those in a list of groups or classes, each with its members under a word for people, with what the group is called as their
+ * section; null for another list.
+ */
+function membersOf(list: readonly unknown[]): readonly unknown[] | null {
+  const groups = list.map((one) => {
+    if (!isObject(one)) return null;
+    const lists = Object.entries(one).filter(
+      ([key, value]) => Array.isArray(value) && isOfPeople(key),
+    );
+    const called = Object.values(one).find((value) => typeof value === 'string');
+    const [members] = lists.map(([, value]) => value as readonly unknown[]);
+    return lists.length === 1 && members ? { key: scalar(called), list: members } : null;
+  });
+  const known = groups.filter((group) => group !== null);
+  return known.length > 0 && known.length === list.length ? known.flatMap(inSection) : null;
+}
 
 /** The members of a list with the word over it as their section. */
 function inSection({ key, list }: { readonly key: string; readonly list: readonly unknown[] }) {

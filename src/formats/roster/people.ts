@@ -339,7 +339,10 @@ class RowReader implements People {
   ): SkipReason | null {
     if (this.overTitle.has(index)) return 'title';
     if (this.isList && label.includes(' ') && isPlace(label)) return 'place';
-    if (isTotal(label) || isTotal(person.shown) || this.figures.has(index)) return 'total';
+    // "SD" beside Sara Dahl are her first letters.
+    const initials = /^\p{L}{1,3}$/u.test(label) && looksLikeWholeName(person.shown);
+    if ((isTotal(label) && !initials) || isTotal(person.shown) || this.figures.has(index))
+      return 'total';
     if (/^[^:]{1,30}:\s+\S/.test(label) && kindOfLine(label)?.kind === 'footer') return 'footer';
     const figure = person.shown === '' && /^\d/.test(label);
     const nobodyYet = this.persons.every(({ staff }) => staff);

@@ -311,4 +311,11 @@ export const archives: readonly RosterCase[] = [
     given: '{"Amira Haddad": 7, "Bram Visser": 9, "Chipo Dube": 4}',
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
   },
+  {
+    name: 'JSON with a list of classes, the students of each within it',
+    given:
+      '{"classes":[{"name":"8B","students":[{"name":"Amira Haddad"},{"name":"Bram Visser"}]},{"name":"8C","students":["Chipo Dube"]}]}',
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: '8B' }, { section: '8B' }, { section: '8C' }],
+  },
 ];

@@ -361,4 +361,13 @@ export const grids: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
     facts: [{ section: 'Group 1' }, { section: 'Group 2' }],
   },
+  {
+    name: 'numbered benches with a column for each place at them',
+    given: lines(
+      ...['Bench,Left,Right', '1,Amira Haddad,Bram Visser', '2,Chipo Dube,Dov Ash'],
+      '3,Eva Lind,',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
+    facts: [{ section: '1' }, { section: '1' }, { section: '2' }],
+  },
 ];

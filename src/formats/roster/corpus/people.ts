@@ -321,4 +321,9 @@ export const people: readonly RosterCase[] = [
     given: lines('Name,Part', 'Amira Haddad,Presenter', 'Bram Visser,Host', 'Chipo Dube,Member'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
   },
+  {
+    name: 'first letters before a name that stand for a sum elsewhere',
+    given: lines('Init,Name', 'AH,Amira Haddad', 'SD,Sara Dahl', 'AVG,Ana Vera Gil', 'SD,7.5'),
+    students: ['Amira Haddad', 'Sara Dahl', 'Ana Vera Gil'],
+  },
 ];

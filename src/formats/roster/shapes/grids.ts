@@ -342,6 +342,8 @@ export function groupColumnsTable(table: Table): Table | null {
     // "Otters (6)" tells how many are below.
     .map((one) => ({ ...one, text: one.text.replace(/\s*\(\d{1,2}\)$/, '') || one.text }));
   if (headings.length < 2 || below.length < 1) return null;
+  // "Bench" over numbers: its rows are the groups.
+  if (counts && isGroupWord(cleanText(head.cells[0] ?? ''))) return null;
   const beside = counts && headings[0]?.column !== 0;
   const isBeside = ({ column }: Cell): boolean => beside && column === 0;
   const led = below
@@ -435,6 +437,18 @@ const MEMBER =
 const MEMBERS =
   /^(?:(?:group |team |crew )?members?(?: names?)?|students?|names?|pupils?|who|people|crew|children|learners|participants|players|mitglieder|schuler|schulerinnen|miembros|integrantes|alumnos|membres|eleves|membri|componenti|membros|alunos|leden|leerlingen)$/;
 
+/** "Left" and "Right" beside "Bench": columns of unknown words over whole names only, nobody in two of them; none where one has others. */
+function placesOfPeople(headings: readonly Cell[], below: readonly Row[]): readonly Cell[] {
+  const [first, ...others] = headings;
+  if (!first || !isGroupWord(first.text) || others.length < 2) return [];
+  const people = below.flatMap(cellsOf).filter(({ column }) => column !== first.column);
+  const fits =
+    others.every(({ text }) => roleOfColumn(text) === null && !isOfOthers(text)) &&
+    people.every(({ text }) => isMissingName(text) || looksLikeWholeName(text)) &&
+    new Set(people.map(({ text }) => plainWords(text))).size === people.length;
+  return fits ? others : [];
+}
+
 /** A group in each row, its members in cells of their own or in one; null where a table does not look like that. */
 export function groupRowsTable(table: Table): Table | null {
   const filled = table.rows.filter(hasContent);
@@ -442,7 +456,8 @@ export function groupRowsTable(table: Table): Table | null {
   const head = filled[at];
   if (!head) return null;
   const headings = cellsOf(head);
-  const numbered = headings.filter(({ text }) => MEMBER.test(plainWords(text)));
+  const told = headings.filter(({ text }) => MEMBER.test(plainWords(text)));
+  const numbered = told.length > 1 ? told : placesOfPeople(headings, filled.slice(at + 1));
   const single = headings.filter(({ text }) => MEMBERS.test(plainWords(text)));
   const columns = new Set((numbered.length > 1 ? numbered : single).map(({ column }) => column));
   const below = filled.slice(at + 1);
