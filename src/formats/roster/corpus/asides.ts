@@ -500,4 +500,38 @@ export const asides: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     leftOut: ['pdf', 'docx'],
   },
+  {
+    name: 'letters of a register behind first names',
+    given: lines(
+      ...['Amira P', 'Bram P', 'Chipo A', 'Dov P', 'Eva P', 'Fay P', 'Gil A', 'Hana P'],
+      ...['Ivo P', 'Kai A', 'Lea P', 'Milo P'],
+    ),
+    students: [
+      ...[
+        'Amira',
+        'Bram',
+        'Chipo',
+        'Dov',
+        'Eva',
+        'Fay',
+        'Gil',
+        'Hana',
+        'Ivo',
+        'Kai',
+        'Lea',
+        'Milo',
+      ],
+    ],
+  },
+  {
+    name: 'first letters of families behind first names',
+    given: lines(
+      ...['Amira P', 'Bram P', 'Chipo A', 'Dov H', 'Eva P', 'Fay L', 'Gil A', 'Hana P'],
+      ...['Ivo P', 'Kai A', 'Lea P', 'Milo P'],
+    ),
+    students: [
+      ...['Amira P', 'Bram P', 'Chipo A', 'Dov H', 'Eva P', 'Fay L', 'Gil A', 'Hana P', 'Ivo P'],
+      ...['Kai A', 'Lea P', 'Milo P'],
+    ],
+  },
 ];

@@ -370,4 +370,13 @@ export const grids: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
     facts: [{ section: '1' }, { section: '1' }, { section: '2' }],
   },
+  {
+    name: 'halves with a section over each and the same headings below, the names not first',
+    given: lines(
+      ...['8A\t\t\t8B\t\t', 'No.\tName\tLevel\tNo.\tName\tLevel'],
+      ...['1\tAmira Haddad\tlow\t1\tDov Ash\thigh', '2\tBram Visser\tlow\t2\tEva Lind\thigh'],
+    ),
+    students: ['Amira Haddad', 'Dov Ash', 'Bram Visser', 'Eva Lind'],
+    facts: [{ section: '8A', attributes: { Level: 'low' } }, { section: '8B' }],
+  },
 ];

@@ -151,7 +151,10 @@ export function halvesTable(table: Table): Table | null {
   const halves = Array.from({ length: heads.length / size }, (_, half) =>
     columns.slice(half * size, (half + 1) * size),
   );
-  const below = table.rows.slice(at + 1).flatMap((row): Row[] => {
+  // Below the names of sections the headings of each half may stand again.
+  const next = columns.map((column) => cleanText(table.rows[at + 1]?.cells[column] ?? ''));
+  const again = headed && halfWidth(next, false) === size;
+  const below = table.rows.slice(at + (again ? 2 : 1)).flatMap((row): Row[] => {
     // A line over all of it, such as a total, stays one row.
     if (cellsOf(row).length === 1 && cleanText(row.cells[columns[0] ?? 0] ?? '') !== '')
       return [row];
@@ -161,9 +164,12 @@ export function halvesTable(table: Table): Table | null {
       return [{ ...row, cells: headed ? [...cells, heads[i * size] ?? ''] : cells }];
     });
   });
-  const names = headed ? below.filter(({ cells }) => looksLikeName(cells[0] ?? '')) : below;
+  const words = again ? next.slice(0, size) : heads.slice(0, size);
+  const named = again ? words.findIndex((word) => NAME_ROLES.has(roleOfColumn(word))) : 0;
+  const names = headed ? below.filter(({ cells }) => looksLikeName(cells[named] ?? '')) : below;
   if (below.length < 3 || names.length < below.length * 0.8) return null;
-  const cells = headed ? ['Name', ...heads.slice(1, size), 'Section'] : heads.slice(0, size);
+  const [first = ''] = words;
+  const cells = headed ? [again ? first : 'Name', ...words.slice(1), 'Section'] : words;
   return {
     ...table,
     belief: MUCH,

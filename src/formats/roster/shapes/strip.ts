@@ -87,6 +87,9 @@ export function withoutBullets(text: string): string {
     .join('\n');
 }
 
+/** So many students for each letter behind their names, where it is a mark of a register. */
+const SAME_LETTER = 6;
+
 interface Stripped {
   readonly text: string;
   readonly id: string;
@@ -145,10 +148,13 @@ export function stripperFor(
     const name = line.replace(classes ? CLASS_BEFORE : seats ? SEAT_BEFORE : /(?!)/, '');
     return LETTER_AFTER.exec(cleanEnd(name))?.[2] ?? [];
   });
+  // Behind single names they are of families, but where there are too few different ones for so many.
+  const single = bare.flatMap((line) => CODE_AFTER_ANY.exec(cleanEnd(line))?.[2] ?? []);
   const lettering =
-    letter.length > 2 &&
-    letter.length > bare.length * MOSTLY &&
-    new Set(letter).size <= letter.length * MOSTLY;
+    (letter.length > 2 &&
+      letter.length > bare.length * MOSTLY &&
+      new Set(letter).size <= letter.length * MOSTLY) ||
+    (single.length === lettered && single.length >= new Set(single).size * SAME_LETTER);
   const isKeyed = (line: string): boolean =>
     explained.has(CODE_AFTER.exec(line)?.[2]) || (lettering && CODE_AFTER_ANY.test(line));
   const keyed = lettering || (explained.size > 0 && most((line) => isKeyed(cleanEnd(line)), bare));
