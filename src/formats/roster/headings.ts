@@ -72,7 +72,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   section|sections|period|periods|class|classes|group|groups|teams|homeroom|home room|form|tutor group|lab|block|stream|
   seccion|secciones|grupo|grupos|equipos|clase|clases|turno|paralelo|periodo|classe|groupe|groupes|equipes|division|periode|td|klasse|klassen|gruppe|gruppen|kurs|curso|cursos|
   abschnitt|lerngruppe|sektion|stammgruppe|zug|turma|sezione|secao|turmas|gruppo|gruppi|klas|groep|team|equipo|
-  equipe|squadra|stamgroep|grup|dosbarth|taldea`),
+  equipe|squadra|stamgroep|grup|dosbarth|taldea|kl`),
   role: words(
     'role|roles|user type|rol|rolle|funktion|funcion|fonction|ruolo|funcao|papel|functie',
   ),
@@ -192,6 +192,8 @@ const MOST_KNOWN = 20_000;
 export function roleOfHeading(heading: string): ColumnRole | null {
   // A cell of a long text, or of letters that no heading has, is none: most cells are asked about.
   if (heading.length > 80 || heading.includes('@')) return null;
+  // "NIA" numbers students; "Nia" is one.
+  if (/^\s*(?:Nia|Ine)\s*$/.test(heading)) return null;
   const kept = KNOWN_HEADINGS.get(heading);
   if (kept !== undefined) return kept;
   if (KNOWN_HEADINGS.size > MOST_KNOWN) KNOWN_HEADINGS.clear();

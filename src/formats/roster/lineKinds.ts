@@ -223,6 +223,13 @@ const isWholeName = (text: string): boolean =>
 const WHERE =
   /^(?:\d{1,4}[a-z]?,? (?:[\p{L}.'’-]+ ){0,3}(?:street|st|road|rd|lane|ln|avenue|ave|drive|way|close|square|place|court|crescent|terrace|boulevard|blvd)\.?, *\p{L}{3}.*|(?:tel|telephone|phone|fax|telefon|teléfono|tél|telefono|telefoon)\b[.:]* *[+(\d][\d ()/.-]{5,})$/iu;
 
+const STAFF_HEAD =
+  /^(teachers?|instructors?|tutors?|staff|lehrer|lehrerin|lehrerinnen|lehrkraft|lehrkrafte|profesor|profesora|profesores|profesorado|docentes?|professeure?s?|enseignante?s?|insegnanti?|professores|leraar|leraren|docent|docenten)$/;
+
+/** Whether a line alone is a word for the staff, as "Teachers" over them. */
+export const isStaffHead = (line: string): boolean =>
+  STAFF_HEAD.test(plainWords(line.replace(/:\s*$/, '')));
+
 /** Whether a cell standing alone on its row reads as a remark. */
 export const isRemark = remembered((line): boolean => {
   const text = cleanText(line);
@@ -240,12 +247,14 @@ export const isRemark = remembered((line): boolean => {
     /^[*†‡§¹²³]+(?:\s+\p{Ll}|\p{Ll}\S*\s\S+\s\S)/u.test(text) ||
     /^(?:\(\*+\)|\p{Ll}{1,3}\))\s*[=:]/u.test(text) ||
     /\S\s=\s\S/.test(text) ||
+    // "A: on target; B: below target" is a key to letters, and no groups, for what they stand for is in small letters.
+    /^\p{Lu}{1,2}\s*[:–-]\s*\p{Ll}[^;:]*(?:[;,]\s*\p{Lu}{1,2}\s*[:–-]\s*\p{Ll}[^;:]*)+$/u.test(
+      text,
+    ) ||
     (label !== undefined && LABELLED.test(plainWords(label))) ||
     MADE.test(all) ||
     DAY_LINE.test(text) ||
-    /^(teachers?|instructors?|tutors?|staff|lehrer|lehrerin|lehrkraft|profesor|profesora|docentes?|professeurs?|enseignante?s?|insegnanti?|leraar|docent)$/.test(
-      all,
-    ) ||
+    STAFF_HEAD.test(all) ||
     /^(room|raum|sala|salle|aula|lokaal|building|floor) \d+ ?[a-z]?$/.test(all) ||
     /^(https?:\/\/|www\.)/i.test(text) ||
     // "7B Ruiz Soto, M." ends in what somebody is called.

@@ -4,6 +4,7 @@ import { familyLeads, isBetween, isSurelyHeading, roleOfColumn } from './heading
 import {
   isDayWord,
   isListTitle,
+  isStaffHead,
   isPlace,
   isPointsLabel,
   isRule,
@@ -113,6 +114,9 @@ class RowReader implements People {
   /** Whether usual given names stand last in whole names, which are shown as they are written all the same. */
   private readonly givenLast: boolean;
 
+  /** Whether staff stand below a word for them, and students below one of their own. */
+  private readonly staffApart: boolean;
+
   constructor(
     table: Table,
     private readonly reading: Reading,
@@ -156,6 +160,8 @@ class RowReader implements People {
         below.map((row) => this.cell(row, role)),
       ),
     );
+    const heads = table.rows.flatMap((row) => soleCell(row) ?? []);
+    this.staffApart = heads.some(isStaffHead) && heads.some(isPeopleHead);
     const [sections] = this.columnsOf.get('section') ?? [];
     this.toldOnce =
       sections !== undefined &&
@@ -415,6 +421,7 @@ class RowReader implements People {
       withoutFamily(this.cell(row, 'preferredName'), family) ||
       (isCallName(calledBeside, quoted) ? calledBeside : '');
     const role = this.cell(row, 'role');
+    const part = this.sectionOf(row) || inClass || this.section;
     const called = preferred === '' ? given : preferred;
     const asWritten =
       fullName !== '' && !isTurned(fullName) && preferred === '' && givenCell.plain === '';
@@ -428,9 +435,12 @@ class RowReader implements People {
       shown: shown || nameOfAddress(address),
       email: address === '' ? null : address,
       externalId: this.cell(row, 'externalId') || null,
-      section: this.sectionOf(row) || inClass || this.section,
+      section: part !== null && this.staffApart && isPeopleHead(part) ? null : part,
       ...this.attributes(row, shown),
-      staff: roleOfPerson(role) === 'staff' || isStaffRemark(remark),
+      staff:
+        roleOfPerson(role) === 'staff' ||
+        isStaffRemark(remark) ||
+        (this.staffApart && part !== null && isStaffHead(part)),
       role: role || (isStaffRemark(remark) ? remark : ''),
       aside: asWritten && isAside(remark) ? remark : '',
     };
@@ -748,7 +758,8 @@ function isTurned(name: string): boolean {
 
 /** "amira.haddad@…" and "amira@…" tell a name by their parts; another address what stands before its sign. */
 function nameOfAddress(address: string): string {
-  const local = address.split('@')[0] ?? '';
+  // "amira.haddad+bio@…" has a tag behind the name.
+  const local = (address.split('@')[0] ?? '').replace(/(?<=.)\+.*$/, '');
   const parts = local
     .replace(/\d+$/, '')
     .split(/[._-]+/)
@@ -762,10 +773,17 @@ function nameOfAddress(address: string): string {
 
 /** "Haddad Amira" on most lines: usual given names behind those of families, without a comma. */
 function standLast(names: readonly string[]): boolean {
-  const several = names.map((name) => cleanText(name).split(' ')).filter((all) => all.length > 1);
+  const several = names
+    .filter((name) => !name.includes(','))
+    .map((name) => cleanText(name).split(' '))
+    .filter((all) => all.length > 1);
   const [first, last] = [0, -1].map((at) => several.map((all) => all.at(at) ?? ''));
   return givenColumn(first ?? [], last ?? []) === 'second';
 }
+
+/** "Students" over those of a list. */
+const isPeopleHead = (line: string): boolean =>
+  roleOfColumn(line.replace(/:\s*$/, '')) === 'fullName';
 
 /** The value of a cell for the detail's kind; null where it is none. */
 function readValue(

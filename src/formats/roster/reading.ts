@@ -284,6 +284,7 @@ function completeRoles(
 ): readonly ColumnRole[] {
   const completed = byWords.map((role, column): ColumnRole => {
     const cells = cellsOf(column);
+    if (role === 'leftOut' && !byWords.includes('role') && tellSchoolRoles(cells)) return 'role';
     if (role === 'externalId' || role === 'leftOut') return numberRole(role, cells);
     // Parts that students have in a group are no roles of a school.
     if (role === 'role' && !cells.some(isSchoolRole)) return 'detail';

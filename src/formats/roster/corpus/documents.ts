@@ -672,4 +672,13 @@ export const documents: readonly RosterCase[] = [
     given: lines('Clara', 'Noah', '', 'Amira', 'Bram', '', 'Chipo', 'Dov'),
     students: ['Clara', 'Noah', 'Amira', 'Bram', 'Chipo', 'Dov'],
   },
+  {
+    name: 'a key to letters below a table',
+    given: lines(
+      ...['Name       Band', 'Amira Haddad    A', 'Bram Visser    B'],
+      'A: on target; B: below target',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['A: on target; B: below target'],
+  },
 ];

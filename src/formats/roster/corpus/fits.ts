@@ -29,7 +29,7 @@ export const fits: readonly RosterCase[] = [
   {
     name: 'numbers like 2026-0041 before family and given name',
     given: lines('2026-0041,Haddad,Amira', '2026-0042,Visser,Bram', '2026-0043,Dube,Chipo'),
-    students: ['Haddad Amira', 'Visser Bram', 'Dube Chipo'],
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     facts: [{ externalId: '2026-0041' }, { externalId: '2026-0042' }, { externalId: '2026-0043' }],
   },
   {

@@ -73,4 +73,15 @@ export const given: readonly RosterCase[] = [
     students: ['quill', 'thatch', 'reed'],
     asked: ['quill', 'thatch', 'reed'],
   },
+  {
+    name: 'two first names with a dash on each line, who are two students',
+    given: lines('Amira - Tobias', 'Sofía - Yuki', 'Rashid - Chloé'),
+    students: ['Amira', 'Tobias', 'Sofía', 'Yuki', 'Rashid', 'Chloé'],
+  },
+  {
+    name: 'clubs behind a comma, each another, are asked about and no second students',
+    given: lines('Amira Haddad, Reed House', 'Lea Visser, Sedge House', 'Emma Dube, Rush House'),
+    students: ['Reed House Amira Haddad', 'Sedge House Lea Visser', 'Rush House Emma Dube'],
+    askedPairs: 3,
+  },
 ];

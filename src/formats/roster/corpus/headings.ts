@@ -590,4 +590,10 @@ export const headings: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     facts: [{ externalId: '300' }],
   },
+  {
+    name: 'a class by the first letters of its word',
+    given: lines('Nachname;Vorname;Kl.', 'Haddad;Amira;8b', 'Visser;Bram;8b'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ section: '8b' }],
+  },
 ];

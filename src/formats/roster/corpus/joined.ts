@@ -106,7 +106,7 @@ export const joined: readonly RosterCase[] = [
   {
     name: 'family name, given name and class between strokes',
     given: lines('Haddad / Amira / 7B', 'Visser / Bram / 7B', 'Dube / Chipo / 7C'),
-    students: ['Haddad Amira', 'Visser Bram', 'Dube Chipo'],
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
   },
   {

@@ -326,4 +326,21 @@ export const people: readonly RosterCase[] = [
     given: lines('Init,Name', 'AH,Amira Haddad', 'SD,Sara Dahl', 'AVG,Ana Vera Gil', 'SD,7.5'),
     students: ['Amira Haddad', 'Sara Dahl', 'Ana Vera Gil'],
   },
+  {
+    name: 'staff over the students of one list',
+    given: lines('Staff', 'Ms Okafor', 'Mr Pike', '', 'Students', 'Amira Haddad', 'Bram Visser'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    staff: ['Ms Okafor', 'Mr Pike'],
+  },
+  {
+    name: 'a position that is that of a school',
+    given: lines('Name,Position', 'Ms Okafor,Teacher', 'Rob Finch,TA', 'Amira Haddad,Student'),
+    students: ['Amira Haddad'],
+    staff: ['Ms Okafor', 'Rob Finch'],
+  },
+  {
+    name: 'somebody called as a number is in capitals',
+    given: lines('Nia', 'Bram', 'Ine'),
+    students: ['Nia', 'Bram', 'Ine'],
+  },
 ];

@@ -153,8 +153,8 @@ export const shapes: readonly RosterCase[] = [
   },
   {
     name: 'two whole names with a comma between them on each line are asked about',
-    given: lines('Chipo Dube, Tendai Moyo', 'Dov Ash, Zvi van Roe', 'Wren Tully, Ngozi Eze'),
-    students: ['Tendai Moyo Chipo Dube', 'Zvi van Roe Dov Ash', 'Ngozi Eze Wren Tully'],
+    given: lines('Wren Tully, Quill Moyo', 'Reed Ash, Zvi van Roe', 'Sedge Pike, Oke Eze'),
+    students: ['Quill Moyo Wren Tully', 'Zvi van Roe Reed Ash', 'Oke Eze Sedge Pike'],
     askedPairs: 3,
   },
   {

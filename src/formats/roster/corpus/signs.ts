@@ -277,4 +277,30 @@ export const signs: readonly RosterCase[] = [
     given: lines('Amira H.', 'Bram V.', 'Chipo D.', 'Dov A.', 'Eva L.', 'Farid A.'),
     students: ['Amira H.', 'Bram V.', 'Chipo D.', 'Dov A.', 'Eva L.', 'Farid A.'],
   },
+  {
+    name: 'signs of a font that draws its bullets',
+    given: lines('\uf0b7 Amira Haddad', '\uf0a7 Bram Visser'),
+    students: ['Amira Haddad', 'Bram Visser'],
+  },
+  {
+    name: 'numbers in the figures of Arabic',
+    given: lines('١. أحمد علي', '٢. فاطمة حسن'),
+    students: ['أحمد علي', 'فاطمة حسن'],
+  },
+  {
+    name: 'line breaks of a page between names, and at the end of their lines',
+    given: lines('Amira Haddad<br>Bram Visser<br/>', 'Chipo Dube<br>Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
+    name: 'a tag behind the name in an address',
+    given: lines('amira.haddad+bio@example.org', 'bram.visser+bio@example.org'),
+    students: ['Amira Haddad', 'Bram Visser'],
+  },
+  {
+    name: 'bars round a group and its members',
+    given: lines('| Otters | Amira, Bram, Chipo |', '| Herons | Dov, Eva, Fay |'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eva', 'Fay'],
+    facts: [{ section: 'Otters' }, {}, {}, { section: 'Herons' }],
+  },
 ];

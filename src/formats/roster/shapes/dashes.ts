@@ -1,4 +1,4 @@
-import { givenAmong } from '../givenNames';
+import { allGiven, givenAmong } from '../givenNames';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import type { Row, Table } from '../types';
 import { ARROW } from './lines';
@@ -65,6 +65,8 @@ export function dashesTable(text: string): Table | null {
   const turned =
     parts.every(([, behind = '']) => looksLikeWholeName(behind)) &&
     parts.every(([before = '']) => !/\s/.test(before.trim()));
+  if (sign === DASH && allGiven([0, 1].map((side) => parts.map((part) => part[side] ?? ''))))
+    return null;
   const rows = lines.map((line, index): Row => {
     const cells = line.split(sign).map((cell) => cell.trim());
     return {

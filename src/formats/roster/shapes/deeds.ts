@@ -84,7 +84,7 @@ export function withoutTallies(all: readonly Line[]): Tidied {
 const MOSTLY_TALLIED = 0.7;
 
 const COMMAND = /^\s*\\[a-z]+\*?(?:\[[^\]]*\])?(?:\{[^{}]*\})*\s*$/i;
-const ITEM = /^\s*\\item(?:\[[^\]]*\])?\s*/;
+const ITEM = /^\s*\\item(?!\p{L})(?:\[[^\]]*\])?\s*/u;
 
 /** Items of a typeset list without the commands around them. */
 export function withoutCommands(all: readonly Line[]): Tidied {

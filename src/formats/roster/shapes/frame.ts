@@ -58,6 +58,9 @@ function plainLines(text: string): readonly string[] {
   const lines = text
     .replace(/^\ufeff/, '')
     .replace(/[\u00a0\u202f]/g, ' ')
+    // A line break of a page stays on its line, whose number is told.
+    .replace(/\s*<br\s*\/?>[^\S\r\n]*(?=[\r\n]|$)/gi, '')
+    .replace(/\s*<br\s*\/?>\s*/gi, '; ')
     .split(/\r\n|\r|\n/)
     .map((line) => line.trimEnd());
   const filled = lines.filter(Boolean);

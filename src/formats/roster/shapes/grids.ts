@@ -20,6 +20,8 @@ const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
 
 /** What turns a table asks for much before it does, and is believed. */
 const MUCH = 0.5;
+/** What only usual given names speak for: more than for a table of columns, less than for a list of several on a line. */
+const SOME = 0.1;
 
 export interface Cell {
   readonly line: number;
@@ -115,9 +117,9 @@ export function seatsTable(table: Table): Table | null {
   const parted = (table.belief ?? 0) > 0;
   const inPairs = parted && wide === 2 && areNamesTwice(filled.slice(Math.max(0, top)), names);
   const byNames = allGiven(inColumns) && !names.some(({ text }) => text.includes(' '));
-  const fits = (whole && wide >= 3) || wide >= 4 || inPairs || byNames;
-  if (places.length === 0 && !fits) return null;
-  return tableOf(
+  const fits = places.length > 0 || (whole && wide >= 3) || wide >= 4 || inPairs;
+  if (!fits && !byNames) return null;
+  const seated = tableOf(
     table,
     seats.map((one) => ({ ...one, section: '' })),
     [
@@ -128,6 +130,7 @@ export function seatsTable(table: Table): Table | null {
       ...cells.filter((one) => !seats.includes(one)).map((one) => aside(one, 'place')),
     ],
   );
+  return fits ? seated : { ...seated, belief: SOME };
 }
 
 /**

@@ -93,7 +93,9 @@ export function areCommaPairs(all: readonly string[]): boolean {
   const columns = [0, 1].map((side) => pairs.map((pair) => pair[side] ?? ''));
   if (allGiven(columns)) return true;
   const [before = 0, behind = 0] = columns.map(givenAmong);
-  return before > 1 && before * 2 >= behind && sides.flat().every(looksLikeWholeName);
+  // Nobody known behind the comma may be a house as well.
+  const known = before > 1 && behind * 4 >= before && before * 2 >= behind;
+  return known && sides.flat().every(looksLikeWholeName);
 }
 
 /** "Amira / Bram / Chipo" on each line: three people and more, parted by one sign. */
@@ -175,7 +177,9 @@ export function tellsOf(groups: readonly GroupLine[]): 'members' | 'labels' | 'u
 function readerOfGroups(all: readonly Line[]): ((line: string) => GroupLine | null) | null {
   const read = (line: string): GroupLine | null => {
     const found =
-      /^\s*(?:[-•*]\s*)?([^:@<>,;]{1,40}?)\s*(?::|\s[–—-]\s|\s?→|\s*\|)\s*(\S.*)$/u.exec(line);
+      /^\s*(?:[-•*]\s*|\|\s*)?([^:@<>,;|]{1,40}?)\s*(?::|\s[–—-]\s|\s?→|\s*\|)\s*(\S.*?)\s*\|?\s*$/u.exec(
+        line,
+      );
     if (!found || HEADER.test(line) || SENDER.test(line)) return null;
     const [, label = '', members = ''] = found;
     // "17/20" is a mark, and no two members.

@@ -1,5 +1,5 @@
 import { looksLikeName, looksLikeWholeName } from '../names';
-import { givenColumn } from '../givenNames';
+import { allGiven, givenColumn } from '../givenNames';
 import { isBareClosing, isClosing, isGreeting, signedBy, isPlace, kindOfLine } from '../lineKinds';
 import { roleOfHeading } from '../headings';
 import type { RosterWarning, Row, Table } from '../types';
@@ -205,7 +205,11 @@ function withColumn(rows: readonly Row[], { heading, of }: Told): readonly Row[]
 /** What parts the two people on each line; null where there is one a line, or more. */
 function betweenTwo(all: readonly string[]): RegExp | null {
   if (arePairs(all)) return BETWEEN_TWO;
-  return areCommaPairs(all) ? COMMA_BETWEEN : null;
+  if (areCommaPairs(all)) return COMMA_BETWEEN;
+  const sides = all.map((line) => line.split(BETWEEN_DASHES));
+  const columns = [0, 1].map((side) => sides.map((pair) => pair[side] ?? ''));
+  // "Amira - Bram": two people where both are called so, and what is told of one elsewhere.
+  return sides.every(({ length }) => length === 2) && allGiven(columns) ? BETWEEN_DASHES : null;
 }
 
 /** "Amira Haddad, Bram Visser" on every line may be a name turned round, or two people. */
