@@ -235,4 +235,29 @@ export const hurry: readonly RosterCase[] = [
     ),
     students: ['Amira Haddad', 'Bram Visser'],
   },
+  {
+    name: 'what each of them says in a chat, behind names in brackets',
+    given: lines('[Amira Haddad] present', '[Bram Visser] here', '[Amira Haddad] sorry, late'),
+    students: ['Amira Haddad', 'Bram Visser'],
+  },
+  {
+    name: 'what each of them says in a chat, behind the time',
+    given: lines('Amira Haddad (9:10): here!', 'Bram Visser (9:11): me too'),
+    students: ['Amira Haddad', 'Bram Visser'],
+  },
+  {
+    name: 'who voted for what',
+    given: lines(
+      'Option,Votes,Voters',
+      'Boat,2,"Amira Haddad, Bram Visser"',
+      'Bank,1,"Chipo Dube"',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'letters that say something of some, behind a dash',
+    given: lines('Amira Haddad – SEN', 'Bram Visser', 'Chipo Dube - EAL', 'Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    asked: ['Amira Haddad', 'Chipo Dube'],
+  },
 ];

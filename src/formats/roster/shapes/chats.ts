@@ -1,5 +1,5 @@
 import { kindOfLine } from '../lineKinds';
-import { looksLikeName } from '../names';
+import { looksLikeName, looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
 import { filledOf, type Line, type Tidied } from './lines';
 
@@ -45,6 +45,33 @@ export function withoutTalk(all: readonly Line[]): Tidied {
     if (isAgain(head.name)) return [...beside, { row, name: head.name, reason: 'duplicate' }];
     lines.push({ ...one, text: head.name });
     return beside;
+  });
+  return { lines, skipped };
+}
+
+/** "[Amira Haddad] present", "Amira Haddad (9:10): here!": somebody, and what they say. */
+const SAYS = [
+  /^\s*\[(?<name>[^\][]+)\]\s+(?<said>\p{Ll}.*)$/u,
+  new RegExp(`^\\s*(?<name>[^():]+?)\\s*(?<said>${CLOCK}\\s*:.*)$`, 'iu'),
+];
+
+/** A chat on each line of which somebody says something: the names alone; whoever spoke before is named as there already. */
+export function withoutWords(all: readonly Line[]): Tidied {
+  const filled = filledOf(all);
+  const says = SAYS.find((one) =>
+    filled.every(({ text }) => looksLikeWholeName(one.exec(text)?.groups?.name?.trim() ?? '')),
+  );
+  if (filled.length < 2 || !says) return { lines: all, skipped: [] };
+  const seen = new Set<string>();
+  const lines: Line[] = [];
+  const skipped = filled.flatMap((one): Tidied['skipped'] => {
+    const { name = '', said = '' } = says.exec(one.text)?.groups ?? {};
+    const words = { row: one.line, name: said.trim(), reason: 'footer' as const };
+    const again = seen.has(plainWords(name));
+    seen.add(plainWords(name));
+    if (again) return [words, { row: one.line, name: name.trim(), reason: 'duplicate' }];
+    lines.push({ ...one, text: name.trim() });
+    return [words];
   });
   return { lines, skipped };
 }

@@ -1,6 +1,6 @@
 import type { RosterWarning, Skipped } from '../types';
 import { withoutAsides } from './asides';
-import { withoutTalk } from './chats';
+import { withoutTalk, withoutWords } from './chats';
 import { withoutCommands, withoutDeeds, withoutTallies } from './deeds';
 import { withGone } from './gone';
 import {
@@ -77,6 +77,7 @@ const STEPS: readonly Step[] = [
   only(withoutStops),
   only(spelledOut),
   withoutTalk,
+  withoutWords,
   interleaved,
   rolesBelow,
   only(joinedAddresses),
