@@ -1,3 +1,4 @@
+import { givenAmong } from './givenNames';
 import { roleOfHeading } from './headings';
 import { looksLikeWholeName } from './names';
 import type { Row, Skipped, Table } from './types';
@@ -77,9 +78,8 @@ function listIn(data: unknown, depth = 0): Found | null {
   if (Array.isArray(data)) return { list: data as readonly unknown[], left: [], told: false };
   if (!isObject(data) || depth > DEEPEST) return null;
   const entries = Object.entries(data);
-  const known = entries.filter(([key]) => isWholeName(key)).length;
   // {"Amira Haddad": 7, "Bram Visser": 9}: what is told of somebody stands under their name.
-  if (entries.length > 1 && known >= entries.length * MOSTLY_NAMES)
+  if (depth === 0 && areOfPeople(entries))
     return { list: entries.map(underName), left: [], told: true };
   const lists = entries.flatMap(([key, value]) =>
     Array.isArray(value) && value.some((one) => typeof one === 'string' || isObject(one))
@@ -108,6 +108,18 @@ function listIn(data: unknown, depth = 0): Found | null {
 const MOSTLY_NAMES = 0.7;
 const isWholeName = (key: string): boolean =>
   looksLikeWholeName(key) && /^\p{Lu}/u.test(key) && roleOfHeading(key) === null;
+
+/** Whether names stand before what is told of each; words of two capitals before texts may be headings as well. */
+function areOfPeople(entries: readonly (readonly [string, unknown])[]): boolean {
+  const names = entries.map(([key]) => key);
+  const known = names.filter(isWholeName).length;
+  const told = entries.every(([, value]) => typeof value === 'number' || isObject(value));
+  return (
+    names.length > 1 &&
+    known >= names.length * MOSTLY_NAMES &&
+    (told || givenAmong(names) > names.length / 2)
+  );
+}
 
 const underName = ([name, value]: [string, unknown]): unknown =>
   isObject(value) ? { name, ...value } : { name, value: scalar(value) };

@@ -733,7 +733,12 @@ function isDoubtful({ shown, email, externalId, familyName, givenName }: Person)
 /** "Tuva shares a boat with Emrys": small words behind a capital one that are no part of a family name. */
 function saysMore(shown: string): boolean {
   const [first = '', ...others] = shown.split(' ');
-  const small = others.filter((word) => /^\p{Ll}/u.test(word) && !isParticle(word));
+  // "auf der", "von und zu": what stands beside such a word is one as well.
+  const beside = (at: number): boolean =>
+    isParticle(others[at - 1] ?? '') || isParticle(others[at + 1] ?? '');
+  const small = others.filter(
+    (word, at) => /^\p{Ll}/u.test(word) && !isParticle(word) && !beside(at),
+  );
   return (
     /^\p{Lu}/u.test(first) && (small.some(isOfSentences) || (small.length > 1 && others.length > 2))
   );

@@ -284,7 +284,8 @@ function completeRoles(
 ): readonly ColumnRole[] {
   const completed = byWords.map((role, column): ColumnRole => {
     const cells = cellsOf(column);
-    if (role === 'leftOut' && !byWords.includes('role') && tellSchoolRoles(cells)) return 'role';
+    const isOfThem = !byWords.includes('role') && !BY_WHOM.test(heading[column] ?? '');
+    if (role === 'leftOut' && isOfThem && tellSchoolRoles(cells)) return 'role';
     if (role === 'externalId' || role === 'leftOut') return numberRole(role, cells);
     // Parts that students have in a group are no roles of a school.
     if (role === 'role' && !cells.some(isSchoolRole)) return 'detail';
@@ -297,11 +298,14 @@ function completeRoles(
     if (cells.every((cell) => !isFilled(cell))) return 'leftOut';
     const word = (heading[column] ?? '').trim();
     if ((word === '' || isCounting(word)) && isRunning(cells)) return 'leftOut';
-    return !byWords.includes('role') && tellSchoolRoles(cells) ? 'role' : 'detail';
+    return isOfThem && tellSchoolRoles(cells) ? 'role' : 'detail';
   });
   const named = withName(withAddress(completed, heading, cellsOf), heading, cellsOf);
   return oneNumber(byWords, withWholeNames(named, cellsOf));
 }
+
+/** "Marked by": not what those in the list are themselves. */
+const BY_WHOM = /\b(?:by|von|par|por|door)\b/i;
 
 /** A column without a heading that nobody has anything in is none: page heads and remarks may reach into it. */
 function withoutEmpty(

@@ -84,4 +84,16 @@ export const given: readonly RosterCase[] = [
     students: ['Reed House Amira Haddad', 'Sedge House Lea Visser', 'Rush House Emma Dube'],
     askedPairs: 3,
   },
+  {
+    name: 'family names that are names of fathers, with a comma',
+    given: lines('Ahmed, Hodan', 'Ali, Amina', 'Hassan, Nadia', 'Ibrahim, Leila', 'Omar, Salma'),
+    students: ['Hodan Ahmed', 'Amina Ali', 'Nadia Hassan', 'Leila Ibrahim', 'Salma Omar'],
+    askedPairs: 0,
+  },
+  {
+    name: 'a child and a parent on each line are asked about, not taken for two students',
+    given: lines('Amira Haddad, Lina Haddad', 'Lea Visser, Eva Visser', 'Emma Dube, Anna Dube'),
+    students: ['Lina Haddad Amira Haddad', 'Eva Visser Lea Visser', 'Anna Dube Emma Dube'],
+    askedPairs: 3,
+  },
 ];

@@ -334,13 +334,26 @@ export const people: readonly RosterCase[] = [
   },
   {
     name: 'a position that is that of a school',
-    given: lines('Name,Position', 'Ms Okafor,Teacher', 'Rob Finch,TA', 'Amira Haddad,Student'),
-    students: ['Amira Haddad'],
+    given: lines(
+      ...['Name,Position', 'Ms Okafor,Teacher', 'Rob Finch,TA', 'Amira Haddad,Student'],
+      'Bram Visser,Student',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
     staff: ['Ms Okafor', 'Rob Finch'],
   },
   {
     name: 'somebody called as a number is in capitals',
     given: lines('Nia', 'Bram', 'Ine'),
     students: ['Nia', 'Bram', 'Ine'],
+  },
+  {
+    name: 'who has marked them, which is not what they are',
+    given: lines(
+      'Name,Marked by',
+      'Amira Haddad,teacher',
+      'Bram Visser,student',
+      'Dov Ash,student',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Dov Ash'],
   },
 ];

@@ -58,9 +58,7 @@ function plainLines(text: string): readonly string[] {
   const lines = text
     .replace(/^\ufeff/, '')
     .replace(/[\u00a0\u202f]/g, ' ')
-    // A line break of a page stays on its line, whose number is told.
-    .replace(/\s*<br\s*\/?>[^\S\r\n]*(?=[\r\n]|$)/gi, '')
-    .replace(/\s*<br\s*\/?>\s*/gi, '; ')
+    .replace(/^[^;\t"]*$/, withoutBreaks)
     .split(/\r\n|\r|\n/)
     .map((line) => line.trimEnd());
   const filled = lines.filter(Boolean);
@@ -77,6 +75,10 @@ function plainLines(text: string): readonly string[] {
   }, first);
   return withoutEnds(bare.map((line) => line.slice(shared.length)));
 }
+
+/** Line breaks of a page as signs between names: what stood behind one stays on its line, whose number is told. */
+const withoutBreaks = (text: string): string =>
+  text.replace(/\s*<br\s*\/?>[^\S\r\n]*(?=[\r\n]|$)/gi, '').replace(/\s*<br\s*\/?>\s*/gi, '; ');
 
 /** "Amira Haddad," on each line but perhaps the last: a comma that nothing follows. "Cara Bell," greets nobody there. */
 function withoutEnds(lines: readonly string[]): readonly string[] {

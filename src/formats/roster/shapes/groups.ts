@@ -91,6 +91,10 @@ export function areCommaPairs(all: readonly string[]): boolean {
   if (pairs.length < 2 || sides.some(({ length }) => length > 2)) return false;
   if (!sides.flat().every((name) => looksLikeName(name))) return false;
   const columns = [0, 1].map((side) => pairs.map((pair) => pair[side] ?? ''));
+  // A child and a parent share a family name.
+  const lastWord = (name = ''): string => plainWords(name).split(' ').at(-1) ?? '';
+  const families = pairs.filter(([one, other]) => lastWord(one) === lastWord(other)).length;
+  if (families >= pairs.length / 2) return false;
   if (allGiven(columns)) return true;
   const [before = 0, behind = 0] = columns.map(givenAmong);
   // Nobody known behind the comma may be a house as well.
