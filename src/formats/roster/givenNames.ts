@@ -4,7 +4,8 @@ import { words } from './words';
 
 /**
  * Usual given names of many languages that are seldom family names, as `plainWords` writes them. Where the name of a father
- * is the family name, as Ahmed or Hassan is, it is left out: it would tell of one student as two. They only decide between two ways to read a whole list, by how many of them stand where; that a name is not among them says nothing of it.
+ * is the family name, as Ahmed or Hassan is, it is left out: it would tell of one student as two. They only decide between
+ * two ways to read a whole list, by how many of them stand where; that a name is not among them says nothing of it.
  */
 const GIVEN_NAMES: ReadonlySet<string> = new Set(
   words(`

@@ -91,7 +91,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   teachers|lehrer|lehrerin|profesor|profesora|professeur|enseignant|docente|insegnante|professor|
   leraar|docent|mentor|sibling|doctor|sister|brother|friend|partner`),
   filler: words(`
-  your|votre|vos|ton|ta|tu|tus|su|dein|deine|deines|ihr|ihre|mein|meine|seu|sua|teu|tua|tuo|il tuo|vostro|vostra|je|jouw|uw|my|
+  your|votre|vos|ton|ta|tu|tus|su|dein|deine|deines|ihr|ihre|mein|meine|seu|sua|teu|tua|tuo|vostro|vostra|je|jouw|uw|my|
   legal|official|primary|school|main|full|whole|complete|local|own|the|of|and|or|de|del|la|le|
   les|l|du|d|des|der|die|das|und|y|et|e|en|o|a|in|os|as|do|da|dos|di|della|dell|van|vollstandiger|
   vollstandige|completo|completa|complet|complete|intero|volledige|volledig|current|institutional|

@@ -340,7 +340,7 @@ export function isGreeting(line: string): boolean {
 }
 
 const STAFF_LINE =
-  /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff|advis[eo]rs?|supervisors?|counsell?ors?|moderators?|facilitators?|organi[sz]ers?)|(?:klassen|fach)?lehr(?:er|erin|kraft)|leerkracht|diretora? de turma|professeure? principale?|dozent(?:in)?|profesor(?:a|es)?(?: (?:jefe|guía|tutora?))?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?(?: principale?)?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor|klassenleitung|coordinador(?:a)?|coordinatore)\s*[:–—]\s*(\S.*)$/i;
+  /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff|advis[eo]rs?|supervisors?|counsell?ors?|moderators?|facilitators?|organi[sz]ers?)|(?:klassen|fach)?lehr(?:er|erin|kraft)|leerkracht|diretora? de turma|dozent(?:in)?|profesor(?:a|es)?(?: (?:jefe|guía|tutora?))?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?(?: principale?)?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor|klassenleitung|coordinador(?:a)?|coordinatore)\s*[:–—]\s*(\S.*)$/i;
 
 const STAFF_WORD =
   '(?:(?:class |course |form |head |lead |teaching |classroom |subject )?(?:teacher|instructor|tutor|lecturer|coach|assistant|aide)|ta|klassenlehrer(?:in)?|lehrer(?:in)?|lehrkraft|dozent(?:in)?|profesor(?:a)?|docente|maestr[oa]|enseignante?|insegnante|leraar|docent)';

@@ -237,7 +237,7 @@ export function isSchoolRole(cell: string): boolean {
   );
 }
 
-/** Parts in a group as well as in a school: whoever has one is asked of no heading but "Role". */
+/** Parts in a group as well as in a school: they tell of a school under a heading for roles alone. */
 const PART_IN_A_GROUP =
   /\b(member|presenter|participant|participante|host|owner|organi[sz]er|mentor|coach|tutor|leiter|leiterin|designer|begeleider|ayudante|betreuer|betreuerin)\b/;
 

@@ -1,6 +1,6 @@
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { isSurelyHeading, roleOfColumn } from '../headings';
-import type { Row, Table } from '../types';
+import type { ColumnRole, Row, Table } from '../types';
 import { isOddWord } from '../values';
 
 /** Columns that hold for most lines are believed rather than a list. */
@@ -73,32 +73,36 @@ function wordsTable(lines: readonly string[]): Table | null {
     head.cells.some((word) => isSurelyHeading(word));
   const even = others.every(({ cells }) => cells.length === width);
   if (even) return known ? { name: '', rows, commaIsDecimal: false, belief: EVEN } : null;
+  return withLongNames(rows, roles);
+}
+
+/** Rows of words, the longer of them with a name of several; null where what stands beside the names may be part of them. */
+function withLongNames(rows: readonly Row[], roles: readonly (ColumnRole | null)[]): Table | null {
+  const width = roles.length;
   const name = roles.indexOf('fullName');
-  if (name < 0 || others.some(({ cells }) => cells.length < width)) return null;
+  const [, ...others] = rows.filter(({ cells }) => cells.join('') !== '');
+  if (name < 0 || others.length < 3 || others.some(({ cells }) => cells.length < width))
+    return null;
   const aligned = others.map(({ line, cells }): Row => {
     const end = cells.length - (width - name - 1);
     const whole = cells.slice(name, end).join(' ');
     return { line, cells: [...cells.slice(0, name), whole, ...cells.slice(end)] };
   });
-  const column = (at: number): readonly string[] => aligned.map(({ cells }) => cells[at] ?? '');
-  // Words that come again, or figures, are told of somebody; others may be the rest of a name.
+  // Words that come again, or figures, are told of somebody.
   const isTold = (cells: readonly string[]): boolean =>
     cells.every((cell) => /[\d@]/.test(cell)) || new Set(cells).size <= cells.length * AGAIN;
   const fits =
-    others.length > 2 &&
     roles.filter((role) => role !== null).length > 1 &&
-    column(name).every(looksLikeName) &&
-    head.cells.every((_, at) => at === name || isTold(column(at)));
-  if (!fits) return null;
+    roles.every((_role, at) => {
+      const cells = aligned.map((row) => row.cells[at] ?? '');
+      return at === name ? cells.every(looksLikeName) : isTold(cells);
+    });
   const lined = new Map(aligned.map((row) => [row.line, row]));
-  return {
-    name: '',
-    rows: rows.map((row) => lined.get(row.line) ?? row),
-    commaIsDecimal: false,
-    belief: EVEN,
-  };
+  const whole = rows.map((row) => lined.get(row.line) ?? row);
+  return fits ? { name: '', rows: whole, commaIsDecimal: false, belief: EVEN } : null;
 }
 
+/** What comes again in a column is told of several students. */
 const AGAIN = 0.6;
 const FIGURE = /^\d{1,4}(?:[.,]\d+)?$/;
 /** Points out of so many, or a percentage. */

@@ -8,7 +8,7 @@ import { filledOf, type Line } from './lines';
 /** A table that was copied cell by cell: believed rather than a list of its lines. */
 const EVEN = 0.05;
 const MOST_COLUMNS = 8;
-/** Fewer rows than these show no order. */
+/** As many rows, the headings among them, show no order yet. */
 const FEWEST_ROWS = 3;
 /** What comes again in a column is told of several students. */
 const AGAIN = 0.7;
@@ -26,32 +26,28 @@ export function cellLinesTable(text: string): Table | null {
   const cells = filled.slice(from);
   const isTitle = ({ text: one }: Line): boolean => kindOfLine(one) !== null || isListTitle(one);
   if (from < 0 || !above.every(isTitle)) return null;
-  const rows = rowsOneByOne(cells) ?? columnsOneByOne(cells);
+  const rows = ordered(cells, byRows) ?? ordered(cells, byColumns);
   if (rows === null) return null;
   const titles = above.map(({ line, text: one }): Row => ({ line, cells: [one.trim()] }));
   return { name: '', rows: [...titles, ...rows], commaIsDecimal: false, belief: EVEN };
 }
 
+/** Which cell stands in a row and a column of a table of this width and height. */
+type Order = (row: number, column: number, width: number, height: number) => number;
 /** "Name", "Class", and then "Amira Haddad", "7B", "Bram Visser", "7B". */
-function rowsOneByOne(cells: readonly Line[]): readonly Row[] | null {
-  for (let width = 2; width <= MOST_COLUMNS; width++) {
-    const count = cells.length / width;
-    if (!Number.isInteger(count) || count <= FEWEST_ROWS) continue;
-    const rows = Array.from({ length: count }, (_, row) =>
-      cells.slice(row * width, (row + 1) * width),
-    );
-    if (isTable(rows)) return rows.map(rowOf);
-  }
-  return null;
-}
-
+const byRows: Order = (row, column, width) => row * width + column;
 /** "Name" over all names, and then "Class" over as many classes. */
-function columnsOneByOne(cells: readonly Line[]): readonly Row[] | null {
+const byColumns: Order = (row, column, _width, height) => column * height + row;
+
+/** The cells as rows in this order, as wide as makes a table of them; null where no width does. */
+function ordered(cells: readonly Line[], order: Order): readonly Row[] | null {
   for (let width = 2; width <= MOST_COLUMNS; width++) {
     const height = cells.length / width;
     if (!Number.isInteger(height) || height <= FEWEST_ROWS) continue;
-    const rows = Array.from({ length: height }, (_, row) =>
-      cells.filter((_one, at) => at % height === row),
+    const rows = Array.from({ length: height }, (_row, row) =>
+      Array.from({ length: width }, (_cell, column) => order(row, column, width, height)).flatMap(
+        (at) => cells[at] ?? [],
+      ),
     );
     if (isTable(rows)) return rows.map(rowOf);
   }
@@ -66,8 +62,8 @@ const rowOf = (cells: readonly Line[]): Row => ({
 const NAMES: ReadonlySet<string> = new Set(['fullName', 'givenName', 'familyName']);
 
 /**
- * Whether rows of lines are a table: the first of different words, among them one for names and another known one; names
- * under that, and under each other word what is known or comes again.
+ * Whether rows of lines are a table: the first of different words, among them one for names; names that differ under that,
+ * and under every other word figures, addresses or what comes again.
  */
 function isTable(rows: readonly (readonly Line[])[]): boolean {
   const [head = [], ...others] = rows;

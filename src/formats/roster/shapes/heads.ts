@@ -1,7 +1,7 @@
 import { isDayWord, isLeaderWord, sectionHeading } from '../lineKinds';
 import { isTitled, looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, plainWords } from '../text';
-import { filledOf, namesIn, type Line, type Tidied } from './lines';
+import { blocksOf, filledOf, namesIn, type Line, type Tidied } from './lines';
 
 /** Lines that name a group over its members, or before them. */
 
@@ -10,12 +10,7 @@ import { filledOf, namesIn, type Line, type Tidied } from './lines';
  * the first lines are single words, those name the groups; so do "Ms Okafor" and "Mr Mbeki" over names without a title.
  */
 export function headedBlocks(all: readonly Line[]): readonly Line[] {
-  const blocks: Line[][] = [[]];
-  for (const line of all) {
-    if (/\S/.test(line.text)) blocks.at(-1)?.push(line);
-    else if (blocks.at(-1)?.length) blocks.push([]);
-  }
-  const filled = blocks.filter(({ length }) => length > 0);
+  const filled = blocksOf(all);
   const isSingle = ({ text }: Line): boolean => /^\s*[\p{L}\d'’-]+\s*$/u.test(text);
   const isStaff = ({ text }: Line): boolean => isTitled(text.trim());
   const isPlural = (one: Line): boolean => isSingle(one) && /\p{Ll}s\s*$/u.test(one.text);

@@ -1,7 +1,7 @@
 import { givenColumn } from '../givenNames';
 import { kindOfLine } from '../lineKinds';
 import { isSchoolRole, looksLikeName, looksLikeWholeName, PARTICLE } from '../names';
-import { filledOf, type Line, type Tidied } from './lines';
+import { blocksOf, filledOf, type Line, type Tidied } from './lines';
 
 /** What stands on several lines and belongs together. */
 
@@ -136,18 +136,6 @@ function besideFamilies(
   const [above, below] = [tops, ends].map((half) => half.some((one) => FAMILY_ALONE.test(one)));
   if (above === below) return null;
   return below ? 'first' : 'second';
-}
-
-/** Lines that stand together, parted by blank ones. */
-function blocksOf(all: readonly Line[]): readonly (readonly Line[])[] {
-  const blocks: Line[][] = [];
-  all.forEach((one, at) => {
-    if (!/\S/.test(one.text)) return;
-    const before = blocks.at(-1);
-    if (before && at > 0 && /\S/.test(all[at - 1]?.text ?? '')) before.push(one);
-    else blocks.push([one]);
-  });
-  return blocks;
 }
 
 /** "Haddad," on one line and "Amira" on the next are one name, where that happens again and again. */

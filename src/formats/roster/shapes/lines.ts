@@ -25,6 +25,16 @@ export interface Tidied {
 export const filledOf = (all: readonly Line[]): readonly Line[] =>
   all.filter(({ text }) => /\S/.test(text));
 
+/** Lines that stand together, parted by blank ones. */
+export function blocksOf(all: readonly Line[]): readonly (readonly Line[])[] {
+  const blocks: Line[][] = [[]];
+  for (const line of all) {
+    if (/\S/.test(line.text)) blocks.at(-1)?.push(line);
+    else if (blocks.at(-1)?.length) blocks.push([]);
+  }
+  return blocks.filter(({ length }) => length > 0);
+}
+
 /** "and" before the last of several. */
 export const LAST = /\s+(?:and|&|und|y|et|e|en)\s+(?=\S)/u;
 
