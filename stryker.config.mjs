@@ -17,6 +17,8 @@ export default {
   coverageAnalysis: 'perTest',
   ignoreStatic: true,
   concurrency: Number(process.env.MUTANTS_AT_ONCE ?? 2),
+  // The whole of `core` or `formats` takes minutes, and it is run once before anything is changed.
+  dryRunTimeoutMinutes: 30,
   timeoutMS: 20_000,
   timeoutFactor: 2,
   tempDirName: '.cache/stryker',

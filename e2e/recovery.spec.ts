@@ -61,3 +61,20 @@ test('a storage that cannot be opened is never taken for an empty one', async ({
   await expect(page.getByRole('alert').filter({ hasText: 'could not read them' })).toBeVisible();
   await expect(page.getByText(/Make (another|your first) class/)).toHaveCount(0);
 });
+
+test('site data that is cleared under an open page is told, and all of it can still be saved', async ({
+  page,
+  baseURL,
+}) => {
+  await openDemo(page, '/');
+  const session = await page.context().newCDPSession(page);
+  await session.send('Storage.clearDataForOrigin', {
+    origin: new URL(baseURL ?? '').origin,
+    storageTypes: 'indexeddb',
+  });
+  await expect(page.getByRole('alert').filter({ hasText: 'has removed' })).toBeVisible();
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save everything as a file' }).click();
+  const path = await (await waiting).path();
+  expect(readFileSync(path, 'utf8')).toContain('River Survey, Thursday crew');
+});

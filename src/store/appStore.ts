@@ -2,18 +2,21 @@ import type { RescueFile } from '../schema/classFile';
 import { CURRENT_VERSIONS, readRecord, type AppRecord } from '../schema/records';
 import {
   Database,
+  storedRecord,
   type Ended,
   type OnDisk,
   type OpenedDatabase,
   type Stored,
   type StoredMark,
   type StoredRecord,
+  type Watch,
 } from './database';
 import { History, type Mark } from './history';
 import type { Leaving } from './leaving';
 import type { TakenUp } from './leftBehind';
 import { RecordStore } from './recordStore';
 import { browserTimers, Saver, type Timers } from './saver';
+import type { Spare } from './spare';
 import { Tabs, type Channel } from './tabs';
 
 /** Everything a view needs to read and change records. */
@@ -52,6 +55,8 @@ export interface OpenOptions {
   /** Called when the storage no longer is this tab's: a newer Gruppetto has it, or the browser has cleared it. */
   readonly onEnded: (how: Ended) => void;
   readonly timers?: Timers;
+  /** Where all is kept a second time once the browser has let go of the storage. */
+  readonly spare?: Spare | null;
   /** Where a page that is left keeps what it has still to write. */
   readonly leaving?: Leaving | null;
 }
@@ -62,18 +67,30 @@ const RETRIES_MS = [150, 600, 2_000];
 /** Reads the disk, brings records up to date and starts saving. Nothing is written before all that is there was read. */
 export async function openAppStore(options: OpenOptions): Promise<Opened> {
   let store: AppStore | null = null;
-  const onEnded = (how: Ended): void => {
-    const tell = (): void => options.onEnded(how);
+  let ended = false;
+  const onEnded: Watch['onEnded'] = (how) => {
+    if (ended) return;
+    ended = true;
     // What waits is written before the newer Gruppetto takes over; a cleared storage takes nothing.
-    if (!store) tell();
+    if (!store) options.onEnded(how);
     else if (how === 'cleared') {
       store.saver.stop();
-      tell();
-    } else void store.close().finally(tell);
+      options.onEnded(how);
+    } else void closeForNewer(store).then(options.onEnded);
+  };
+  const watch: Watch = {
+    onEnded,
+    onBack: () => {
+      void store?.lookAgain().then(() => store && keepSpare(store.records, options.spare));
+    },
+    isOurs: (ids) => !store || holdsAny(store, ids),
+    everything: () => store?.records.every() ?? [],
+    hasRoom: () => options.spare?.hasRoom() ?? Promise.resolve(true),
+    wait: (ms) => waitFor(options, ms),
   };
   let read: ReadDisk | null;
   try {
-    read = options.hasStorage ? await withRetries(options, onEnded) : null;
+    read = options.hasStorage ? await withRetries(options, watch) : null;
   } catch (error) {
     return { state: 'unread', why: String(error) };
   }
@@ -87,9 +104,15 @@ export async function openAppStore(options: OpenOptions): Promise<Opened> {
   // Where something can still be undone there was something, and it was taken away on purpose.
   const empty = read?.records.read.length === 0 && read.records.lost === 0 && read.markCount === 0;
   const fresh = empty && !late;
+  const spared = read && options.spare ? options.spare.find(Date.now()) : null;
   if (!read || fresh) {
-    const first = await options.firstRecords();
-    store.records.change('user', ({ put }) => first.forEach(put));
+    const first = recordsOf((await spared)?.records ?? []);
+    const { records } = store;
+    records.change('user', ({ put }) => first.forEach(put));
+    if (first.length === 0) {
+      const begun = await options.firstRecords();
+      records.change('user', ({ put }) => begun.forEach(put));
+    }
   }
   return { state: 'ready', store };
 }
@@ -107,14 +130,11 @@ interface ReadDisk {
 }
 
 /** Opens and reads the storage; a browser that is only just starting may need to be asked again. */
-async function withRetries(
-  { name, timers = browserTimers }: OpenOptions,
-  onEnded: (how: Ended) => void,
-): Promise<ReadDisk> {
+async function withRetries(options: OpenOptions, watch: Watch): Promise<ReadDisk> {
   for (let attempt = 0; ; attempt++) {
     let opened: OpenedDatabase | null = null;
     try {
-      opened = await Database.open(name, onEnded);
+      opened = await Database.open(options.name, watch);
       const records = await opened.database.readRecords();
       const parsed = records.read.map(({ data, version }) => readRecord(data, version));
       // Undo is worth less than the classes: where marks cannot be read, all else goes on.
@@ -132,10 +152,38 @@ async function withRetries(
     } catch (error) {
       opened?.database.close();
       const wait = RETRIES_MS[attempt];
-      if (wait === undefined) throw error;
-      await new Promise<void>((done) => timers.set(done, wait));
+      // A full disk is not tried again: a browser may clear what it cannot open.
+      if (wait === undefined || !(await watch.hasRoom())) throw error;
+      await waitFor(options, wait);
     }
   }
+}
+
+function waitFor({ timers = browserTimers }: OpenOptions, ms: number): Promise<void> {
+  return new Promise((done) => timers.set(done, ms));
+}
+
+/** Writes what waits and closes; says whether it could be written. */
+async function closeForNewer(store: AppStore): Promise<Ended> {
+  await store.close();
+  return store.saver.status.state === 'failed' ? 'newerUnsaved' : 'newerOpened';
+}
+
+function recordsOf(stored: RescueFile['records']): readonly AppRecord[] {
+  return stored.flatMap(({ data, version }) => {
+    const read = readRecord(data, version);
+    return read.ok ? [read.value] : [];
+  });
+}
+
+function keepSpare(records: RecordStore, spare: Spare | null | undefined): void {
+  void spare?.keep(() => records.every().map(storedRecord), Date.now());
+}
+
+/** Whether any record that must be on the disk is among these; true where none must be. */
+function holdsAny({ records, saver }: AppStore, ids: ReadonlySet<string>): boolean {
+  const kept = records.every().filter(({ id }) => !saver.withWaiting(id, undefined));
+  return kept.length === 0 || kept.some(({ id }) => ids.has(id));
 }
 
 /** What pages that are gone had still to write, written; null where they left nothing, as nearly always. */
@@ -147,9 +195,9 @@ async function takeUpLeftBehind({ leaving }: OpenOptions, read: ReadDisk): Promi
 }
 
 function begin(
-  { channel, timers, leaving = null }: OpenOptions,
+  { channel, timers, leaving = null, spare }: OpenOptions,
   read: ReadDisk | null,
-  onEnded: (how: Ended) => void,
+  onEnded: Watch['onEnded'],
   /** Records that have changed on the disk since other tabs have looked. */
   changed: readonly string[],
 ): AppStore {
@@ -206,7 +254,9 @@ function begin(
     removed.forEach((id) => saver.putMark(id, null));
   });
   saver.listen(() => {
-    if (saver.status.state === 'saved') leaving?.drop();
+    if (saver.status.state !== 'saved') return;
+    leaving?.drop();
+    if (spare?.isUsed) keepSpare(records, spare);
   });
   if (changed.length > 0) tabs.tellChanged(changed);
   return {
@@ -219,10 +269,7 @@ function begin(
     lookAgain: async () => {
       const stored = await database?.readRecords().catch(() => null);
       if (!stored) return;
-      const now = stored.read.flatMap(({ data, version }) => {
-        const one = readRecord(data, version);
-        return one.ok ? [[one.value.id, one.value] as const] : [];
-      });
+      const now = recordsOf(stored.read).map((one) => [one.id, one] as const);
       const gone = records.every().flatMap(({ id }) => [[id as string, undefined] as const]);
       show(new Map<string, AppRecord | undefined>([...gone, ...now]));
     },

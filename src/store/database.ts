@@ -61,38 +61,63 @@ export interface Write {
 /** id → the record as it stands on the disk now, undefined for what is gone. */
 export type OnDisk = ReadonlyMap<string, AppRecord | undefined>;
 
-/** What ends the use of the storage from outside. */
-export type Ended = 'newerOpened' | 'cleared';
+/** What ends the use of the storage from outside; a newer Gruppetto with or without what this one had to write. */
+export type Ended = 'newerOpened' | 'newerUnsaved' | 'cleared';
+
+/** What is to be told while the storage is open. */
+export interface Watch {
+  readonly onEnded: (how: Exclude<Ended, 'newerUnsaved'>) => void;
+  /** The storage, which the browser had let go of, is open again: others may have written meanwhile. */
+  readonly onBack: () => void;
+  /** Whether a storage that holds these is the one that was let go of, and none that was begun since. */
+  readonly isOurs: (ids: ReadonlySet<string>) => boolean;
+  /** What belongs into it where a browser has emptied it for want of room, which nobody has asked for. */
+  readonly everything: () => readonly AppRecord[];
+  /** Whether the disk has room enough to open the storage again. */
+  readonly hasRoom: () => Promise<boolean>;
+  readonly wait: (ms: number) => Promise<void>;
+}
 
 export type OpenedDatabase =
   | { readonly state: 'open'; readonly database: Database }
   /** The disk was written by a newer Gruppetto; it is open for reading only. */
   | { readonly state: 'newer'; readonly database: Database };
 
-/** The browser's storage. Every write is one transaction, and the browser puts those of all tabs in one order. */
+/** Waits between the tries to open a storage again: the first, and the longest of those that follow, each twice as long. */
+const FIRST_BACK_MS = 500;
+const LONGEST_BACK_MS = 15_000;
+
+/**
+ * The browser's storage. Every write is one transaction, and the browser puts those of all tabs in one order. Where the
+ * browser lets go of it, as on a full disk, it is opened again as soon as can be, but only where there is room
+ * (`store/spare` tells why).
+ */
 export class Database {
-  private constructor(private readonly db: IDBPDatabase<Stores>) {}
+  private reopening: Promise<Connection> | null = null;
+  private closed = false;
+  /** Whether the disk has been full since something was last written. */
+  private isFull = false;
+
+  private constructor(
+    private readonly name: string,
+    private readonly watch: Watch,
+    private connection: Connection | null = null,
+  ) {}
 
   /** Opens the storage and brings it up to date; rejects where the browser gives none or cannot read it. */
-  static async open(name: string, onEnded: (how: Ended) => void): Promise<OpenedDatabase> {
-    const watch = {
-      blocking: () => onEnded('newerOpened'),
-      terminated: () => onEnded('cleared'),
-    };
+  static async open(name: string, watch: Watch): Promise<OpenedDatabase> {
+    const database = new Database(name, watch);
     try {
-      const db = await openDB<Stores>(name, DATABASE_VERSION, {
-        ...watch,
-        upgrade: (fresh, before, _now, transaction) => {
-          // Half brought up to date is worse than not at all.
-          upgrade(fresh, before, transaction).catch(() => abort(transaction));
-        },
+      database.connection = await database.connect((fresh, before, transaction) => {
+        // Half brought up to date is worse than not at all.
+        upgrade(fresh, before, transaction).catch(() => abort(transaction));
       });
-      return { state: 'open', database: new Database(db) };
+      return { state: 'open', database };
     } catch (error) {
-      if (!(error instanceof DOMException) || error.name !== 'VersionError') throw error;
+      if (!isOfNewer(error)) throw error;
       // Without a version it opens as it is.
-      const db = await openDB<Stores>(name, undefined, watch);
-      return { state: 'newer', database: new Database(db) };
+      database.connection = await openDB<Stores>(name, undefined, database.listeners());
+      return { state: 'newer', database };
     }
   }
 
@@ -107,7 +132,8 @@ export class Database {
 
   /** Some records as they stand now. */
   async read(ids: Iterable<string>): Promise<OnDisk> {
-    const store = this.db.transaction(RECORDS).objectStore(RECORDS);
+    const db = this.connection ?? (await this.connectedAgain());
+    const store = db.transaction(RECORDS).objectStore(RECORDS);
     const entries = [...ids].map(async (id) => [id, recordOf(await store.get(id))] as const);
     return new Map(await Promise.all(entries));
   }
@@ -118,9 +144,9 @@ export class Database {
    * that was touched stands afterwards.
    */
   async write({ diffs, marks }: Write): Promise<OnDisk> {
-    const transaction = this.db.transaction([RECORDS, MARKS], 'readwrite', {
-      durability: 'strict',
-    });
+    // Begun at once wherever it can be: a page that is being left has no later.
+    const db = this.connection ?? (await this.connectedAgain());
+    const transaction = db.transaction([RECORDS, MARKS], 'readwrite', { durability: 'strict' });
     const markStore = transaction.objectStore(MARKS);
     const touched = new Map<string, AppRecord | undefined>();
     try {
@@ -131,31 +157,127 @@ export class Database {
       }
     } catch (error) {
       abort(transaction);
+      this.isFull ||= isOfDisk(error);
       throw error;
     }
-    await transaction.done;
+    await transaction.done.catch((error: unknown) => {
+      this.isFull ||= isOfDisk(error);
+      throw error;
+    });
+    this.isFull = false;
     return touched;
   }
 
   close(): void {
-    this.db.close();
+    this.closed = true;
+    this.connection?.close();
   }
 
   private async readAll<S extends 'records' | 'marks'>(
     name: S,
   ): Promise<Stored<Stores[S]['value']>> {
-    const atOnce = await this.db.getAll(name).catch(() => null);
+    const db = this.connection ?? (await this.connectedAgain());
+    const atOnce = await db.getAll(name).catch(() => null);
     if (atOnce) return { read: atOnce, lost: 0 };
-    const keys = await this.db.getAllKeys(name);
+    const keys = await db.getAllKeys(name);
     const read: Stores[S]['value'][] = [];
     for (const key of keys) {
-      const one = await this.db.get(name, key).catch(() => undefined);
+      const one = await db.get(name, key).catch(() => undefined);
       if (one !== undefined) read.push(one);
     }
     return { read, lost: keys.length - read.length };
   }
+
+  private async connectedAgain(): Promise<Connection> {
+    if (this.closed) throw new DOMException('closed here', 'InvalidStateError');
+    this.reopening ??= this.reopen().finally(() => {
+      this.reopening = null;
+    });
+    return this.reopening;
+  }
+
+  private async reopen(): Promise<Connection> {
+    if (!(await this.watch.hasRoom())) {
+      this.isFull = true;
+      throw new DOMException('The disk is full.', 'QuotaExceededError');
+    }
+    const seen = { isCleared: false };
+    try {
+      const db = await this.connect((fresh, before, transaction) => {
+        // It was up to date: what is brought up to date here is another one. Aborted, it is not there at all.
+        seen.isCleared = before > 0 || !this.isFull;
+        if (seen.isCleared) abort(transaction);
+        else upgrade(fresh, before, transaction).catch(() => abort(transaction));
+      });
+      seen.isCleared = !(await this.isOursAgain(db));
+      if (seen.isCleared) {
+        db.close();
+        throw new DOMException('another storage', 'NotFoundError');
+      }
+      this.connection = db;
+      this.watch.onBack();
+      return db;
+    } catch (error) {
+      this.closed ||= seen.isCleared || isOfNewer(error);
+      if (seen.isCleared) this.watch.onEnded('cleared');
+      else if (isOfNewer(error)) this.watch.onEnded('newerOpened');
+      throw error;
+    }
+  }
+
+  /** Whether the storage is the one that was let go of; one that the browser has emptied is filled again. */
+  private async isOursAgain(db: Connection): Promise<boolean> {
+    const ids = new Set(await db.getAllKeys(RECORDS));
+    if (this.watch.isOurs(ids)) return true;
+    if (ids.size > 0 || !this.isFull) return false;
+    const transaction = db.transaction(RECORDS, 'readwrite', { durability: 'strict' });
+    for (const record of this.watch.everything()) {
+      // What fails is told by the transaction.
+      transaction.store.put(storedRecord(record), record.id).catch(() => undefined);
+    }
+    await transaction.done;
+    return true;
+  }
+
+  private async comeBack(): Promise<void> {
+    for (let ms = FIRST_BACK_MS; !this.connection && !this.closed; ms *= 2) {
+      const back = await this.connectedAgain().catch(() => null);
+      if (!back) await this.watch.wait(Math.min(ms, LONGEST_BACK_MS));
+    }
+  }
+
+  private connect(upgrading: Upgrading): Promise<Connection> {
+    return openDB<Stores>(this.name, DATABASE_VERSION, {
+      ...this.listeners(),
+      upgrade: (fresh, before, _now, transaction) => upgrading(fresh, before, transaction),
+    });
+  }
+
+  private listeners(): { readonly blocking: () => void; readonly terminated: () => void } {
+    return {
+      blocking: () => this.watch.onEnded('newerOpened'),
+      terminated: () => {
+        this.connection = null;
+        void this.comeBack();
+      },
+    };
+  }
 }
 
+/** Whether a write failed at the disk: browsers say both of a full one. */
+function isOfDisk(error: unknown): boolean {
+  return (
+    error instanceof DOMException && ['QuotaExceededError', 'UnknownError'].includes(error.name)
+  );
+}
+
+function isOfNewer(error: unknown): boolean {
+  return error instanceof DOMException && error.name === 'VersionError';
+}
+
+type Connection = IDBPDatabase<Stores>;
+type Upgrade = IDBPTransaction<Stores, ('records' | 'marks')[], 'versionchange'>;
+type Upgrading = (fresh: Connection, before: number, transaction: Upgrade) => void;
 type Records = IDBPObjectStore<Stores, ('records' | 'marks')[], 'records', 'readwrite'>;
 
 async function applyAll(
@@ -200,11 +322,7 @@ function recordOf(stored: StoredRecord | undefined): AppRecord | undefined {
 }
 
 /** Brings the layout and every readable record up to date; what cannot be read is left as it stands. */
-async function upgrade(
-  db: IDBPDatabase<Stores>,
-  before: number,
-  transaction: IDBPTransaction<Stores, ('records' | 'marks')[], 'versionchange'>,
-): Promise<void> {
+async function upgrade(db: Connection, before: number, transaction: Upgrade): Promise<void> {
   if (before < 1) {
     db.createObjectStore(RECORDS);
     db.createObjectStore(MARKS);
@@ -239,7 +357,7 @@ function withOwner(record: AppRecord, all: ReadonlyMap<string, AppRecord>): AppR
   return record.classId === null || all.has(record.classId) ? record : null;
 }
 
-function storedRecord(data: AppRecord): StoredRecord {
+export function storedRecord(data: AppRecord): StoredRecord {
   return { version: CURRENT_VERSIONS[data.record] ?? 0, data };
 }
 

@@ -1,17 +1,19 @@
 import 'fake-indexeddb/auto';
-import { IDBFactory } from 'fake-indexeddb';
+import { forceCloseDatabase, IDBFactory } from 'fake-indexeddb';
 import { openDB } from 'idb';
 import { readBackup } from '../schema/classFile';
 import type { ClassId } from '../schema/ids';
 import { SCHEMA_AGE } from '../schema/records';
 import { createClass, deleteClass } from './actions/classes';
 import { chosen, draftText } from './actions/drafts';
+import { renameClass } from './actions/renameClass';
 import { addStudent } from './actions/students';
 import { DATABASE_VERSION, type OnDisk, type Write } from './database';
 import type { Diff } from './diff';
 import { allClasses, studentsOf } from './queries';
 import { Saver, type Timers } from './saver';
-import { openStore, openTab } from './testTabs';
+import { Spare } from './spare';
+import { openStore, openTab, settled, testChannel } from './testTabs';
 
 beforeEach(() => {
   globalThis.indexedDB = new IDBFactory();
@@ -201,6 +203,219 @@ describe('a newer Gruppetto', () => {
     expect(await db.count('records')).toBe(2);
     db.close();
     expect(ended).toEqual(['newerOpened']);
+  });
+});
+
+describe('a storage that the browser lets go of while it is open', () => {
+  /** Lets go of what was opened since, as a browser does, and opens it again only after so many tries. */
+  function watchOpening() {
+    const opened: IDBDatabase[] = [];
+    const tries = { left: 0, made: 0 };
+    const open = indexedDB.open.bind(indexedDB);
+    jest.spyOn(indexedDB, 'open').mockImplementation((...args) => {
+      tries.made += 1;
+      if (tries.left-- > 0) throw new DOMException('no space', 'UnknownError');
+      const request = open(...args);
+      request.addEventListener('success', () => opened.push(request.result));
+      return request;
+    });
+    const letGo = (failures = 0): void => {
+      Object.assign(tries, { left: failures, made: 0 });
+      opened.splice(0).forEach((one) => forceCloseDatabase(one as never));
+    };
+    return { letGo, tries };
+  }
+  const aWhile = async (): Promise<void> => {
+    for (let i = 0; i < 60; i++) await new Promise((done) => setTimeout(done));
+  };
+  const names = (of: Parameters<typeof allClasses>[0]): string[] =>
+    allClasses(of).map(({ name }) => name);
+
+  test('a full disk: what was done meanwhile is in the page, said to be unsaved, and saved once there is room', async () => {
+    await diskWithAClass('full');
+    const ended: string[] = [];
+    const { letGo, tries } = watchOpening();
+    const { timers, waits } = quickTimers();
+    const store = await openStore('full', { timers, onEnded: (how) => ended.push(how) });
+    letGo(5);
+    createClass(store, 'Estuary', 'Week 1');
+    await store.saver.flush();
+    expect(store.saver.status.state).toBe('failed');
+    await aWhile();
+    expect(tries.made).toBe(6);
+    expect(waits.every((ms) => ms <= 15_000)).toBe(true);
+    expect(store.saver.status.state).toBe('saved');
+    expect(names(store.records)).toEqual(['Crew', 'Estuary']);
+    expect(ended).toEqual([]);
+    await store.close();
+    const again = await openStore('full');
+    expect(names(again.records)).toEqual(['Crew', 'Estuary']);
+    await again.close();
+  });
+
+  test('while the disk is full it is not opened again: a browser may clear what it cannot open', async () => {
+    await diskWithAClass('room');
+    const { letGo, tries } = watchOpening();
+    const room = [false, false, false, true];
+    const spare = new Spare(undefined, 'room');
+    jest.spyOn(spare, 'hasRoom').mockImplementation(() => Promise.resolve(room.shift() ?? true));
+    const { timers } = quickTimers();
+    const store = await openStore('room', { timers, spare });
+    letGo();
+    createClass(store, 'Estuary', 'Week 1');
+    await store.saver.flush();
+    expect(store.saver.status.state).toBe('failed');
+    expect(tries.made).toBe(0);
+    await aWhile();
+    expect(store.saver.status.state).toBe('saved');
+    expect(tries.made).toBe(1);
+    await store.close();
+  });
+
+  test('what other tabs wrote meanwhile is seen once it is back', async () => {
+    await diskWithAClass('apart');
+    const { letGo } = watchOpening();
+    const channel = testChannel();
+    const store = await openStore('apart', { channel });
+    const read = jest.spyOn(IDBObjectStore.prototype, 'get').mockImplementation(() => {
+      throw new DOMException('no space', 'UnknownError');
+    });
+    letGo();
+    const other = await openStore('apart');
+    read.mockRestore();
+    createClass(other, 'Theirs', 'Week 1');
+    await other.close();
+    letGo();
+    await settled([store]);
+    expect(names(store.records)).toEqual(['Crew', 'Theirs']);
+    await store.close();
+  });
+
+  test('a storage that the browser empties after a write has failed is filled again from this page', async () => {
+    await diskWithAClass('wiped');
+    const ended: string[] = [];
+    const { letGo } = watchOpening();
+    const { timers } = quickTimers();
+    const spare = new Spare(undefined, 'wiped');
+    const store = await openStore('wiped', { timers, spare, onEnded: (why) => ended.push(why) });
+    let room = false;
+    jest.spyOn(spare, 'hasRoom').mockImplementation(() => Promise.resolve(room));
+    letGo();
+    createClass(store, 'Estuary', 'Week 1');
+    await aWhile();
+    globalThis.indexedDB = new IDBFactory();
+    room = true;
+    await aWhile();
+    expect([store.saver.status.state, ended]).toEqual(['saved', []]);
+    await store.close();
+    const again = await openStore('wiped');
+    expect(names(again.records)).toEqual(['Crew', 'Estuary']);
+    expect(again.records.every()).toHaveLength(5);
+    await again.close();
+  });
+
+  describe('is kept a second time from then on', () => {
+    const DAY_MS = 24 * 3_600_000;
+    /** The caches of a site, as far as they are used. */
+    function siteCaches() {
+      const kept = new Map<string, string>();
+      const cacheOf = (name: string) =>
+        ({
+          put: async (_key: string, response: Response) =>
+            void kept.set(name, await response.text()),
+          match: () => Promise.resolve(new Response(kept.get(name))),
+        }) as unknown as Cache;
+      return {
+        kept: () => [...kept.values()],
+        open: (name: string) => Promise.resolve(cacheOf(name)),
+        keys: () => Promise.resolve([...kept.keys()]),
+        delete: (name: string) => Promise.resolve(kept.delete(name)),
+      };
+    }
+    /** A class that was kept a second time, with what came after. */
+    async function keptTwice(name: string) {
+      await diskWithAClass(name);
+      const caches = siteCaches();
+      const { letGo } = watchOpening();
+      const store = await openStore(name, { spare: new Spare(caches, name) });
+      expect(caches.kept()).toEqual([]);
+      letGo();
+      await aWhile();
+      createClass(store, 'Estuary', 'Week 1');
+      await store.saver.flush();
+      deleteClass(store, allClasses(store.records)[0]!.id);
+      await store.saver.flush();
+      await aWhile();
+      await store.close();
+      return caches;
+    }
+
+    test('and opened from there where the browser has emptied the storage at its next start', async () => {
+      const caches = await keptTwice('twice');
+      expect(caches.kept()).toHaveLength(1);
+      expect(caches.kept()[0]).not.toContain('Crew');
+      globalThis.indexedDB = new IDBFactory();
+      const firstRecords = jest.fn(() => Promise.resolve([]));
+      const again = await openStore('twice', { spare: new Spare(caches, 'twice'), firstRecords });
+      expect(names(again.records)).toEqual(['Estuary']);
+      expect(firstRecords).not.toHaveBeenCalled();
+      await again.close();
+      expect(await entries('twice')).toHaveLength(2);
+    });
+
+    test('not instead of a storage that is whole, and not for longer than two days', async () => {
+      const caches = await keptTwice('whole');
+      const again = await openStore('whole', { spare: new Spare(caches, 'whole') });
+      renameClass(again, allClasses(again.records)[0]!.id, 'Estuary 2');
+      await again.saver.flush();
+      await aWhile();
+      expect(caches.kept()[0]).toContain('Estuary 2');
+      await again.close();
+      jest.spyOn(Date, 'now').mockReturnValue(Date.now() + 3 * DAY_MS);
+      const later = await openStore('whole', { spare: new Spare(caches, 'whole') });
+      await aWhile();
+      expect(caches.kept()).toEqual([]);
+      expect(names(later.records)).toEqual(['Estuary 2']);
+      await later.close();
+    });
+  });
+
+  test.each(['gone', 'gone, and begun anew in another tab'])(
+    'site data that is cleared: %s; all stays in this page, and nothing is put back',
+    async (how) => {
+      await diskWithAClass('cleared');
+      const ended: string[] = [];
+      const { letGo } = watchOpening();
+      const store = await openStore('cleared', { onEnded: (why) => ended.push(why) });
+      globalThis.indexedDB = new IDBFactory();
+      if (how !== 'gone') await diskWithAClass('cleared');
+      letGo();
+      createClass(store, 'Estuary', 'Week 1');
+      await store.saver.flush();
+      await aWhile();
+      expect(ended).toEqual(['cleared']);
+      expect(names(store.records)).toEqual(['Crew', 'Estuary']);
+      const known = await indexedDB.databases();
+      expect(known).toHaveLength(how === 'gone' ? 0 : 1);
+      if (how !== 'gone') expect(await entries('cleared')).toHaveLength(3);
+    },
+  );
+
+  test('a newer Gruppetto that opens while nothing can be written is not said to have everything', async () => {
+    await diskWithAClass('late');
+    const ended: string[] = [];
+    const store = await openStore('late', { onEnded: (how) => ended.push(how) });
+    const full = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+      throw new DOMException('no space', 'QuotaExceededError');
+    });
+    createClass(store, 'Estuary', 'Week 1');
+    await store.saver.flush();
+    const db = await openDB('late', DATABASE_VERSION + 1);
+    full.mockRestore();
+    db.close();
+    await aWhile();
+    expect(ended).toEqual(['newerUnsaved']);
+    expect(names(store.records)).toEqual(['Crew', 'Estuary']);
   });
 });
 

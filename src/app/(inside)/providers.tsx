@@ -7,6 +7,7 @@ import { openAppStore, type Opened } from '@/store/appStore';
 import type { Ended } from '@/store/database';
 import { Leaving } from '@/store/leaving';
 import { StoreProvider, useOpenedStore } from '@/store/react';
+import { Spare } from '@/store/spare';
 import { ArrangingProvider } from '@/views/frame/arranging';
 import { SeatKeeper } from '@/views/frame/SeatKeeper';
 import { Speaking } from '@/views/frame/Speaking';
@@ -35,6 +36,7 @@ export function Providers({ demo, children }: ProvidersProps) {
         channel: 'BroadcastChannel' in globalThis ? () => new BroadcastChannel(name) : null,
         hasStorage: 'indexedDB' in globalThis,
         leaving: leavingOf(name),
+        spare: new Spare('caches' in globalThis ? caches : undefined, name),
         firstRecords: demo ? demoRecords : () => Promise.resolve([]),
         onEnded,
       });

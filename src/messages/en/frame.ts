@@ -34,6 +34,8 @@ export const frame = {
   ended: {
     newerOpened:
       'A newer Gruppetto was opened in another tab. Everything is saved; load this page again to go on here.',
+    newerUnsaved:
+      'A newer Gruppetto was opened in another tab before the last changes here could be saved. They are still in this page: save everything as a file now, then load the page again and open that file.',
     cleared:
       'The browser has removed what this site had saved. All that was on the screen is still in this page: save it as a file now, then load the page again and open that file.',
   },
@@ -54,7 +56,8 @@ export const frame = {
   saveState: {
     saved: 'Saved',
     saving: 'Saving…',
-    failed: 'Could not save just now. Everything is kept on screen and is being tried again.',
+    failed:
+      'Could not save just now; the disk may be full. Everything is kept in this page and is being tried again.',
   },
   memoryOnly:
     'This browser keeps nothing: your classes last only until you close this tab. Allow site data to keep them.',

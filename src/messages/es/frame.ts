@@ -32,6 +32,8 @@ export const frame = {
   ended: {
     newerOpened:
       'Se ha abierto un Gruppetto más nuevo en otra pestaña. Todo está guardado; vuelva a cargar esta página para seguir aquí.',
+    newerUnsaved:
+      'Se ha abierto un Gruppetto más nuevo en otra pestaña antes de que pudieran guardarse los últimos cambios de aquí. Siguen en esta página: guarde todo ahora como archivo, vuelva a cargar la página y abra ese archivo.',
     cleared:
       'El navegador ha borrado lo que este sitio tenía guardado. Todo lo que estaba en pantalla sigue en esta página: guárdelo ahora como archivo, vuelva a cargar la página y abra ese archivo.',
   },
@@ -52,7 +54,7 @@ export const frame = {
     saved: 'Guardado',
     saving: 'Guardando…',
     failed:
-      'No se ha podido guardar en este momento. Todo sigue en pantalla y se intenta otra vez.',
+      'No se ha podido guardar en este momento; puede que el disco esté lleno. Todo sigue en esta página y se intenta otra vez.',
   },
   memoryOnly:
     'Este navegador no conserva nada: sus clases duran solo hasta que cierre esta pestaña. Permita los datos del sitio para conservarlas.',
