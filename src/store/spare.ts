@@ -15,7 +15,7 @@ export type SpareCaches = Pick<CacheStorage, 'open' | 'keys' | 'delete'>;
 
 /**
  * A second place for all records, used only once the browser has let go of its storage. Chromium (156) was seen to clear a
- * storage that it opened on a full disk, and one whose last write had been cut short there when it was started anew, though
+ * storage soon after the disk was full, and one whose last write had been cut short there when it was started anew, though
  * all had been written again by then.
  */
 export class Spare {
