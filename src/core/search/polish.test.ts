@@ -14,7 +14,7 @@ import { Proposals } from './proposal';
 import { Deal } from './shuffleTrial';
 
 /** A class with a number and a value each, and rules that those who sit in i modulo the groups keep. */
-function classOf(n: number, groups: number, seed: number): Problem {
+function classOf(n: number, groups: number, seed: number, numbers = 1): Problem {
   const rng = rngFromSeed(seed);
   const rules: RequestRule[] = Array.from({ length: 5 }, () => {
     const one = uniformInt(rng, n);
@@ -28,13 +28,20 @@ function classOf(n: number, groups: number, seed: number): Problem {
     seed,
     students: Array.from({ length: n }, (_, i) => ({
       id: `s${i}`,
-      attributes: { score: uniformInt(rng, 101), level: ['new', 'some'][uniformInt(rng, 2)]! },
+      attributes: {
+        score: uniformInt(rng, 101),
+        level: ['new', 'some'][uniformInt(rng, 2)]!,
+        ...(numbers > 1 && { pace: uniformInt(rng, 1009), reach: uniformInt(rng, 997) }),
+      },
     })),
     sizing: { by: 'count', count: groups },
     rules,
     goals: [
       { kind: 'spread', attribute: 'score', weight: 1 },
       { kind: 'spread', attribute: 'level', weight: 1 },
+      ...['pace', 'reach'].flatMap((attribute) =>
+        numbers > 1 ? [{ kind: 'spread' as const, attribute, weight: 1 }] : [],
+      ),
     ],
   };
   const read = problemFromRequest(request);
@@ -242,5 +249,15 @@ describe('between two groups', () => {
     const span = { ofStudent: new Float64Array(18), low: 0, high: 0 };
     objective.mostGain(0, 1, arrangement);
     expect(objective.narrow(0, 1, span)).toBe(false);
+  });
+
+  test('shaken and brought down again and again, classes come to half of what one way down leaves', () => {
+    const classes = Array.from({ length: 30 }, (_, seed) => classOf(40, 10, seed + 1, 3));
+    const mean = (evaluations: number): number => {
+      const start = Int32Array.from({ length: 40 }, (_, i) => i % 10);
+      const costs = classes.map((one) => Math.log(costOf(one, polished(one, start, evaluations))));
+      return Math.exp(costs.reduce((sum, one) => sum + one, 0) / costs.length);
+    };
+    expect(mean(150_000)).toBeLessThan(0.51 * mean(5_000));
   });
 });
