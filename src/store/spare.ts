@@ -65,9 +65,8 @@ export class Spare {
     const names = await this.names();
     const newest = names.filter((name) => name.startsWith(this.nameOf(COPY))).at(-1);
     const cache = newest && (await this.caches?.open(newest).catch(() => null));
-    const found: unknown = cache
-      ? await (await cache.match(ENTRY))?.json().catch(() => null)
-      : null;
+    const entry = cache ? await cache.match(ENTRY).catch(() => undefined) : undefined;
+    const found: unknown = await entry?.json().catch(() => null);
     const isRecent = isCopy(found) && now - found.since < LONG_MS;
     await this.drop(isRecent ? names.filter((name) => name !== newest) : names);
     if (!isRecent) return null;
