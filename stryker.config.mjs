@@ -22,7 +22,9 @@ export default {
   timeoutMS: 20_000,
   timeoutFactor: 2,
   tempDirName: '.cache/stryker',
-  reporters: ['clear-text', 'json', 'progress-append-only'],
+  // Each mutant is a file as soon as it was tried: a run that is stopped has told what it found.
+  reporters: ['clear-text', 'json', 'progress-append-only', 'event-recorder'],
+  eventReporter: { baseDir: `.cache/mutants/${part.replaceAll('/', '-')}-tried` },
   jsonReporter: { fileName: `.cache/mutants/${part}.json` },
   clearTextReporter: { logTests: false, reportTests: false },
   ignorePatterns: ['.next', 'e2e', '.cache/reports', 'test-results'],
