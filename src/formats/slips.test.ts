@@ -5,12 +5,13 @@ import { isNear, isSlip, usualDomain, withoutSlip } from './slips';
 function slowDistance(one: string, two: string): number {
   if (one === '' || two === '') return one.length + two.length;
   const [a, b] = [one.slice(1), two.slice(1)];
+  const [[first, second], [other, next]] = [one, two] as unknown as [string[], string[]];
   const ways = [
-    slowDistance(a, b) + Number(one[0] !== two[0]),
+    slowDistance(a, b) + Number(first !== other),
     slowDistance(a, two) + 1,
     slowDistance(one, b) + 1,
   ];
-  if (one.length > 1 && two.length > 1 && one[0] === two[1] && one[1] === two[0])
+  if (second !== undefined && first === next && second === other)
     ways.push(slowDistance(one.slice(2), two.slice(2)) + 1);
   return Math.min(...ways);
 }

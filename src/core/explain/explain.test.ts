@@ -93,6 +93,17 @@ test('a group explains itself: rules, means, shares, meetings and wishes', () =>
   );
 });
 
+test('a kept rule is told where it names one of a group, and of a student only where it names them', () => {
+  const of = problem();
+  const apart = Int32Array.of(0, 1, 0, 1, 0, 0);
+  const rulesOf = (facts: ReturnType<typeof whyGroup>): readonly string[] =>
+    facts.flatMap((fact) => ('rule' in fact ? [`${fact.code} ${fact.rule.kind}`] : []));
+  expect(rulesOf(whyGroup(of, apart, 1))).toEqual(['ruleKept apart']);
+  expect(rulesOf(whyGroup(of, apart, 0))).toEqual(['ruleKept apart', 'ruleKept together']);
+  expect(rulesOf(whyStudent(of, apart, 0))).toEqual(['ruleKept apart']);
+  expect(rulesOf(whyStudent(of, apart, 2))).toEqual([]);
+});
+
 test('a student explains why they are there: the only swimmer, rules that name them, partners met before', () => {
   const facts = whyStudent(problem(), sorted, 3);
   expect(facts).toEqual([
