@@ -95,7 +95,7 @@ const LONGEST_BACK_MS = 15_000;
 export class Database {
   private reopening: Promise<Connection> | null = null;
   private closed = false;
-  /** Whether the disk has been full since something was last written. */
+  /** Whether the disk has been full since the storage was last opened or written. */
   private isFull = false;
 
   private constructor(
@@ -215,6 +215,8 @@ export class Database {
         throw new DOMException('another storage', 'NotFoundError');
       }
       this.connection = db;
+      // Whoever clears the site from now on means it.
+      this.isFull = false;
       this.watch.onBack();
       return db;
     } catch (error) {

@@ -314,6 +314,26 @@ describe('a storage that the browser lets go of while it is open', () => {
     await again.close();
   });
 
+  test('one that is cleared after it has come back is not filled again', async () => {
+    await diskWithAClass('meant');
+    const ended: string[] = [];
+    const { letGo } = watchOpening();
+    const { timers } = quickTimers();
+    const spare = new Spare(undefined, 'meant');
+    const store = await openStore('meant', { timers, spare, onEnded: (why) => ended.push(why) });
+    const room = [false, true, true];
+    jest.spyOn(spare, 'hasRoom').mockImplementation(() => Promise.resolve(room.shift() ?? true));
+    letGo();
+    await aWhile();
+    expect(room).toHaveLength(1);
+    globalThis.indexedDB = new IDBFactory();
+    letGo();
+    await aWhile();
+    expect(ended).toEqual(['cleared']);
+    expect(await indexedDB.databases()).toEqual([]);
+    expect(names(store.records)).toEqual(['Crew']);
+  });
+
   describe('is kept a second time from then on', () => {
     const DAY_MS = 24 * 3_600_000;
     /** The caches of a site, as far as they are used. */
