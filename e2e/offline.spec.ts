@@ -193,3 +193,20 @@ async function storesOf(context: BrowserContext): Promise<readonly string[]> {
   const names = (await page?.evaluate(() => caches.keys())) ?? [];
   return names.filter((name) => name.startsWith('gruppetto-pages-'));
 }
+
+test('where the browser clears the site, the page that is open stays, and all of it can be saved', async ({
+  page,
+  baseURL,
+}) => {
+  await openKept(page, '/');
+  await page.evaluate(() => Object.assign(window, { same: true }));
+  const session = await page.context().newCDPSession(page);
+  const origin = new URL(baseURL ?? '').origin;
+  await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
+  await expect(page.getByRole('alert').filter({ hasText: 'has removed' })).toBeVisible();
+  await page.waitForFunction(() => navigator.serviceWorker.controller === null);
+  expect(await page.evaluate(() => 'same' in window)).toBe(true);
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save everything as a file' }).click();
+  expect(readFileSync(await (await waiting).path(), 'utf8')).toContain('Thursday crew');
+});

@@ -23,9 +23,11 @@ export async function keepOffline(): Promise<void> {
   const { serviceWorker } = navigator;
   let served = serviceWorker.controller !== null;
   serviceWorker.addEventListener('controllerchange', () => {
-    // What serves the page now is of another build than the page: it opens anew, as do the other tabs.
-    if (served) location.reload();
-    served = true;
+    const isServed = serviceWorker.controller !== null;
+    // What serves the page now is of another build than the page: it opens anew, as do the other tabs. Where nothing does,
+    // the browser has cleared the site, and the page is the last to hold what was on it.
+    if (served && isServed) location.reload();
+    served = isServed;
   });
   const others = otherTabs();
   if (others) others.onmessage = () => location.reload();
