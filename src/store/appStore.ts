@@ -106,13 +106,9 @@ export async function openAppStore(options: OpenOptions): Promise<Opened> {
   const fresh = empty && !late;
   const spared = read && options.spare ? options.spare.find(Date.now()) : null;
   if (!read || fresh) {
-    const first = recordsOf((await spared)?.records ?? []);
-    const { records } = store;
-    records.change('user', ({ put }) => first.forEach(put));
-    if (first.length === 0) {
-      const begun = await options.firstRecords();
-      records.change('user', ({ put }) => begun.forEach(put));
-    }
+    const kept = recordsOf((await spared)?.records ?? []);
+    const first = kept.length > 0 ? kept : await options.firstRecords();
+    store.records.change('user', ({ put }) => first.forEach(put));
   }
   return { state: 'ready', store };
 }
