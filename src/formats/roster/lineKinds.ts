@@ -58,7 +58,7 @@ function total(label: string, surely: boolean): boolean {
   const bare = all
     .replace(/( \d+)+$/, '')
     .replace(/^(class|group|section|overall|record|student|row|course|klassen|kurs) (?=\S{2})/, '');
-  if (TOTALS.has(bare) && (bare !== 'n' || /\d/.test(all))) {
+  if (TOTALS.has(bare)) {
     // A word for people alone is a heading.
     return !/^(students|pupils)$/.test(bare) || /\d/.test(all);
   }
@@ -106,11 +106,17 @@ const LABELLED = new RegExp(`^${REMARK_WORD}$`);
 /** Whether a word before a colon begins a remark, as "Note:" does. */
 export const isRemarkLabel = (label: string): boolean => LABELLED.test(plainWords(label));
 const SECTION_WORD =
-  '(?:class|klasse|classe|clase|turma|klas|period|periodo|periode|section|seccion|sezione|secao|sektion|group|gruppe|grupo|groupe|gruppo|groep|team|equipo|equipe|equipa|squadra|table|tisch|mesa|bench|form|homeroom|home room|year|grade|jahrgang|kurs|course|curso|cours|corso|cursus|ano|annee|anno|jaar|leerjaar|year group|block|lab|set|stream|tutor group|crew|boat|reihe|row|cohort|cohorte|abteilung|zug|bus|minibus|coach|van|canoe|kayak|tent|cabin|hut|dorm|pod|shift|heat|wave|turno|slot|zelt|boot|bote|barco|tienda|carpa|cabana|station|zone|site|lane|raft|patrol|estacion|posten|stazione)';
+  '(?:class|klasse|classe|clase|turma|klas|kelas|luokka|klasa|trida|osztaly|razred|terminale|standard|std|primary|promotion|promo|week|woche|semana|semaine|settimana|period|periodo|periode|section|seccion|sezione|secao|sektion|group|gruppe|grupo|groupe|gruppo|groep|team|equipo|equipe|equipa|squadra|table|tisch|mesa|bench|form|homeroom|home room|year|grade|jahrgang|kurs|course|curso|cours|corso|cursus|ano|annee|anno|jaar|leerjaar|year group|block|lab|set|stream|tutor group|crew|boat|reihe|row|cohort|cohorte|abteilung|zug|bus|minibus|coach|van|canoe|kayak|tent|cabin|hut|dorm|pod|shift|heat|wave|turno|slot|zelt|boot|bote|barco|tienda|carpa|cabana|station|zone|site|lane|raft|patrol|estacion|posten|stazione)';
 const SECTION_LABEL =
-  '(?:\\d{1,4}(?: ?[a-z]{1,2})?|\\d{1,2} ?(?:o|a|e|er|eme|me|st|nd|rd|th|º|ª)? [a-z]|[a-z]|[a-z]{1,2} ?\\d{1,3}[a-z]?|[ivx]{1,4}|\\d{1,2} \\d{1,2})';
+  '(?:\\d{1,4}(?: ?[a-z]{1,2})?|\\d{1,2} ?(?:o|a|e|er|eme|me|st|nd|rd|th|º|ª)? [a-z]|[a-z]|[a-z]{1,2} ?\\d{1,3}[a-z]?|[ivx]{1,4}(?: [a-z])?|\\d{1,2} \\d{1,2}|one|two|three|four|five|six|seven|eight|red|blue|green|yellow|orange|purple|white|black|uno|dos|tres|cuatro|cinco|seis|rojo|azul|verde|amarillo|blanco|un|deux|trois|quatre|cinq|rouge|bleu|vert|jaune|blanc|eins|zwei|drei|vier|funf|sechs|rot|blau|grun|gelb|weiss|due|quattro|cinque|rosso|blu|giallo|bianco|um|dois|quatro|vermelho|amarelo|branco|een|twee|drie|rood|blauw|groen|geel)';
+/** Parts of a school whose number stands before them ("1º ESO B", "3 havo"). */
+const STAGE =
+  '(?:eso|ep|primaria|secundaria|bachillerato|bach|infantil|basico|medio|serie|fase|primaire|lycee|elementare|media|superiore|havo|vwo|vmbo|mavo|gymnasium|realschule|semester|trimester)';
+const ORDINAL =
+  '(?:\\d{1,2} ?(?:st|nd|rd|th|er|re|ere|eme|nde|de|e|a|o|º|ª)?|first|second|third|fourth|fifth|sixth|seventh|eighth)';
 const SECTION_LINE = new RegExp(
-  `^(?:${SECTION_WORD} ${SECTION_LABEL}(?: ${SECTION_WORD} ${SECTION_LABEL})?|\\d{1,2} ?[a-z]|\\d{1,2} ?(?:st|nd|rd|th|e|a|o|º|ª) ?${SECTION_WORD}(?: [a-z])?|(?:team|crew) [a-z]+|turno (?:de )?(?:manana|tarde|noche|manha|mattina|pomeriggio))$`,
+  `^(?:${SECTION_WORD} ${SECTION_LABEL}(?: ${SECTION_WORD} ${SECTION_LABEL})?|\\d{1,2} ?[ºª]? ?[a-z]|\\d{1,2}(?:er|re|ere|eme|nde|de|e|º|ª) ?[a-z\\d]|${ORDINAL} ?(?:de |di |do )?(?:${SECTION_WORD}|${STAGE})(?: [a-z\\d])?|(?:mrs?|ms|miss|mx|dr|prof) \\p{L}+ s ${SECTION_WORD}|(?:team|crew) [a-z]+|turno (?:de )?(?:manana|tarde|noche|manha|mattina|pomeriggio)|reception|nursery|kindergarten)$`,
+  'u',
 );
 const GROUP_WORD =
   '(?:house|team|group|crew|squad|boat|table|bench|session|shift|gruppe|haus|equipo|grupo|mesa|casa|equipe|équipe|groupe|maison|squadra|gruppo|turma|groep|huis)';
@@ -151,7 +157,9 @@ export const sectionHeading = remembered((line): string | null => {
   if (SECTION_LINE.test(plainWords(head)) && !/[,;]/.test(tail) && tail.split(' ').length <= 4)
     return bare;
   const named = text.endsWith(':') && bare.split(' ').length <= 4 && /^[\p{L}\d]/u.test(bare);
-  return named && !/[:;,.]/.test(bare) && !LABELLED.test(plainWords(bare)) ? bare : null;
+  // "IV. b:" has the stop of its number.
+  const stopped = /[:;,.]/.test(bare.replace(/^[IVX]{1,4}\.(?= ?\p{L}$)/u, ''));
+  return named && !stopped && !LABELLED.test(plainWords(bare)) ? bare : null;
 });
 
 const MADE =
@@ -201,7 +209,8 @@ const PAGING =
 export function isPageNumber(line: string): boolean {
   const all = plainWords(line);
   return (
-    PAGE.test(all) ||
+    // "P3" and "S1" are years of a school.
+    (PAGE.test(all) && !/^[PS][1-7]:?$/.test(line.trim())) ||
     PAGING.test(all) ||
     /^[-–—\s]*\d+\s*(?:\/\s*\d+)?[-–—\s]*$/.test(cleanText(line))
   );

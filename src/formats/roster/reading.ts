@@ -433,9 +433,9 @@ function rolesByContent(width: number, rows: readonly Row[]): readonly ColumnRol
   return oneName(roles, columns);
 }
 
-/** "7B", "Group 2"; one of its own for everybody, as "Bench 2", is a place. */
+/** "7B", "2º A", "Group 2"; one of its own for everybody, as "Bench 2", is a place. */
 const isPartOfClass = (cell: string, differ: boolean): boolean =>
-  /^\d{1,2}\s?[A-Za-z]$/.test(cell) ||
+  /^\d{1,2}\s?\.?[ºª°]?\s?[A-Za-z]$/.test(cell) ||
   (!differ && /\p{L}{2}/u.test(cell) && sectionHeading(cell) !== null);
 
 const isCapital = (cell: string): boolean => /^[^\p{L}]*[\p{Lu}\p{Lo}]/u.test(cell);

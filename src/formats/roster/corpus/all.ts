@@ -10,6 +10,7 @@ import { headings } from './headings';
 import { hurry } from './hurry';
 import { joined } from './joined';
 import { pages } from './pages';
+import { parts } from './parts';
 import { people } from './people';
 import { quotes } from './quotes';
 import { shapes } from './shapes';
@@ -30,6 +31,7 @@ export const CORPUS: Readonly<Record<string, readonly RosterCase[]>> = {
   given,
   headings,
   hurry,
+  parts,
   people,
   asides,
   values,

@@ -239,10 +239,27 @@ export function namedHeads(all: readonly Line[]): readonly Line[] {
   const found = [isDayWord, (text: string) => SEXES.test(text.trim()), isNumberedPart, isRoom]
     .map((isHead) => filled.filter(({ text }) => isHead(text)))
     .find((some) => new Set(some.map(({ text }) => plainWords(text))).size > 1);
-  const heads = found ?? orderedHeads(filled);
+  const heads =
+    found ??
+    [orderedHeads, codedHeads].map((headsOf) => headsOf(filled)).find((some) => some.length > 0) ??
+    [];
   if (heads.length < 2 || !first || !heads.includes(first)) return all;
   return all.map((one) =>
     heads.includes(one) ? { ...one, text: `${one.text.trim().replace(/\s*:$/, '')}:` } : one,
+  );
+}
+
+/** Whether all others are whole names, so many for each head at least, and some below each head. */
+function standOverNames(
+  filled: readonly Line[],
+  heads: readonly Line[],
+  isEnough: (names: number) => boolean,
+): boolean {
+  const others = filled.filter((one) => !heads.includes(one));
+  return (
+    isEnough(others.length) &&
+    others.every(({ text }) => looksLikeWholeName(text.trim())) &&
+    !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one))
   );
 }
 
@@ -250,12 +267,31 @@ export function namedHeads(all: readonly Line[]): readonly Line[] {
 function orderedHeads(filled: readonly Line[]): readonly Line[] {
   const heads = filled.filter(({ text }) => /^\s*(?:\p{Lu}{1,4}|\d{1,2})\s*$/u.test(text));
   const inOrder = ORDERS.some((order) => heads.every(({ text }, at) => text.trim() === order[at]));
-  if (heads.length < 2 || !inOrder) return [];
-  const others = filled.filter((one) => !heads.includes(one));
+  const fits = inOrder && standOverNames(filled, heads, (names) => names > heads.length);
+  return fits ? heads : [];
+}
+
+/** "Y7", "10X/Ma1", "BIO 101 Section 1", "Mon 10am", "7 Blue", "IV. b": figures in what nobody is called. */
+const CODED = /^(?=.*\p{L})(?=.*\d)[\p{L}\d][\p{L}\d .:/-]{1,30}$|^[IVX]{1,4}[. -]+\p{L}$/u;
+
+/** Lines with figures, all different, over several whole names each; none where they are not. */
+function codedHeads(filled: readonly Line[]): readonly Line[] {
+  const textOf = ({ text }: Line): string => text.trim().replace(/\s*:$/, '');
+  const heads = filled.filter((one) => CODED.test(textOf(one)));
+  const words = [
+    ...new Set(
+      heads.map((one) =>
+        textOf(one)
+          .replace(/[\d.]+ */g, '')
+          .trim(),
+      ),
+    ),
+  ];
   const fits =
-    others.length > heads.length &&
-    others.every(({ text }) => looksLikeWholeName(text.trim())) &&
-    !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one));
+    new Set(heads.map(textOf)).size === heads.length &&
+    // "Amira Haddad 3" is somebody with a figure; "BIO 101 Lab" and "BIO 102 Lab" are two parts of one.
+    (words.length === 1 || !words.some(looksLikeWholeName)) &&
+    standOverNames(filled, heads, (names) => names >= heads.length * 2);
   return fits ? heads : [];
 }
 

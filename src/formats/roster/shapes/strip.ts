@@ -2,15 +2,17 @@ import { kindOfLine, sectionHeading } from '../lineKinds';
 import { withoutSigns } from '../names';
 
 /** Signs and numbers that stand before the entries of a list. */
-export const BULLET =
-  /^\s*(?:[\uE000-\uF8FF]\s*|[٠-٩۰-۹०-९๐-๙]{1,4}\s*[.):-]\s*|[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):](?!\d)|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✗✘✕✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
+const BULLET_SIGNS = String.raw`(?:[\uE000-\uF8FF]\s*|[٠-٩۰-۹०-९๐-๙]{1,4}\s*[.):-]\s*|[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):](?!\d)|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✗✘✕✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))`;
+/** "2º A", "10. Klasse", "3rd Period": an ordinal that is part of what a class is called. */
+const ORDINAL_PART = String.raw`\d{1,2}\s?(?:\.\s?[ºª]|[.ºª°]|st|nd|rd|th)\s?(?:(?:de |di |do )?(?:ESO|EP|Primaria|Secundaria|Bach(?:\.|illerato)?|Infantil|Básico|Medio|[Cc]urso|[Gg]rado|[Aa]ño|[Aa]no|[Aa]nno|[Ss]érie|Klasse|Kurs|Jahrgang|Semester|[Pp]eriod|[Yy]ear|[Gg]rade|[Ff]orm|[Cc]lass)\s?\p{L}?|\p{L})\s*:?\s*$`;
+export const BULLET = new RegExp(String.raw`^\s*(?!${ORDINAL_PART})${BULLET_SIGNS}`, 'u');
 
 /** Letters and Roman numbers before entries; taken for bullets only where most lines have one. */
 const LETTER_BULLET = /^\s*[([]?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)\]]\s+(?=\S)/;
 
 /** "1 Amira Haddad", "1Amira Haddad", "1 = Amira Haddad": a number alone, where most lines have one. */
 const NUMBER_BEFORE =
-  /^\s*(\d{1,4})(?:(?:\s*=\s*|\s+)(?=\p{L})|(?=\p{L}{2})(?!(?:st|nd|rd|th|er)\b))/u;
+  /^\s*(\d{1,4})(?:(?:\s*=\s*|\s+)(?=\p{L})|(?=\p{L}{2})(?!(?:st|nd|rd|th|er|re|ère|eme|ème|nde|de)(?!\p{L})))/u;
 
 /** "2026-0041 Amira Haddad", "H1023A Amira Haddad", "7B-01 Amira Haddad". */
 const ID_BEFORE =
@@ -67,7 +69,7 @@ const LABELLED_NUMBER =
 const TAGS = /^([^#]*\p{L}[^#]*?)((?:\s+#\p{L}[\p{L}\p{N}_-]*)+)$/u;
 
 /** "Amira Haddad3": a number that touches the name, which is none of a student called "Haddad3". */
-const TOUCHING = /^(.*\p{L}\s.*\p{Lu}\p{Ll}+)(\d{1,4})$/u;
+const TOUCHING = /^([^,\d]*\p{L}\s[^,\d]*\p{Lu}\p{Ll}+)(\d{1,4})$/u;
 
 export function filledLines(text: string): readonly string[] {
   return text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
@@ -175,7 +177,7 @@ export function stripperFor(
   const sections =
     after &&
     new Set(ends).size < ends.length * 0.7 &&
-    ends.every((end) => /^$|^\D{0,2}\d{1,2}\D{0,2}$/.test(end));
+    ends.every((end) => /^$|^\D{0,2}\d{1,2}\D{0,2}$|^\d{1,2}\p{L}{1,2}\/\p{L}{1,3}\d?$/u.test(end));
   return (line) => {
     if (typeof line !== 'string') return { text: line.whole, id: '', section: '', mark: '' };
     let [id, section, mark] = ['', '', ''];
