@@ -11,7 +11,7 @@ export interface NameParts {
 export const PARTICLE =
   "(?:de|da|das|do|dos|del|della|di|du|des|la|le|las|los|van|von|vom|zu|zur|der|den|ter|ten|te|bin|bint|ibn|al|el|ben|abu|af|av|st|san|santa|mac|ó|ni|nic|degli|dei|delle|lo|het|op|ap|'t)";
 /** The same, and words between two family names. */
-const IS_PARTICLE = new RegExp(`^(?:${PARTICLE}|o|e|y)$`, 'iu');
+const IS_PARTICLE = new RegExp(`^(?:${PARTICLE}|o|e|y|i)$`, 'iu');
 
 /** Whether a word belongs to the family name behind it, or stands between two. */
 export const isParticle = (word: string): boolean => IS_PARTICLE.test(word);
@@ -73,6 +73,8 @@ function wordsOf(name: string, suffix: string): NameParts {
     start--;
     if (SUFFIX.test(all[start] ?? '') && start > 1) start--;
     while (start > 1 && IS_PARTICLE.test(all[start - 1] ?? '')) start--;
+    // "Cruz y Soto" is one family name.
+    if (start > 1 && /^[yei]$/i.test(all[start] ?? '')) start--;
   }
   return { given: all.slice(0, start).join(' '), family: all.slice(start).join(' ') };
 }

@@ -237,7 +237,7 @@ function areNumbers(values: readonly string[], decimal: '.' | ','): boolean {
 
 /** A single S or N may be a size or a point of the compass as well as an answer; alone it answers nothing. */
 function isLetterGrade(word: string): boolean {
-  return ['s', 'n', 'o', 'x'].includes(word) && word !== 'x';
+  return ['s', 'n', 'o'].includes(word);
 }
 
 /** Figures that are a name, not an amount: leading zeros, telephone numbers. */
