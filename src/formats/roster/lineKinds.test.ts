@@ -447,6 +447,8 @@ describe('what a line by itself is', () => {
     ],
     ['Ann Best - Teacher', { kind: 'staff', role: 'Teacher', name: 'Ann Best' }],
     ['Mr Okafor – Biology 9', { kind: 'title' }],
+    ['Brook School', { kind: 'title' }],
+    ['Colegio del Río', { kind: 'title' }],
     ['Total: 24', { kind: 'total' }],
     ['Page 3', { kind: 'footer' }],
     ['Class 7B', { kind: 'section', name: 'Class 7B' }],
@@ -460,6 +462,8 @@ describe('what a line by itself is', () => {
       'Amira Haddad <amira@river.example>',
       'Total: amira@river.example',
       'Mr Okafor – Biology',
+      'School, Ann',
+      'School',
     ];
     expect(saidOf(kindOfLine, all)).toEqual(everyOne(all, null));
   });

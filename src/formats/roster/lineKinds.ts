@@ -377,6 +377,10 @@ export function isPlace(cell: string): boolean {
 const TAUGHT =
   /^(?:Mrs?|Ms|Miss|Mx|Dr|Prof|Herr|Frau|Sra?|Mme)\.?\s+\p{Lu}[\p{L}'’-]+\s*[–—-]\s+\p{L}.*\d/u;
 
+/** "Brook School", "Colegio del Río": nobody is called so. */
+const INSTITUTION =
+  /^(?:(?:[\p{L}\d]+ ){1,3}(?:school|college|university|academy|schule|gymnasium|realschule|grundschule)|(?:colegio|escuela|instituto|lycee|college|ecole|liceo|scuola|escola|agrupamento|universidad|universite) (?:[\p{L}\d]+ ?){1,5})$/u;
+
 /** What a line by itself says; null where it may be somebody. */
 export const kindOfLine = remembered((line): LineKind | null => {
   const text = cleanText(line);
@@ -386,7 +390,8 @@ export const kindOfLine = remembered((line): LineKind | null => {
   const after = STAFF_AFTER.exec(text);
   if (after) return { kind: 'staff', role: after[2] ?? '', name: (after[1] ?? '').trim() };
   if (/\S@\S/.test(text)) return null;
-  if (TAUGHT.test(text)) return { kind: 'title' };
+  if (TAUGHT.test(text) || (!text.includes(',') && INSTITUTION.test(plainWords(text))))
+    return { kind: 'title' };
   if (isTotal(text)) return { kind: 'total' };
   if (isPageNumber(text)) return { kind: 'footer' };
   const name = sectionHeading(text);

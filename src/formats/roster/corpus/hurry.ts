@@ -260,4 +260,46 @@ export const hurry: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
     asked: ['Amira Haddad', 'Chipo Dube'],
   },
+  {
+    name: 'a message on one line, with its greeting and its thanks',
+    given: 'Hi, here are the kids: Ellis Grant, Mariama Sow, Jonas Weber and Paloma Ruiz. Thanks!',
+    students: ['Ellis Grant', 'Mariama Sow', 'Jonas Weber', 'Paloma Ruiz'],
+    leftOut: ['Hi', 'here are the kids', 'Thanks!'],
+  },
+  {
+    name: 'a message to somebody, with first names alone',
+    given: 'Hi Dana, here is my list: Ellis, Mariama, Jonas and Paloma.',
+    students: ['Ellis', 'Mariama', 'Jonas', 'Paloma'],
+    leftOut: ['Hi Dana', 'here is my list'],
+  },
+  {
+    name: 'first names of which one sounds like a greeting',
+    given: 'Hiro, Dana, Ellis and Mariama',
+    students: ['Hiro', 'Dana', 'Ellis', 'Mariama'],
+  },
+  {
+    name: 'who wrote the list, below two strokes, and their school',
+    given: lines(
+      'Ellis Grant',
+      'Mariama Sow',
+      'Jonas Weber',
+      '',
+      '--',
+      'Dana Holt',
+      'River School',
+    ),
+    students: ['Ellis Grant', 'Mariama Sow', 'Jonas Weber'],
+    leftOut: ['--', 'Dana Holt', 'River School'],
+  },
+  {
+    name: 'two parts of a list with strokes between are both of students',
+    given: lines('Ellis Grant', 'Mariama Sow', '--', 'Jonas Weber', 'Paloma Ruiz', 'Kenji Mori'),
+    students: ['Ellis Grant', 'Mariama Sow', 'Jonas Weber', 'Paloma Ruiz', 'Kenji Mori'],
+  },
+  {
+    name: 'a school below its students',
+    given: lines('Ellis Grant', 'Mariama Sow', 'Colegio del Río'),
+    students: ['Ellis Grant', 'Mariama Sow'],
+    leftOut: ['Colegio del Río'],
+  },
 ];

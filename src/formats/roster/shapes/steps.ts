@@ -45,12 +45,14 @@ import {
   withoutCount,
   withoutCounting,
   withoutFileEnds,
+  withoutHello,
   withoutLabels,
   withoutLetters,
   withoutRefrain,
   withoutTitle,
   withoutRunning,
   withoutSentence,
+  withoutSignature,
   withoutStops,
   withoutWishes,
   withOne,
@@ -68,6 +70,8 @@ const each = (change: (one: Line) => Line): Step => only((all) => all.map(change
 /** What is done to the lines of a list before names are taken from them, in this order: a new step is a line here. */
 const STEPS: readonly Step[] = [
   withoutCommands,
+  withoutHello,
+  withoutSignature,
   only(withOne),
   only(withoutRunning),
   only(withoutUnderscores),

@@ -12,6 +12,23 @@ const SENTENCE =
 /** "The following are in the crew: Amira Haddad and Bram Visser. Be on time." */
 const TOLD = /^\s*([^:,;@.]*\p{Ll}{2,}[^:,;@.]*):\s+(\p{Lu}[^:.]*)(?:\.\s*(.*))?$/u;
 
+/** "Hi Dana, here are the kids: …": what a message on one line begins with. */
+const HELLO =
+  /^\s*((?:hi|hello|hey|dear|good (?:morning|afternoon)|hola|buen[oa]s (?:días|tardes)|hallo|liebe[rs]?|guten (?:tag|morgen)|bonjour|salut|ciao|buongiorno|olá|bom dia|beste|dag)(?: \p{L}+){0,3})\s*[,!.–-]\s+(?=\p{L}.*(?::|,))/iu;
+
+/** The line of a message without its greeting, which is nobody; a list has no such line. */
+export function withoutHello(all: readonly Line[]): Tidied {
+  const [first, ...others] = filledOf(all);
+  const [begin = '', greeting = ''] = (first && HELLO.exec(first.text)) ?? [];
+  const told = first?.text.slice(begin.length) ?? '';
+  const says = TOLD.test(told) || SENTENCE.test(told);
+  if (!first || greeting === '' || others.length > 0 || !says) return { lines: all, skipped: [] };
+  return {
+    lines: [{ line: first.line, text: told }],
+    skipped: [{ row: first.line, name: greeting, reason: 'footer' }],
+  };
+}
+
 /** The names of a sentence on one line, without the words before them and the stop behind them. */
 export function withoutSentence(all: readonly Line[]): Tidied {
   const filled = filledOf(all);
@@ -24,7 +41,8 @@ export function withoutSentence(all: readonly Line[]): Tidied {
     filled.length < 8 &&
     words.trim().split(/\s+/).length > 3 &&
     named.length > 1 &&
-    named.every(looksLikeWholeName) &&
+    (named.every(looksLikeWholeName) ||
+      (named.length > 2 && named.every((name) => /^\p{Lu}[\p{L}'’-]+$/u.test(name)))) &&
     // Whoever stands on a line above the words is none of them.
     !filled
       .slice(
@@ -55,6 +73,30 @@ export function withoutSentence(all: readonly Line[]): Tidied {
   return {
     lines: [{ line: first.line, text: names }],
     skipped: told ? [{ row: first.line, name: (begin[1] ?? '').trim(), reason: 'title' }] : [],
+  };
+}
+
+/** So many lines a name and what belongs to it take below a letter. */
+const LONGEST_SIGNATURE = 4;
+
+/** Lines below "--", as a message parts who wrote it from what was written (RFC 3676, 4.3). */
+export function withoutSignature(all: readonly Line[]): Tidied {
+  const filled = filledOf(all);
+  const at = filled.findIndex(({ text }) => text.trim() === '--');
+  const below = filled.slice(at + 1);
+  const only = filled.filter(({ text }) => text.trim() === '--').length === 1;
+  if (at < 2 || !only || below.length === 0 || below.length > Math.min(LONGEST_SIGNATURE, at))
+    return { lines: all, skipped: [] };
+  return {
+    lines: filled.slice(0, at),
+    skipped: [
+      { row: filled[at]?.line ?? 0, name: '--', reason: 'rule' },
+      ...below.map(({ line, text }) => ({
+        row: line,
+        name: text.trim(),
+        reason: 'footer' as const,
+      })),
+    ],
   };
 }
 
