@@ -302,4 +302,14 @@ export const hurry: readonly RosterCase[] = [
     students: ['Ellis Grant', 'Mariama Sow'],
     leftOut: ['Colegio del Río'],
   },
+  {
+    name: 'two on a line, and three on the last',
+    given: lines('Ellis & Mariama', 'Jonas & Paloma & Kenji'),
+    students: ['Ellis', 'Mariama', 'Jonas', 'Paloma', 'Kenji'],
+  },
+  {
+    name: 'one a line with commas, and a last "and" before the last',
+    given: lines('Ellis Grant,', 'Mariama Sow,', 'and Jonas Weber'),
+    students: ['Ellis Grant', 'Mariama Sow', 'Jonas Weber'],
+  },
 ];

@@ -43,4 +43,10 @@ export const quotes: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     facts: [{ email: 'amira@example.org' }, { email: 'bram@example.org' }],
   },
+  {
+    name: 'cells in quotes without a heading keep each class beside its student',
+    given: lines('"Grant, Ellis","7B"', '"Sow, Mariama","7B"', '"Weber, Jonas","7C"'),
+    students: ['Ellis Grant', 'Mariama Sow', 'Jonas Weber'],
+    facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
+  },
 ];

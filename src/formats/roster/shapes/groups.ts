@@ -63,11 +63,12 @@ const SURELY_BETWEEN = /\s+(?:and|&|und|\+)\s+/u;
 export function arePairs(all: readonly string[]): boolean {
   const people = all.filter((line) => kindOfLine(line)?.kind !== 'section');
   const bare = people.map((line) => cleanEnd(line.replace(BULLET, '')));
-  const isPair = (line: string): boolean => {
-    const both = line.split(SURELY_BETWEEN);
-    return both.length === 2 && both.every((one) => looksLikeName(one) && !one.includes(','));
-  };
-  if (bare.length > 1 && bare.every(isPair)) return true;
+  const sides = bare.map((line) => line.split(SURELY_BETWEEN));
+  const isParted = (some: readonly string[]): boolean =>
+    some.length > 1 && some.every((one) => looksLikeName(one) && !one.includes(','));
+  // With an odd number of them three are together, or four.
+  const most = Math.max(...sides.map(({ length }) => length));
+  if (sides.length > 1 && most <= 4 && sides.every(isParted)) return true;
   const parts = bare.map((line) => line.split(BETWEEN_TWO));
   const whole = parts.every((some) =>
     some.every((part) => looksLikeName(part) && /\S\s+\S/.test(part)),

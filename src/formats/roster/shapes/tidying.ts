@@ -214,6 +214,18 @@ export function withoutStops(all: readonly Line[]): readonly Line[] {
   }));
 }
 
+/** "and Jonas Weber" on the last line, without what joins it to those above. */
+export function withoutLastAnd(all: readonly Line[]): readonly Line[] {
+  const AND = /^\s*(?:and|und|y|et|e|en|&)\s+(?=\p{Lu})/u;
+  const filled = filledOf(all);
+  const last = filled.at(-1);
+  const fits =
+    filled.length > 1 && filled.slice(0, -1).every(({ text }) => looksLikeWholeName(text.trim()));
+  return all.map((one) =>
+    fits && one === last ? { ...one, text: one.text.replace(AND, '') } : one,
+  );
+}
+
 /** "amira.haddad", "amira_haddad" on every line, as "Amira Haddad". */
 export function spelledOut(all: readonly Line[]): readonly Line[] {
   const LOGIN = /^\s*@?\p{Ll}+(?:[._]\p{Ll}+)+\s*$/u;
