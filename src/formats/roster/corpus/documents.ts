@@ -681,4 +681,14 @@ export const documents: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     leftOut: ['A: on target; B: below target'],
   },
+  {
+    name: 'two headings with one blank between, each where its narrow column begins',
+    given: lines(
+      ...['No  Name            Class Score', '1   Ellis Grant     7A    12'],
+      ...['2   Mariama Sow     7B    15', '3   Jonas Weber     7A    9'],
+    ),
+    students: ['Ellis Grant', 'Mariama Sow', 'Jonas Weber'],
+    facts: [{ section: '7A' }, { section: '7B' }, { section: '7A' }],
+    details: { Score: 'number' },
+  },
 ];

@@ -19,7 +19,7 @@ export function blanksTable(text: string): Table | null {
   if (parted.length < 2 || parted.length < filled.length * 0.5) {
     return wordsTable(lines) ?? figuresTable(lines);
   }
-  const columns = columnsOf(parted);
+  const columns = columnsUnder(parted);
   const rows = lines.map((line, index): Row => {
     const fitted = columns && fit(line, columns);
     return { line: index + 1, cells: fitted ?? segments(line).map(({ text: cell }) => cell) };
@@ -182,6 +182,15 @@ function segments(line: string): readonly Segment[] {
 
 type Columns = readonly (readonly [from: number, to: number])[];
 
+/** The columns of all lines, or those below the first line where they are more and its words stand over them. */
+function columnsUnder(lines: readonly string[]): Columns | null {
+  const [head = '', ...below] = lines;
+  const all = columnsOf(lines);
+  const under = below.length > 1 ? columnsOf(below) : null;
+  const finer = under && under.length > (all?.length ?? 0) && fit(head, under) !== null;
+  return finer ? under : all;
+}
+
 /** Where columns begin and end: between runs of two positions and more that are blank in nearly all lines. */
 function columnsOf(lines: readonly string[]): Columns | null {
   const width = Math.max(...lines.map((line) => line.length));
@@ -206,16 +215,37 @@ function columnsOf(lines: readonly string[]): Columns | null {
   return fitting.length >= lines.length * FITTING_SHARE ? columns : null;
 }
 
-/** The cells of a line, each under its column; null where a segment stands under several. */
+/** The cells of a line, each under its column; null where a segment stands under several and is no words that begin with them. */
 function fit(line: string, columns: Columns): readonly string[] | null {
   const cells = columns.map(() => '');
-  for (const { from, to, text } of segments(line)) {
-    const under = columns.flatMap(([start, end], i) => (from < end && to > start ? [i] : []));
-    const [column = nearest(columns, from), ...others] = under;
+  const under = ({ from, to }: Segment): readonly number[] =>
+    columns.flatMap(([start, end], i) => (from < end && to > start ? [i] : []));
+  const parted = segments(line).flatMap((one) => {
+    const over = under(one);
+    return over.length > 1 ? wordsUnder(one, over, columns) : [one];
+  });
+  for (const one of parted) {
+    const [column = nearest(columns, one.from), ...others] = under(one);
     if (others.length > 0 || (cells[column] ?? '') !== '') return null;
-    cells[column] = text;
+    cells[column] = one.text;
   }
   return cells;
+}
+
+/** "Class Score" over two narrow columns: a word where each of them begins; the whole segment where that is not so. */
+function wordsUnder(
+  segment: Segment,
+  over: readonly number[],
+  columns: Columns,
+): readonly Segment[] {
+  const words = Array.from(segment.text.matchAll(/\S+/g), ({ 0: text, index }): Segment => {
+    const from = segment.from + index;
+    return { from, to: from + text.length, text };
+  });
+  const begin =
+    words.length === over.length &&
+    words.every(({ from }, at) => from === columns[over[at] ?? -1]?.[0]);
+  return begin ? words : [segment];
 }
 
 function nearest(columns: Columns, at: number): number {
