@@ -3,8 +3,8 @@ import type { Row } from './types';
 export type Delimiter = ',' | ';' | '\t' | '|';
 
 /**
- * Cells of delimited text (RFC 4180, any line ending): quotes count only at the beginning of a cell, and one
- * that is never closed is taken for a letter, so that a stray quote swallows nothing.
+ * Cells of delimited text (RFC 4180, any line ending): quotes count only at the beginning of a cell or behind
+ * blanks there, and one that is never closed is taken for a letter, so that a stray quote swallows nothing.
  */
 export function parseDelimited(text: string, delimiter: Delimiter, mostRows = Infinity): Row[] {
   const rows: Row[] = [];
@@ -14,7 +14,7 @@ export function parseDelimited(text: string, delimiter: Delimiter, mostRows = In
     const start = line;
     const cells: string[] = [];
     for (;;) {
-      const quoted = text[at] === '"' ? readQuoted(text, at) : null;
+      const quoted = readQuoted(text, at, delimiter);
       let cell = '';
       if (quoted) {
         cell = quoted.value;
@@ -36,15 +36,31 @@ export function parseDelimited(text: string, delimiter: Delimiter, mostRows = In
   return rows;
 }
 
+/** A cell in quotes; blanks before them, as people write them behind a comma, only where the cell ends with its quotes. */
 function readQuoted(
   text: string,
-  start: number,
+  from: number,
+  delimiter: Delimiter,
 ): { readonly value: string; readonly end: number } | null {
+  const start = behindBlanks(text, from);
+  if (text[start] !== '"') return null;
   for (let close = text.indexOf('"', start + 1); close >= 0; close = text.indexOf('"', close + 2)) {
     if (text[close + 1] === '"') continue;
-    return { value: text.slice(start + 1, close).replaceAll('""', '"'), end: close + 1 };
+    const end = behindBlanks(text, close + 1);
+    const ends = end === text.length || [delimiter, '\n', '\r'].includes(text[end] ?? '');
+    if (start > from && !ends) return null;
+    return {
+      value: text.slice(start + 1, close).replaceAll('""', '"'),
+      end: ends ? end : close + 1,
+    };
   }
   return null;
+}
+
+function behindBlanks(text: string, from: number): number {
+  let at = from;
+  while (text[at] === ' ') at++;
+  return at;
 }
 
 function cellEnd(text: string, from: number, delimiter: Delimiter): number {
@@ -71,7 +87,7 @@ export function parseLines(text: string, delimiter: Delimiter): Row[] {
     const cells: string[] = [];
     let at = 0;
     for (;;) {
-      const quoted = line[at] === '"' ? readQuoted(line, at) : null;
+      const quoted = readQuoted(line, at, delimiter);
       const ends = quoted && (quoted.end === line.length || line[quoted.end] === delimiter);
       if (quoted && ends) {
         cells.push(quoted.value);

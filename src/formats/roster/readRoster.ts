@@ -74,7 +74,7 @@ export function readRosterText(
   text: string,
   options: Pick<ReadOptions, 'columnName' | 'shape'> = {},
 ): ReadRoster {
-  const tables = textTables(unmixed(text), options.shape);
+  const tables = textTables(unmixed(text.replace(/^\ufeff/, '')), options.shape);
   return tables.ok ? readTables(tables, options) : tables;
 }
 

@@ -49,4 +49,26 @@ export const quotes: readonly RosterCase[] = [
     students: ['Ellis Grant', 'Mariama Sow', 'Jonas Weber'],
     facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
   },
+  {
+    name: 'cells in quotes with a blank behind each comma',
+    given: lines('"Name", "Class"', '"Grant, Ellis", "7B"', '"Sow, Mariama" , "7C"'),
+    students: ['Ellis Grant', 'Mariama Sow'],
+    facts: [{ section: '7B' }, { section: '7C' }],
+  },
+  {
+    name: 'the same without a heading, names in two cells',
+    given: lines('"Ellis", "Grant", "7B"', '"Mariama", "Sow", "7B"', '"Jonas", "Weber", "7C"'),
+    students: ['Ellis Grant', 'Mariama Sow', 'Jonas Weber'],
+    facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
+  },
+  {
+    name: 'several whole names in quotes on each line',
+    given: lines('"Ellis Grant", "Mariama Sow"', '"Jonas Weber", "Paloma Ruiz"'),
+    students: ['Ellis Grant', 'Mariama Sow', 'Jonas Weber', 'Paloma Ruiz'],
+  },
+  {
+    name: 'several first names in quotes on each line',
+    given: lines('"Ellis", "Mariama", "Jonas"', '"Paloma", "Kenji", "Aoibhe"'),
+    students: ['Ellis', 'Mariama', 'Jonas', 'Paloma', 'Kenji', 'Aoibhe'],
+  },
 ];

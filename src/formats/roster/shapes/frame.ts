@@ -57,6 +57,7 @@ export function framed(given: string): Framed {
 function plainLines(text: string): readonly string[] {
   const lines = text
     .replace(/^\ufeff/, '')
+    .normalize('NFC')
     .replace(/[\u00a0\u202f]/g, ' ')
     .replace(/^[^;\t"]*$/, withoutBreaks)
     .split(/\r\n|\r|\n/)

@@ -42,7 +42,11 @@ export function holdSeveral(all: readonly string[]): boolean {
 
 /** "Amira, Bram, Chipo" on each line: as many single names, all different, with a blank behind each comma. */
 function areFirstNames(all: readonly string[]): boolean {
-  const lines = all.map((line) => cleanEnd(line.replace(BULLET, '')).split(', '));
+  const lines = all.map((line) =>
+    cleanEnd(line.replace(BULLET, ''))
+      .split(', ')
+      .map((name) => name.replace(/^"(.*)"$/, '$1')),
+  );
   const names = lines.flat();
   return (
     lines.length > 1 &&

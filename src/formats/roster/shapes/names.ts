@@ -182,14 +182,14 @@ export function namesTable(text: string): Table {
     commaIsDecimal: false,
     warnings,
     skipped,
-    belief: areQuotedCells(text) ? -SURE : many || groups ? SURE : 0,
+    belief: many || groups ? SURE : areQuotedCells(text) ? -SURE : 0,
   };
 }
 
 /** Whether every line is of cells in quotes with nothing but commas between, as a spreadsheet writes them. */
 function areQuotedCells(text: string): boolean {
   const filled = filledLines(text);
-  return filled.length > 1 && filled.every((line) => /^"[^"]*"(?:,"[^"]*")+\s*$/.test(line));
+  return filled.length > 1 && filled.every((line) => /^"[^"]*"(?: ?, *"[^"]*")+\s*$/.test(line));
 }
 
 /** The part of a list that a word before several names tells; "Students: Amira, Bram" tells none. */
