@@ -20,6 +20,7 @@ import {
   sectionHeading,
   signedBy,
 } from './lineKinds';
+import { everyOne, saidOf } from './testTable';
 
 /** Lines, one a row, without the blanks that set them in. */
 const lines = (text: string): string[] =>
@@ -27,13 +28,6 @@ const lines = (text: string): string[] =>
     .split('\n')
     .map((line) => line.trim())
     .filter((line) => line !== '');
-
-/** Each line with what a question about it answers, so that a failure names the lines. */
-const saidOf = (asked: (line: string) => unknown, all: readonly string[]) =>
-  Object.fromEntries(all.map((line) => [line, asked(line)]));
-
-const everyOne = (all: readonly string[], answer: unknown) =>
-  Object.fromEntries(all.map((line) => [line, answer]));
 
 const PEOPLE = lines(`
   Amira Haddad

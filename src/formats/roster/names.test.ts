@@ -18,11 +18,7 @@ import {
   withoutRemark,
   withoutSigns,
 } from './names';
-
-const saidOf = <T>(asked: (text: string) => T, all: readonly string[]): Record<string, T> =>
-  Object.fromEntries(all.map((text) => [text, asked(text)]));
-const everyOne = <T>(all: readonly string[], answer: T): Record<string, T> =>
-  Object.fromEntries(all.map((text) => [text, answer]));
+import { everyOne, saidOf } from './testTable';
 
 describe('given and family name', () => {
   test.each([
