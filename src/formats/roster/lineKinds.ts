@@ -379,7 +379,7 @@ const TAUGHT =
 
 /** "Brook School", "Colegio del Río": nobody is called so. */
 const INSTITUTION =
-  /^(?:(?:[\p{L}\d]+ ){1,3}(?:school|college|university|academy|schule|gymnasium|realschule|grundschule)|(?:colegio|escuela|instituto|lycee|college|ecole|liceo|scuola|escola|agrupamento|universidad|universite) (?:[\p{L}\d]+ ?){1,5})$/u;
+  /^(?:(?:[\p{L}\d]+ ){1,3}(?:school|college|university|academy|schule|gymnasium|realschule|grundschule)|(?:colegio|escuela|instituto|lycee|college|ecole|liceo|scuola|escola|agrupamento|universidad|universite) (?:[\p{L}\d]+ ){0,4}[\p{L}\d]+)$/u;
 
 /** What a line by itself says; null where it may be somebody. */
 export const kindOfLine = remembered((line): LineKind | null => {

@@ -10,11 +10,12 @@ export interface NameParts {
 /** Words that belong to the family name they stand before, as a pattern has them. */
 export const PARTICLE =
   "(?:de|da|das|do|dos|del|della|di|du|des|la|le|las|los|van|von|vom|zu|zur|der|den|ter|ten|te|bin|bint|ibn|al|el|ben|abu|af|av|st|san|santa|mac|ó|ni|nic|degli|dei|delle|lo|het|op|ap|'t)";
-/** The same, and words between two family names. */
-const IS_PARTICLE = new RegExp(`^(?:${PARTICLE}|o|e|y|i)$`, 'iu');
+const IS_PARTICLE = new RegExp(`^${PARTICLE}$`, 'iu');
+/** Words between two family names; a capital is an initial. */
+const JOINS = /^[oeyi]$/;
 
 /** Whether a word belongs to the family name behind it, or stands between two. */
-export const isParticle = (word: string): boolean => IS_PARTICLE.test(word);
+export const isParticle = (word: string): boolean => IS_PARTICLE.test(word) || JOINS.test(word);
 
 const SUFFIX =
   /^(?:jr|sr|ii|iii|iv|v|phd|md|junior|esq|b\.?sc|m\.?sc|b\.?a|m\.?a|mba|b\.?eng|m\.?eng|b\.?ed|m\.?ed|pgce|rn|ll\.?[bm]|dipl\.?-?ing)\.?$/i;
@@ -64,17 +65,20 @@ export function asTold(name: string): string {
 function wordsOf(name: string, suffix: string): NameParts {
   const all = [...name.split(' '), ...(suffix === '' ? [] : [suffix])];
   if (all.length < 2) return { given: name, family: '' };
-  const capitals = leadingCapitals(all);
+  // "ANA CRUZ Y SOTO" says by its capitals nothing of which is which.
+  const shouted = name === name.toUpperCase();
+  const capitals = shouted ? 0 : leadingCapitals(all);
   if (capitals > 0) {
     return { given: all.slice(capitals).join(' '), family: all.slice(0, capitals).join(' ') };
   }
-  let start = trailingCapitals(all);
+  let start = shouted ? all.length : trailingCapitals(all);
   if (start === all.length) {
     start--;
     if (SUFFIX.test(all[start] ?? '') && start > 1) start--;
-    while (start > 1 && IS_PARTICLE.test(all[start - 1] ?? '')) start--;
+    const small = shouted ? all.map((word) => word.toLowerCase()) : all;
+    while (start > 1 && isParticle(small[start - 1] ?? '')) start--;
     // "Cruz y Soto" is one family name.
-    if (start > 1 && /^[yei]$/i.test(all[start] ?? '')) start--;
+    if (start > 1 && JOINS.test(small[start] ?? '')) start--;
   }
   return { given: all.slice(0, start).join(' '), family: all.slice(start).join(' ') };
 }

@@ -293,8 +293,14 @@ export const hurry: readonly RosterCase[] = [
   },
   {
     name: 'two parts of a list with strokes between are both of students',
-    given: lines('Ellis Grant', 'Mariama Sow', '--', 'Jonas Weber', 'Paloma Ruiz', 'Kenji Mori'),
+    given: lines('Ellis Grant', 'Mariama Sow', 'Jonas Weber', '--', 'Paloma Ruiz', 'Kenji Mori'),
     students: ['Ellis Grant', 'Mariama Sow', 'Jonas Weber', 'Paloma Ruiz', 'Kenji Mori'],
+  },
+  {
+    name: 'one more name below two strokes, who is asked about',
+    given: lines('Ellis Grant', 'Mariama Sow', 'Jonas Weber', '--', 'Dana Holt'),
+    students: ['Ellis Grant', 'Mariama Sow', 'Jonas Weber', 'Dana Holt'],
+    asked: ['Dana Holt'],
   },
   {
     name: 'a school below its students',

@@ -79,22 +79,37 @@ export function withoutSentence(all: readonly Line[]): Tidied {
 /** So many lines a name and what belongs to it take below a letter. */
 const LONGEST_SIGNATURE = 4;
 
-/** Lines below "--", as a message parts who wrote it from what was written (RFC 3676, 4.3). */
+/**
+ * Lines below "--", as a message parts who wrote it from what was written (RFC 3676, 4.3): where no more than names stand
+ * there, a single one is asked about, and several are the other half of the list.
+ */
 export function withoutSignature(all: readonly Line[]): Tidied {
   const filled = filledOf(all);
-  const at = filled.findIndex(({ text }) => text.trim() === '--');
+  const marks = filled.filter(({ text }) => text.trim() === '--');
+  const [mark] = marks;
+  const at = mark ? filled.indexOf(mark) : -1;
   const below = filled.slice(at + 1);
-  const only = filled.filter(({ text }) => text.trim() === '--').length === 1;
-  if (at < 2 || !only || below.length === 0 || below.length > Math.min(LONGEST_SIGNATURE, at))
+  const onlyNames = below.every(
+    ({ text }) => looksLikeWholeName(text) && kindOfLine(text) === null,
+  );
+  const fits = below.length > 0 && below.length <= Math.min(LONGEST_SIGNATURE, at);
+  if (!mark || marks.length > 1 || at < 2 || !fits || (onlyNames && below.length > 1))
     return { lines: all, skipped: [] };
+  const rule: Skipped = { row: mark.line, name: '--', reason: 'rule' };
+  if (onlyNames) {
+    const warnings = below.map(({ line, text }): RosterWarning => ({
+      ...{ kind: 'doubtfulName', row: line, name: text.trim(), given: '', likely: '' },
+    }));
+    return { lines: filled.filter((one) => one !== mark), skipped: [rule], warnings };
+  }
   return {
     lines: filled.slice(0, at),
     skipped: [
-      { row: filled[at]?.line ?? 0, name: '--', reason: 'rule' },
-      ...below.map(({ line, text }) => ({
+      rule,
+      ...below.map(({ line, text }): Skipped => ({
         row: line,
         name: text.trim(),
-        reason: 'footer' as const,
+        reason: 'footer',
       })),
     ],
   };
