@@ -48,7 +48,7 @@ function riverClass(count: number, seed = 5) {
     });
     return { groups };
   };
-  return { students, history: [dealt(4), dealt(5)], current: dealt(4).groups, below, id };
+  return { students, history: [dealt(4), dealt(5)], current: dealt(4).groups, below };
 }
 
 interface Asked {

@@ -2,7 +2,7 @@ import { isDayWord, kindOfLine } from '../lineKinds';
 import { cleanText, plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
 import type { Line, Tidied } from './lines';
-import { BULLET } from './strip';
+import { withoutBullet } from './strip';
 
 /** "+31 6 1234 5678", "(020) 123 4567", "555-013-4567" at the end of a line, with the word for it. */
 const TELEPHONE =
@@ -165,7 +165,7 @@ export function withoutAsides(all: readonly Line[]): Tidied {
 export const doubtful = (line: number, name: string): RosterWarning => ({
   kind: 'doubtfulName',
   row: line,
-  name: cleanText(name.replace(BULLET, '')),
+  name: cleanText(withoutBullet(name)),
   given: '',
   likely: '',
 });
@@ -211,7 +211,7 @@ function behind(line: string): { readonly text: string; readonly aside: string }
 
 /** Two words and more that begin and end with a capital one, brackets aside. */
 function isWholeName(text: string): boolean {
-  const all = cleanText(text.replace(BULLET, '').replace(/\([^)]*\)/g, ' ')).split(' ');
+  const all = cleanText(withoutBullet(text).replace(/\([^)]*\)/g, ' ')).split(' ');
   const isCapital = (word = ''): boolean => /^\p{Lu}/u.test(word);
   return (
     all.length > 1 &&

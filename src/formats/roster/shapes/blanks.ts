@@ -215,7 +215,7 @@ function columnsOf(lines: readonly string[]): Columns | null {
   return fitting.length >= lines.length * FITTING_SHARE ? columns : null;
 }
 
-/** The cells of a line, each under its column; null where a segment stands under several and is no words that begin with them. */
+/** The cells of a line, each under its column; null where a segment stands under several and cannot be parted over them. */
 function fit(line: string, columns: Columns): readonly string[] | null {
   const cells = columns.map(() => '');
   const under = ({ from, to }: Segment): readonly number[] =>

@@ -5,7 +5,7 @@ import { plainWords } from '../text';
 import { SUFFIX, splitOutside, withoutAnd } from './entries';
 import { HEADER, SENDER } from './letters';
 import { LAST, namesIn, type Line } from './lines';
-import { BULLET, cleanEnd } from './strip';
+import { cleanEnd, withoutBullet } from './strip';
 
 /**
  * Whether lines surely name several people by commas: three parts and more, each a name. Lines of single words with
@@ -13,7 +13,7 @@ import { BULLET, cleanEnd } from './strip';
  */
 export function holdSeveral(all: readonly string[]): boolean {
   const parted = all
-    .map((line) => splitOutside(cleanEnd(line.replace(BULLET, '')), ','))
+    .map((line) => splitOutside(cleanEnd(withoutBullet(line)), ','))
     .filter((parts) => parts.length > 1 && parts.every((part) => looksLikeName(part)));
   // Under names of groups, lines of several names are their members.
   const sections = all.filter((line) => kindOfLine(line)?.kind === 'section').length;
@@ -43,7 +43,7 @@ export function holdSeveral(all: readonly string[]): boolean {
 /** "Amira, Bram, Chipo" on each line: as many single names, all different, with a blank behind each comma. */
 function areFirstNames(all: readonly string[]): boolean {
   const lines = all.map((line) =>
-    cleanEnd(line.replace(BULLET, ''))
+    cleanEnd(withoutBullet(line))
       .split(', ')
       .map((name) => name.replace(/^"(.*)"$/, '$1')),
   );
@@ -66,7 +66,7 @@ const SURELY_BETWEEN = /\s+(?:and|&|und|\+)\s+/u;
 /** Whether each line names two people with "and" between them; where they have whole names one may be left over. */
 export function arePairs(all: readonly string[]): boolean {
   const people = all.filter((line) => kindOfLine(line)?.kind !== 'section');
-  const bare = people.map((line) => cleanEnd(line.replace(BULLET, '')));
+  const bare = people.map((line) => cleanEnd(withoutBullet(line)));
   const sides = bare.map((line) => line.split(SURELY_BETWEEN));
   const isParted = (some: readonly string[]): boolean =>
     some.length > 1 && some.every((one) => looksLikeName(one) && !one.includes(','));
@@ -91,7 +91,7 @@ export const COMMA_BETWEEN = /\s*,\s+/u;
  * usual given names before the comma nearly as often as behind it, where a family name would stand first; or many on both.
  */
 export function areCommaPairs(all: readonly string[]): boolean {
-  const sides = all.map((line) => cleanEnd(line.replace(BULLET, '')).split(COMMA_BETWEEN));
+  const sides = all.map((line) => cleanEnd(withoutBullet(line)).split(COMMA_BETWEEN));
   const pairs = sides.filter(({ length }) => length > 1);
   if (pairs.length < 2 || sides.some(({ length }) => length > 2)) return false;
   if (!sides.flat().every((name) => looksLikeName(name))) return false;
@@ -109,7 +109,7 @@ export function areCommaPairs(all: readonly string[]): boolean {
 
 /** "Amira / Bram / Chipo" on each line: three people and more, parted by one sign. */
 export function areParted(all: readonly string[]): boolean {
-  const bare = all.map((line) => cleanEnd(line.replace(BULLET, '')));
+  const bare = all.map((line) => cleanEnd(withoutBullet(line)));
   return [' / ', ' + '].some((sign) => {
     const parts = bare.map((line) => line.split(sign));
     return (

@@ -230,7 +230,7 @@ function isNumberedPart(text: string): boolean {
 
 /**
  * "Monday" over names and "Tuesday" over more of them; "Girls" and "Boys"; "A" and "B", "I" and "II" over several whole names
- * each; "Year 7 Otters" and "Year 8 Herons". A single such word may be somebody, as Domingo is.
+ * each; "Year 7 Otters" and "Year 8 Herons"; "Y7" and "Y8". A single such word may be somebody, as Domingo is.
  */
 export function namedHeads(all: readonly Line[]): readonly Line[] {
   const filled = filledOf(all);

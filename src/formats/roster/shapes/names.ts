@@ -19,7 +19,7 @@ import type { Line, Told } from './lines';
 import { withCommas } from './manyWords';
 import { doubtful } from './asides';
 import { tidied } from './steps';
-import { BULLET, filledLines, isBulleted, numberAfter, stripperFor } from './strip';
+import { filledLines, hasBullet, isBulleted, numberAfter, stripperFor } from './strip';
 
 /** "Amira Haddad, 7B". */
 const CLASS_AFTER = /^(.*\p{L}.*?)\s*,\s*(\d{1,2}\s?[A-Za-z])$/u;
@@ -120,7 +120,7 @@ export function namesTable(text: string): Table {
     if (group && part === '') skipped.push({ row: line, name: group.label, reason: 'heading' });
     const list = (group?.members ?? (header ? raw.replace(HEADER, '') : raw)).trim();
     const { text: stripped, id, section, mark } = strip(group || header ? { whole: list } : list);
-    const inList = bulleted && BULLET.test(raw);
+    const inList = bulleted && hasBullet(raw);
     const rawly = inList || alone || many || group || header || letter ? null : kindOfLine(raw);
     if (rawly !== null && rawly.kind !== 'section') {
       rows.push({ line, cells: [raw.trim()] });

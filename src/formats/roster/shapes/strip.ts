@@ -2,10 +2,23 @@ import { kindOfLine, sectionHeading } from '../lineKinds';
 import { withoutSigns } from '../names';
 
 /** Signs and numbers that stand before the entries of a list. */
-const BULLET_SIGNS = String.raw`(?:[\uE000-\uF8FF]\s*|[٠-٩۰-۹०-९๐-๙]{1,4}\s*[.):-]\s*|[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):](?!\d)|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✗✘✕✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))`;
-/** "2º A", "10. Klasse", "3rd Period": an ordinal that is part of what a class is called. */
-const ORDINAL_PART = String.raw`\d{1,2}\s?(?:\.\s?[ºª]|[.ºª°]|st|nd|rd|th)\s?(?:(?:de |di |do )?(?:ESO|EP|Primaria|Secundaria|Bach(?:\.|illerato)?|Infantil|Básico|Medio|[Cc]urso|[Gg]rado|[Aa]ño|[Aa]no|[Aa]nno|[Ss]érie|Klasse|Kurs|Jahrgang|Semester|[Pp]eriod|[Yy]ear|[Gg]rade|[Ff]orm|[Cc]lass)\s?\p{L}?|\p{L})\s*:?\s*$`;
-export const BULLET = new RegExp(String.raw`^\s*(?!${ORDINAL_PART})${BULLET_SIGNS}`, 'u');
+const BULLET =
+  /^\s*(?:[\uE000-\uF8FF]\s*|[٠-٩۰-۹०-९๐-๙]{1,4}\s*[.):-]\s*|[-–—•*+]\s*\[[ xX✓]?\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):](?!\d)|[-–—](?=\s))\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✗✘✕✓✔►▶▸→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
+
+/** How the name of a class begins that is told by its ordinal: "2º A", "10. Klasse", "3rd Period". */
+const ORDINAL =
+  /^\s*\d{1,2}\s?(?:\.?[ºª°]|(?:st|nd|rd|th)\b|\.(?=\s?(?:\p{L}+|(?:Klasse|Kurs|Jahrgang) \p{L})\s*:?\s*$))/u;
+
+/** An ordinal that is part of what a class is called counts no entries. */
+const isOrdinalPart = (line: string): boolean =>
+  ORDINAL.test(line) && sectionHeading(line) !== null;
+
+/** Whether a line begins with a sign or number of a list. */
+export const hasBullet = (line: string): boolean => BULLET.test(line) && !isOrdinalPart(line);
+
+/** A line without the sign or number of a list before it. */
+export const withoutBullet = (line: string): string =>
+  isOrdinalPart(line) ? line : line.replace(BULLET, '');
 
 /** Letters and Roman numbers before entries; taken for bullets only where most lines have one. */
 const LETTER_BULLET = /^\s*[([]?(?:[a-zA-Z]|[ivxlIVXL]{1,5})[.)\]]\s+(?=\S)/;
@@ -78,14 +91,14 @@ export function filledLines(text: string): readonly string[] {
 /** Whether most lines begin with a number and a stop, or with a bullet. */
 export function isBulleted(text: string): boolean {
   const filled = filledLines(text);
-  return filled.filter((line) => BULLET.test(line)).length > filled.length / 2;
+  return filled.filter(hasBullet).length > filled.length / 2;
 }
 
 /** The text without the bullets of its lines, each line in its place. */
 export function withoutBullets(text: string): string {
   return text
     .split(/\r\n|\r|\n/)
-    .map((line) => line.replace(BULLET, ''))
+    .map(withoutBullet)
     .join('\n');
 }
 
@@ -116,7 +129,7 @@ export function stripperFor(
   const unbulleted = (line: string): string =>
     areIds
       ? line.replace(HIGH_NUMBER, '$1 ')
-      : line.replace(BULLET, '').replace(crossed ? CROSS_BEFORE : /(?!)/, '');
+      : withoutBullet(line).replace(crossed ? CROSS_BEFORE : /(?!)/, '');
   const bare = all.map(unbulleted);
   // A number alone counts a seat that nobody has.
   const lettered = bare.filter((line) => /\p{L}/u.test(line)).length;

@@ -2,8 +2,9 @@ import { isLeaderWord, kindOfLine, sectionHeading } from '../lineKinds';
 import { looksLikeWholeName, withoutRemark } from '../names';
 import { plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
+import { doubtful } from './asides';
 import { ARROW, LAST, filledOf, namesIn, type Line, type Tidied } from './lines';
-import { BULLET } from './strip';
+import { withoutBullet } from './strip';
 
 /** "My students this term are Amira Haddad, …": words before the first of several names. */
 const SENTENCE =
@@ -97,9 +98,7 @@ export function withoutSignature(all: readonly Line[]): Tidied {
     return { lines: all, skipped: [] };
   const rule: Skipped = { row: mark.line, name: '--', reason: 'rule' };
   if (onlyNames) {
-    const warnings = below.map(({ line, text }): RosterWarning => ({
-      ...{ kind: 'doubtfulName', row: line, name: text.trim(), given: '', likely: '' },
-    }));
+    const warnings = below.map(({ line, text }) => doubtful(line, text));
     return { lines: filled.filter((one) => one !== mark), skipped: [rule], warnings };
   }
   return {
@@ -168,7 +167,7 @@ export function withoutLabels(all: readonly Line[]): Tidied {
     !found.has(first) &&
     found.size > 0 &&
     found.size < others.length &&
-    others.filter(({ text }) => looksLikeWholeName(withoutRemark(text.replace(BULLET, '')).plain))
+    others.filter(({ text }) => looksLikeWholeName(withoutRemark(withoutBullet(text)).plain))
       .length >=
       others.length * MOST_WHOLE;
   if (!fits) return { lines: all, skipped: [] };
