@@ -3,7 +3,7 @@ export const BITS = 32;
 
 /** A word with so many bits set, from the lowest on; none for less than one. */
 export function firstBits(count: number): number {
-  return count >= BITS ? -1 : (1 << Math.max(0, count)) - 1;
+  return count < 1 ? 0 : (-1 >>> (BITS - Math.min(count, BITS))) | 0;
 }
 
 /** Bits set in a word, counted side by side. */

@@ -106,3 +106,12 @@ test.each([1, 2, 3])(
     expect(outcome.ok && outcome.result.feasible).toBe(true);
   },
 );
+
+test('a class of any number of units is covered, whether they fill words of bits or not', () => {
+  for (let n = 2; n <= 128; n++) {
+    const request = { ...small(1), rules: [], sizing: { by: 'count', count: n } as const };
+    const students = Array.from({ length: n }, (_, i) => ({ id: id(i) }));
+    const outcome = divided(problemOf({ ...request, students }))?.outcome;
+    expect([n, outcome]).toEqual([n, 'valid']);
+  }
+});
