@@ -78,7 +78,9 @@ function toResult(problem: Problem, request: ArrangeRequest, made: Made): Arrang
   const { leasts, asGood, next } = made.known ?? {};
   const { measures, provenBest } = measuresOf(problem, rounds, leasts);
   const clash =
-    made.outcome === 'impossible' ? explainClash(problem, rngFromSeed(request.seed)) : null;
+    made.outcome === 'impossible'
+      ? explainClash(problem, made.rounds[0] as Int32Array, rngFromSeed(request.seed))
+      : null;
   return {
     format: 'gruppetto.result',
     version: 1,

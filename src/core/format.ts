@@ -177,6 +177,8 @@ export type ClashReason =
 export interface Clash {
   /** Indices of a smallest set: leaving out any one of them makes the rest possible. */
   readonly rules: readonly number[];
+  /** Where there were too many to settle that of each: the rules clash, but some of them may not be needed for it. */
+  readonly mayBeLess?: boolean;
   readonly reason: ClashReason;
   readonly waysOut: readonly WayOut[];
 }

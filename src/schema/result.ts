@@ -96,6 +96,7 @@ export const ResultSchema = z.strictObject({
   clash: z
     .strictObject({
       rules: z.array(z.int()),
+      mayBeLess: z.boolean().optional(),
       reason: Reason,
       why: z.string(),
       waysOut: z.array(

@@ -98,6 +98,7 @@ test('leaving out any one rule of a clash makes the others possible, and each wa
     if (!problemFromRequest(request).ok) continue;
     const { clash } = result(request);
     if (!clash) continue;
+    expect({ seed, ...clash }).not.toHaveProperty('mayBeLess');
     const named = clash.rules.map((rule) => request.rules[rule]!);
     expect({ seed, holds: canHold({ ...request, rules: named }) }).toEqual({ seed, holds: false });
     named.forEach((dropped) => {
@@ -115,6 +116,27 @@ test('leaving out any one rule of a clash makes the others possible, and each wa
         holds: true,
       });
     }
+  }
+});
+
+test('a clash of hundreds of rules is told with what is known of it, and its ways out are ways out', () => {
+  const rng = rngFromSeed(71);
+  const rules: RequestRule[] = [];
+  for (let one = 0; one < 40; one++) {
+    for (let two = one + 1; two < 40; two++) {
+      if (uniformInt(rng, 10) < 6) rules.push({ kind: 'apart', students: [`s${one}`, `s${two}`] });
+    }
+  }
+  const students = Array.from({ length: 40 }, (_, i) => ({ id: `s${i}` }));
+  const request = { ...smallRequest(1), students, rules, goals: [] };
+  const { clash } = result({ ...request, sizing: { by: 'count', count: 9 } });
+  expect(clash?.reason.code).toBe('exhausted');
+  expect(clash?.mayBeLess).toBe(true);
+  expect(clash?.rules.length).toBeLessThan(rules.length);
+  const more = clash?.waysOut.flatMap((way) => ('groups' in way ? [way.groups] : [])) ?? [];
+  expect(more).toHaveLength(1);
+  for (const count of more) {
+    expect(result({ ...request, sizing: { by: 'count', count } }).feasible).toBe(true);
   }
 });
 

@@ -16,6 +16,8 @@ export type ExactOutcome = 'found' | 'impossible' | 'paused';
  * there below (Gent and Smith, "Symmetry breaking during search", 2000).
  */
 export class ExactSearch {
+  /** Nodes visited since the beginning. */
+  visited = 0;
   private depth = 0;
   /** depth → unit branched on there. */
   private readonly unitAt: Int32Array;
@@ -57,6 +59,7 @@ export class ExactSearch {
   run(nodes: number): ExactOutcome {
     if (this.depth < 0) return 'impossible';
     for (let left = nodes; left > 0; left--) {
+      this.visited++;
       if (this.depth === this.unitAt.length)
         return this.placement.isHopeful() ? 'found' : 'impossible';
       this.branch();

@@ -9,6 +9,9 @@ export interface ClashNames {
   readonly value: (attribute: string, value: string) => string;
 }
 
+/** Names in one sentence, at most. */
+const MOST_NAMED = 12;
+
 /** Why rules cannot all hold, in one sentence. */
 function clashSentence(reason: ClashReason, { student, value }: ClashNames): string {
   const names = listNames(reason.students.map(student));
@@ -37,6 +40,9 @@ function clashSentence(reason: ClashReason, { student, value }: ClashNames): str
     case 'exhausted':
       if (reason.students.length === 0) {
         return 'Every way of making groups of these sizes breaks one of the rules.';
+      }
+      if (reason.students.length > MOST_NAMED) {
+        return `Every way of placing the ${reason.students.length} students of these rules in groups of these sizes breaks one of the rules about them.`;
       }
       return `Every way of placing ${names} in groups of these sizes breaks one of the rules about them.`;
     default:

@@ -105,10 +105,13 @@ export const clash = {
   makeSize: (size: number) => `Make groups of ${size}`,
   makeRange: (least: number, most: number) => `Make groups of ${least} to ${most}`,
   dropOnce: (sentence: string) => `Leave out this once: ${sentence}`,
+  mayBeLess: 'There are too many rules to try each of them: some of these may have no part in it.',
+  moreRules: (number: number) => `and ${count(number, 'more rule')}`,
+  moreWays: (number: number) => `${count(number, 'other way')} out`,
   othersClash:
-    'Other rules clash as well: leaving out one of these is not enough, two have to go together.',
+    'Other rules clash as well: leaving out one of these is not enough, some have to go together.',
   dropAllOnce: (sentences: readonly string[]) =>
-    `Leave out both this once: ${sentences.join('; ')}`,
+    `Leave out together this once: ${sentences.join('; ')}`,
   drop: (sentence: string) => `Remove for good: ${sentence}`,
   useAnyway: (broken: number) =>
     `Use the best found, with ${broken === 1 ? '1 rule' : `${broken} rules`} broken`,

@@ -3,6 +3,9 @@ import type { ClashNames } from '../en/clash';
 import { clash } from './rules';
 import { count, listNames } from './words';
 
+/** Names in one sentence, at most. */
+const MOST_NAMED = 12;
+
 /** Why rules cannot all hold, in one sentence. */
 function clashSentence(reason: ClashReason, { student, value }: ClashNames): string {
   const names = listNames(reason.students.map(student));
@@ -31,6 +34,9 @@ function clashSentence(reason: ClashReason, { student, value }: ClashNames): str
     case 'exhausted':
       if (reason.students.length === 0) {
         return 'Cualquier forma de hacer grupos de estos tamaños incumple alguna de las reglas.';
+      }
+      if (reason.students.length > MOST_NAMED) {
+        return `Cualquier forma de colocar a los ${reason.students.length} estudiantes de estas reglas en grupos de estos tamaños incumple alguna de las reglas que les afectan.`;
       }
       return `Cualquier forma de colocar a ${names} en grupos de estos tamaños incumple alguna de las reglas que les afectan.`;
     default:

@@ -105,10 +105,14 @@ export const clash = {
   makeSize: (size: number) => `Formar grupos de ${size}`,
   makeRange: (least: number, most: number) => `Formar grupos de ${least} a ${most}`,
   dropOnce: (sentence: string) => `Dejar fuera por esta vez: ${sentence}`,
+  mayBeLess:
+    'Son demasiadas reglas para probarlas una a una: puede que algunas de estas no tengan que ver.',
+  moreRules: (number: number) => `y ${count(number, 'regla')} más`,
+  moreWays: (number: number) => count(number, 'otra salida', 'otras salidas'),
   othersClash:
-    'Hay otras reglas que también chocan: no basta con dejar fuera una de estas, hay que dejar dos.',
+    'Hay otras reglas que también chocan: no basta con dejar fuera una de estas, hay que dejar varias a la vez.',
   dropAllOnce: (sentences: readonly string[]) =>
-    `Dejar fuera ambas por esta vez: ${sentences.join('; ')}`,
+    `Dejar fuera juntas por esta vez: ${sentences.join('; ')}`,
   drop: (sentence: string) => `Quitar del todo: ${sentence}`,
   useAnyway: (broken: number) =>
     `Usar lo mejor encontrado, con ${count(broken, 'regla')} sin cumplir`,

@@ -22,6 +22,12 @@ export interface WaysOut {
   readonly onRange: (least: number, most: number) => void;
 }
 
+/** Rules that are in view; the others are folded. */
+const RULES_IN_VIEW = 8;
+/** Rules to leave out that are all in view, and how many are where there are more. */
+const MANY_DROPS = 4;
+const DROPS_IN_VIEW = 2;
+
 interface ClashPanelProps {
   readonly result: ArrangeResult;
   /** The rules in the order in which the request had them. */
@@ -41,6 +47,16 @@ export function ClashPanel(props: ClashPanelProps) {
   const rulesBroken = countRules(broken.flatMap(({ rule }) => sources[rule] ?? []));
   const sentenceOf = (source: RuleSource): string => ruleSentence(source, theClass, nameOf);
   const clashing = clash?.rules.flatMap((index) => sources[index] ?? []) ?? [];
+  const [shown, folded] = inView(clash?.waysOut ?? []);
+  const buttonFor = (way: WayOut) => (
+    <WayOutButton
+      key={JSON.stringify(way)}
+      way={way}
+      sources={sources}
+      sentenceOf={sentenceOf}
+      {...ways}
+    />
+  );
   return (
     <section className={styles.panel} role="alert">
       <h2 className={styles.title}>{clash ? sayClash.title : sayClash.notFoundTitle}</h2>
@@ -48,30 +64,61 @@ export function ClashPanel(props: ClashPanelProps) {
         {clash ? sayClash.sentence(clash.reason, clashNames(theClass, nameOf)) : sayClash.notFound}
       </p>
       {clashing.length > 0 && (
-        <ul className={styles.rules} aria-label={sayClash.rulesConcerned}>
-          {clashing.map((source) => (
-            <li key={sentenceOf(source)}>{sentenceOf(source)}</li>
-          ))}
-        </ul>
+        <Rules
+          label={sayClash.rulesConcerned}
+          sentences={clashing.slice(0, RULES_IN_VIEW).map(sentenceOf)}
+        />
       )}
+      {clashing.length > RULES_IN_VIEW && (
+        <details className={styles.fold}>
+          <summary>{sayClash.moreRules(clashing.length - RULES_IN_VIEW)}</summary>
+          <Rules
+            label={sayClash.moreRules(clashing.length - RULES_IN_VIEW)}
+            sentences={clashing.slice(RULES_IN_VIEW).map(sentenceOf)}
+          />
+        </details>
+      )}
+      {clash?.mayBeLess && <p>{sayClash.mayBeLess}</p>}
       {clash?.waysOut.some((way) => 'drops' in way) && <p>{sayClash.othersClash}</p>}
       <div className={styles.ways}>
-        {clash?.waysOut.map((way) => (
-          <WayOutButton
-            key={JSON.stringify(way)}
-            way={way}
-            sources={sources}
-            sentenceOf={sentenceOf}
-            {...ways}
-          />
-        ))}
+        {shown.map(buttonFor)}
         {onUseAnyway && (
           <Button variant="paper" onClick={onUseAnyway}>
             {sayClash.useAnyway(rulesBroken)}
           </Button>
         )}
       </div>
+      {folded.length > 0 && (
+        <details className={styles.fold}>
+          <summary>{sayClash.moreWays(folded.length)}</summary>
+          <div className={styles.ways}>{folded.map(buttonFor)}</div>
+        </details>
+      )}
     </section>
+  );
+}
+
+/** What is in view and what is folded: of many rules that could be left out only two, after the other sizes. */
+function inView(ways: readonly WayOut[]): readonly [readonly WayOut[], readonly WayOut[]] {
+  const isDrop = (way: WayOut): boolean => 'drop' in way || 'drops' in way;
+  const drops = ways.filter(isDrop);
+  if (drops.length <= MANY_DROPS) return [ways, []];
+  const sizes = ways.filter((way) => !isDrop(way));
+  return [[...sizes, ...drops.slice(0, DROPS_IN_VIEW)], drops.slice(DROPS_IN_VIEW)];
+}
+
+interface RulesProps {
+  readonly label: string;
+  readonly sentences: readonly string[];
+}
+
+function Rules({ label, sentences }: RulesProps) {
+  return (
+    <ul className={styles.rules} aria-label={label}>
+      {sentences.map((sentence) => (
+        <li key={sentence}>{sentence}</li>
+      ))}
+    </ul>
   );
 }
 
