@@ -63,8 +63,12 @@ export const TERM_GOALS: Readonly<Record<string, readonly RequestGoal[]>> = {
 };
 
 /** An everyday class that has worked in random groups for six weeks, with two wishes each. */
-export function lateInTerm(n: number, goals: readonly RequestGoal[], seed: number): ArrangeRequest {
-  const size = 4;
+export function lateInTerm(
+  n: number,
+  goals: readonly RequestGoal[],
+  seed: number,
+  size = 4,
+): ArrangeRequest {
   const base = everyday(n, size, Math.round(n / 6), seed);
   const rng = rngFromSeed(seed * 31 + n);
   const ids = base.students.map(({ id }) => id);

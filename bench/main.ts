@@ -1,3 +1,4 @@
+import { benchBounds } from './bounds';
 import {
   benchCourses,
   benchEveryday,
@@ -21,6 +22,7 @@ import { benchStations } from './stations';
 const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   roster: benchRoster,
   everyday: benchEveryday,
+  bounds: benchBounds,
   term: benchLateInTerm,
   hard: benchHard,
   tight: benchTight,

@@ -14,6 +14,7 @@ import {
   ranksGiven,
   unservedPart,
 } from './reference/costs';
+import { keepsEverything } from './reference/check';
 import { leastRepeatsOver, mostFreshRounds } from './rounds/bounds';
 
 /** Differences below this are of the arithmetic, not of the groups. */
@@ -45,7 +46,9 @@ export function measuresOf(
     if (weight > 0 && value > least + EPSILON) provenBest = false;
   };
   const allowed = variantsOf(problem);
-  const bounds = leasts ? withLeasts(boundsOf(allowed), leasts) : boundsOf(allowed);
+  const kept = rounds.every((round) => keepsEverything(problem, round));
+  const bounded = boundsOf(allowed, kept);
+  const bounds = leasts ? withLeasts(bounded, leasts) : bounded;
   const mean = (cost: (round: Int32Array) => number): number =>
     rounds.reduce((sum, round) => sum + cost(round), 0) / rounds.length;
   for (const goal of problem.goals) {
@@ -147,12 +150,15 @@ function listedRepeats(
   return known && Math.floor(known[1] * partnerPlaces(problem) + EPSILON);
 }
 
-/** goal → the least value that its term can have in any of the sizes that are allowed; 0 where not all are known. */
-function boundsOf(allowed: Variants): ReadonlyMap<ProblemGoal, number> {
+/**
+ * goal → the least value that its term can have in any of the sizes that are allowed, under the rules or without them; 0
+ * where not all are known.
+ */
+function boundsOf(allowed: Variants, ruled: boolean): ReadonlyMap<ProblemGoal, number> {
   const bounds = new Map<ProblemGoal, number>();
   if (!allowed.complete) return bounds;
   for (const variant of allowed.variants) {
-    for (const { goal, leastValue } of prepareGoals(variant)) {
+    for (const { goal, leastValue } of prepareGoals(ruled ? variant : { ...variant, rules: [] })) {
       bounds.set(goal, Math.min(leastValue, bounds.get(goal) ?? leastValue));
     }
   }

@@ -1,3 +1,4 @@
+import { leastUnlike } from './alikeBound';
 import { leastWithin } from './bounds';
 import { variationOf, WithinTerm } from './categoryTerm';
 import type { GoalKind } from './kind';
@@ -18,6 +19,6 @@ export const alike: GoalKind<'alike'> = {
     const variation = variationOf(valueOfStudent, values.length);
     if (variation === 0) return null;
     const term = new WithinTerm(valueOfStudent, values.length, problem.groupCount, 1 / variation);
-    return { goal, term, leastValue: 0 };
+    return { goal, term, leastValue: leastUnlike(problem, attribute) / variation };
   },
 };

@@ -1,5 +1,6 @@
 import type { Attribute } from '../problem/attributes';
 import type { Problem } from '../problem/problem';
+import { unitsOf, type Units } from '../problem/units';
 
 type NumberAttribute = Extract<Attribute, { kind: 'number' }>;
 
@@ -52,18 +53,42 @@ function commonStep(values: Float64Array, first: number): number {
 }
 
 /**
- * The smallest sum of squares within groups of these sizes: a best one takes students in the order of their
- * numbers (Hwang, Sun and Yao 1985), so only the order of the sizes is to be found. 0 where a number is missing,
- * or where there are more than two sizes.
+ * No division in which blocks stay whole has a smaller sum of squares within groups. Of a group that sum is what differs
+ * within its blocks and what differs between them, as if each member had the mean of their block; of the latter a best
+ * division takes students in the order of their numbers (Hwang, Sun and Yao 1985). 0 where a number is missing.
  */
 export function leastWithin(problem: Problem, { valueOfStudent, known }: NumberAttribute): number {
-  const sizes = [...new Set(problem.sizeOfGroup)].sort((a, b) => b - a);
-  if (known.includes(0) || sizes.length > 2) return 0;
+  if (known.includes(0)) return 0;
+  const { means, within } = blocksAsOne(unitsOf(problem), valueOfStudent);
+  return within + leastInOrder(means, problem.sizeOfGroup);
+}
+
+/** Each student with the mean of their block, and the sum of squares within blocks. */
+export function blocksAsOne(
+  { unitCount, unitOfStudent, sizeOfUnit }: Units,
+  valueOfStudent: ArrayLike<number>,
+): { readonly means: Float64Array; readonly within: number } {
+  const meanOfUnit = new Float64Array(unitCount);
+  unitOfStudent.forEach((unit, student) => {
+    const part = (valueOfStudent[student] as number) / (sizeOfUnit[unit] as number);
+    meanOfUnit[unit] = (meanOfUnit[unit] as number) + part;
+  });
+  const means = Float64Array.from(unitOfStudent, (unit) => meanOfUnit[unit] as number);
+  const within = means.reduce(
+    (sum, mean, student) => sum + (mean - (valueOfStudent[student] as number)) ** 2,
+    0,
+  );
+  return { means, within };
+}
+
+/** The smallest sum of squares within groups of these sizes, all values known; 0 where there are more than two sizes. */
+export function leastInOrder(values: Float64Array, sizeOfGroup: Int32Array): number {
+  const sizes = [...new Set(sizeOfGroup)].sort((a, b) => b - a);
+  if (sizes.length > 2) return 0;
   const [large = 0, small = 0] = sizes;
-  const largeCount = problem.sizeOfGroup.filter((size) => size === large).length;
-  const smallCount = problem.groupCount - largeCount;
-  const sorted = valueOfStudent.slice().sort();
-  const squares = runningSquares(sorted);
+  const largeCount = sizeOfGroup.filter((size) => size === large).length;
+  const smallCount = sizeOfGroup.length - largeCount;
+  const squares = runningSquares(values.slice().sort());
   // best[j] after i large groups: least cost of the first i * large + j * small students.
   let best = new Float64Array(smallCount + 1).fill(Infinity);
   for (let i = 0; i <= largeCount; i++) {

@@ -10,7 +10,7 @@ export type GoalOf<K extends ProblemGoal['kind']> = ProblemGoal & { readonly kin
 export interface PreparedGoal {
   readonly goal: ProblemGoal;
   readonly term: Term;
-  /** No arrangement in these sizes has a value below this, whatever the rules. */
+  /** No arrangement in these sizes that keeps the rules has a value below this. */
   readonly leastValue: number;
 }
 

@@ -3,6 +3,7 @@ import { quickInt } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import type { Arrangement, Exchange, Lead, Term } from '../terms/arrangement';
 import type { GoalKind } from './kind';
+import { leastUnmet } from './wishesBound';
 
 /** As many as can be get at least one partner they named; students without a wish to be had do not count. */
 export const wishes: GoalKind<'wishes'> = {
@@ -10,7 +11,11 @@ export const wishes: GoalKind<'wishes'> = {
   prepare(problem, goal) {
     const wishers = wishersOf(problem);
     if (wishers === 0) return null;
-    return { goal, term: new WishTerm(problem, 1 / wishers), leastValue: 0 };
+    return {
+      goal,
+      term: new WishTerm(problem, 1 / wishers),
+      leastValue: leastUnmet(problem) / wishers,
+    };
   },
 };
 
