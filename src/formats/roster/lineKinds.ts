@@ -233,7 +233,7 @@ const WHERE =
   /^(?:\d{1,4}[a-z]?,? (?:[\p{L}.'’-]+ ){0,3}(?:street|st|road|rd|lane|ln|avenue|ave|drive|way|close|square|place|court|crescent|terrace|boulevard|blvd)\.?, *\p{L}{3}.*|(?:tel|telephone|phone|fax|telefon|teléfono|tél|telefono|telefoon)\b[.:]* *[+(\d][\d ()/.-]{5,})$/iu;
 
 const STAFF_HEAD =
-  /^(teachers?|instructors?|tutors?|staff|lehrer|lehrerin|lehrerinnen|lehrkraft|lehrkrafte|profesor|profesora|profesores|profesorado|docentes?|professeure?s?|enseignante?s?|insegnanti?|professores|leraar|leraren|docent|docenten)$/;
+  /^(teachers?|instructors?|tutors?|(?:school |support |accompanying )?staff|tas?|(?:teaching |classroom )?assistants?|supervisors?|chaperones?|begleitpersonen|betreuer(?:innen)?|acompanantes|accompagnat(?:eurs?|rices?|ori)|begeleiders?|lehrer|lehrerin|lehrerinnen|lehrkraft|lehrkrafte|profesor|profesora|profesores|profesorado|docentes?|professeure?s?|enseignante?s?|insegnanti?|professores|leraar|leraren|docent|docenten)$/;
 
 /** Whether a line alone is a word for the staff, as "Teachers" over them. */
 export const isStaffHead = (line: string): boolean =>

@@ -222,7 +222,10 @@ describe('what somebody is in a school', () => {
     ['Teaches maths', 'staff'],
     ['Lehrkraft', 'staff'],
     ['Parent', 'other'],
-    ['Students', 'other'],
+    ['Students', 'student'],
+    ['Teachers', 'staff'],
+    ['Profesores', 'staff'],
+    ['Stage', 'other'],
   ])('%s', (cell, role) => expect(roleOfPerson(cell)).toBe(role));
 
   test('only words for it are one', () => {

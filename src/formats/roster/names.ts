@@ -216,9 +216,9 @@ export function isOffice(name: string, address: string | null): boolean {
 }
 
 const STAFF =
-  /\b(teacher|instructor|ta|assistant|aide|professor|lecturer|tutor|staff|admin|administrator|designer|coach|faculty|co teacher|coteacher|docente|docent|profesor|profesora|maestro|maestra|ayudante|professeur|professeure|enseignant|enseignante|assistante?|lehrer|lehrerin|lehrkraft|klassenlehrer|klassenlehrerin|dozent|dozentin|betreuer|betreuerin|referendar|referendarin|leiter|leiterin|insegnante|professore|professoressa|professora|leraar|mentor|begeleider|owner|organi[sz]er|host)\b/;
+  /\b(teacher|instructor|ta|assistant|aide|professor|lecturer|tutor|staff|admin|administrator|designer|coach|faculty|co teacher|coteacher|docente|docent|profesor|profesora|maestro|maestra|ayudante|professeur|professeure|enseignant|enseignante|assistante?|lehrer|lehrerin|lehrerinnen|lehrkraft|lehrkrafte|klassenlehrer|klassenlehrerin|dozent|dozentin|betreuer|betreuerin|referendar|referendarin|leiter|leiterin|insegnante|professore|professoressa|professora|leraar|mentor|begeleider|owner|organi[sz]er|host)(?:e?s)?\b/;
 const LEARNER =
-  /\b(student|learner|pupil|member|alumno|alumna|estudiante|eleve|etudiant|etudiante|schuler|schulerin|studierende|studierender|teilnehmer|teilnehmerin|participant|aluno|aluna|estudante|alunno|alunna|studente|studentessa|leerling|cursist|deelnemer|attendee|presenter)\b/;
+  /\b(student|learner|pupil|member|alumno|alumna|estudiante|eleve|etudiant|etudiante|schuler|schulerin|studierende|studierender|teilnehmer|teilnehmerin|participant|aluno|aluna|estudante|alunno|alunna|studente|studentessa|leerling|cursist|deelnemer|attendee|presenter)(?:e?s)?\b/;
 
 /** What a cell of the role column says somebody is. */
 export function roleOfPerson(cell: string): 'student' | 'staff' | 'other' {
@@ -245,7 +245,7 @@ export function isSchoolRole(cell: string): boolean {
 
 /** Parts in a group as well as in a school: they tell of a school under a heading for roles alone. */
 const PART_IN_A_GROUP =
-  /\b(member|presenter|participant|participante|host|owner|organi[sz]er|mentor|coach|tutor|leiter|leiterin|designer|begeleider|ayudante|betreuer|betreuerin)\b/;
+  /\b(member|presenter|participant|participante|host|owner|organi[sz]er|mentor|coach|tutor|leiter|leiterin|designer|begeleider|ayudante|betreuer|betreuerin)(?:e?s)?\b/;
 
 /** Whether cells under any heading tell apart students and those who teach them, and nothing else. */
 export function tellSchoolRoles(cells: readonly string[]): boolean {

@@ -719,12 +719,16 @@ function areToldOnce(cells: readonly string[]): boolean {
   );
 }
 
+/** What stands for nobody in a list of places: "free" at 9:30. "Frei" is a name. */
+const NOBODY = /^(?:free|vacant|available|empty|open|libre|frei|libero|livre|vrij|vide|nobody)$/u;
+
 /** Words that stand for nothing as often as they are a name, and names with signs, on a row that says no more. */
 function isDoubtful({ shown, email, externalId, familyName, givenName }: Person): boolean {
   if (email !== null || externalId !== null) return false;
   const single = givenName === '' || familyName === '';
   return (
-    (single && (isMissing(shown) || isTotal(shown, false))) ||
+    (single && (isMissing(shown) || isTotal(shown, false) || NOBODY.test(shown))) ||
+    / [&+] /.test(shown) ||
     (!looksLikeName(shown) && /[\d@:;|{}]/.test(shown)) ||
     saysMore(shown)
   );

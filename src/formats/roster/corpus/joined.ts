@@ -8,6 +8,23 @@ export const joined: readonly RosterCase[] = [
     students: ['Amira Fatima Haddad-El Masri', 'Bram Visser', 'Chipo Dube'],
   },
   {
+    name: 'the last of a sentence parted by semicolons',
+    given: 'Amira Haddad; Bram Visser; Chipo Dube; and Dewi Hughes.',
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dewi Hughes'],
+  },
+  {
+    name: 'brothers and sisters under one family name are asked about',
+    given: lines('Imke & Sanne de Vries', 'Bram Visser', 'Freya & Nils Lund'),
+    students: ['Imke & Sanne de Vries', 'Bram Visser', 'Freya & Nils Lund'],
+    asked: ['Imke & Sanne de Vries', 'Freya & Nils Lund'],
+  },
+  {
+    name: 'a time that nobody has taken is asked about',
+    given: lines('09:00 Amira Haddad', '09:10 Bram Visser', '09:20 free', '09:30 Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'free', 'Chipo Dube'],
+    asked: ['free'],
+  },
+  {
     name: 'a level below each number is no rest of a name',
     given: lines(
       ...['1. Amira Haddad', '   new', '2. Bram Visser', '   some', '3. Chipo Dube', '   new'],

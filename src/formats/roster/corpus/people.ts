@@ -333,6 +333,44 @@ export const people: readonly RosterCase[] = [
     staff: ['Ms Okafor', 'Mr Pike'],
   },
   {
+    name: 'staff below the students of a list, nothing between them',
+    given: lines('Students', '- Amira Haddad', '- Bram Visser', 'Teachers', '- Marta Holm'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    staff: ['Marta Holm'],
+  },
+  {
+    name: 'staff below students without a heading, numbered anew',
+    given: lines(
+      ...['Amira Haddad', 'Bram Visser', 'Chipo Dube', '', 'Lehrkräfte:', '1. Marta Holm'],
+      '2. Ola Berg',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    staff: ['Marta Holm', 'Ola Berg'],
+  },
+  {
+    name: 'staff in the middle of two classes',
+    given: lines(
+      ...['Class 7B', 'Amira Haddad', 'Bram Visser', 'Staff', 'Marta Holm', 'Class 7C'],
+      ...['Chipo Dube', 'Dewi Hughes'],
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dewi Hughes'],
+    staff: ['Marta Holm'],
+  },
+  {
+    name: 'headings of a document, the staff first',
+    given: lines(
+      ...['## Teaching assistants', '- Marta Holm', '', '## Students', '- Amira Haddad'],
+      '- Bram Visser',
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    staff: ['Marta Holm'],
+  },
+  {
+    name: 'teachers alone, of whom a list says no end',
+    given: lines('Teachers', 'Marta Holm', 'Ola Berg', 'Amira Haddad'),
+    students: ['Marta Holm', 'Ola Berg', 'Amira Haddad'],
+  },
+  {
     name: 'a position that is that of a school',
     given: lines(
       ...['Name,Position', 'Ms Okafor,Teacher', 'Rob Finch,TA', 'Amira Haddad,Student'],

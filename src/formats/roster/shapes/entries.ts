@@ -14,7 +14,10 @@ export function entriesOf(line: string, several: boolean, members: boolean): rea
   const sign = several
     ? PARTING.find((one) => splitOutside(text, one).length > 1)
     : ([';', '、', '，', '،'] as const).find((one) => splitOutside(text, one).length > 1);
-  const parts = sign === undefined ? [text] : splitOutside(text, sign);
+  const parts =
+    sign === undefined
+      ? [text]
+      : splitOutside(text, sign).map((part, at) => (at > 0 ? withoutAnd(part) : part));
   // "Amira Haddad, Bram Visser, Chipo Dube; Dov Ash": who is parted by a semicolon may be by commas as well.
   const mixed = sign === ';' && parts.some((part) => splitOutside(part, ',').length > 2);
   return parts.flatMap((part) =>

@@ -37,6 +37,7 @@ import {
   taughtHeads,
   withoutUnderscores,
 } from './setOff';
+import { withStaff } from './staffHeads';
 import {
   familyFirst,
   spelledOut,
@@ -98,6 +99,7 @@ const STEPS: readonly Step[] = [
   withoutDeeds,
   withoutTallies,
   withGone,
+  withStaff,
   withoutWishes,
   each(withHours),
   each(withPlainLabel),
