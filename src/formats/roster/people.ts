@@ -440,7 +440,7 @@ class RowReader implements People {
       staff:
         roleOfPerson(role) === 'staff' ||
         isStaffRemark(remark) ||
-        (this.staffApart && part !== null && isStaffHead(part)),
+        (this.staffApart && isStaffHead(this.section ?? '')),
       role: role || (isStaffRemark(remark) ? remark : ''),
       aside: asWritten && isAside(remark) ? remark : '',
     };

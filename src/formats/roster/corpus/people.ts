@@ -366,6 +366,21 @@ export const people: readonly RosterCase[] = [
     staff: ['Marta Holm'],
   },
   {
+    name: 'staff over the students of one table, each with a class',
+    given: lines(
+      ...[
+        'Name,Class',
+        'Staff,',
+        'Marta Holm,7B',
+        'Students,',
+        'Amira Haddad,7B',
+        'Bram Visser,7B',
+      ],
+    ),
+    students: ['Amira Haddad', 'Bram Visser'],
+    staff: ['Marta Holm'],
+  },
+  {
     name: 'teachers alone, of whom a list says no end',
     given: lines('Teachers', 'Marta Holm', 'Ola Berg', 'Amira Haddad'),
     students: ['Marta Holm', 'Ola Berg', 'Amira Haddad'],
