@@ -74,11 +74,11 @@ function realistic(
   const rng = rngFromSeed(seed * 53 + n);
   const count = Math.round(n / size);
   const ranked = Int32Array.from({ length: count }, (_, at) => at);
-  const students = base.students.map((student) => ({
-    ...student,
-    topics: (shuffle(rng, ranked), [...ranked.subarray(0, 3)]),
-    needs: LADDER.slice(uniformInt(rng, LADDER.length)),
-  }));
+  const students = base.students.map((student) => {
+    shuffle(rng, ranked);
+    const needs = LADDER.slice(uniformInt(rng, LADDER.length));
+    return { ...student, topics: [...ranked.subarray(0, 3)], needs };
+  });
   const current = Array.from({ length: count }, (_, group) =>
     students.filter((_, at) => at % count === group).map(({ id }) => id),
   );

@@ -63,6 +63,27 @@ describe('what a result is told to cost', () => {
     expect(measuresOf(problemOf({ goals }), [SORTED]).measures.topics).toBeUndefined();
   });
 
+  test('groups that break a rule are told no bound that only those who keep it have', () => {
+    const alike = problemOf(
+      {
+        goals: [{ kind: 'alike', attribute: 'score', weight: 1 }],
+        rules: [{ kind: 'together', students: ['s0', 's5'] }],
+      },
+      (at) => ({ attributes: { score: at } }),
+    );
+    const { score } = measuresOf(alike, [SORTED]).measures.alike ?? {};
+    expect(score?.bestPossible).toBeCloseTo(score?.cost ?? 0, 9);
+    const kept = measuresOf(alike, [Int32Array.of(0, 0, 1, 1, 1, 0)]).measures.alike?.score;
+    expect(kept?.bestPossible).toBeGreaterThan(score?.cost ?? 0);
+    const wishes = problemOf(
+      { goals: [{ kind: 'wishes', weight: 1 }], rules: [{ kind: 'sameSection' }] },
+      (at) => ({ section: at < 3 ? 'North' : 'South', wishes: [`s${(at + 3) % 6}`] }),
+    );
+    const mixed = measuresOf(wishes, [Int32Array.of(0, 0, 1, 0, 0, 1)]).measures.wishes;
+    expect(mixed).toMatchObject({ unmet: 0, bestPossible: 0 });
+    expect(measuresOf(wishes, [SORTED]).measures.wishes).toMatchObject({ bestPossible: 6 });
+  });
+
   test('a goal that weighs nothing does not stand in the way of the best', () => {
     const told = (weight: number): boolean =>
       measuresOf(

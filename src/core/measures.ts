@@ -158,11 +158,16 @@ function boundsOf(allowed: Variants, ruled: boolean): ReadonlyMap<ProblemGoal, n
   const bounds = new Map<ProblemGoal, number>();
   if (!allowed.complete) return bounds;
   for (const variant of allowed.variants) {
-    for (const { goal, leastValue } of prepareGoals(ruled ? variant : { ...variant, rules: [] })) {
+    for (const { goal, leastValue } of prepareGoals(ruled ? variant : withoutRules(variant))) {
       bounds.set(goal, Math.min(leastValue, bounds.get(goal) ?? leastValue));
     }
   }
   return bounds;
+}
+
+/** The same groups, of whom any may hold anybody. */
+function withoutRules(problem: Problem): Problem {
+  return { ...problem, rules: [], sectionOfGroup: problem.sectionOfGroup.map(() => -1) };
 }
 
 /** Repeats that no rounds can do without, in any of the sizes that are allowed. */

@@ -14,7 +14,7 @@ const MOST_VALUES = 9;
  * No division has groups that are more alike in a category: a lower bound of what differs within groups, in the sums of
  * squares of Light and Margolin (1971). The larger of two:
  *
- * - Whatever the rules: the members a group has of each value, out of so many of each in all (`mostAlike`).
+ * - Whatever the rules: the members a group has of each value, out of so many of each in all (`Alike`).
  * - Where blocks stay whole: each value by itself is a number, 1 or 0, whose least sum of squares is known
  *   (`bounds/leastInOrder`), and half their sum is what differs.
  */

@@ -1,7 +1,7 @@
 import { kindOfLine } from '../lineKinds';
 import { isInactive, looksLikeName } from '../names';
 import type { Skipped } from '../types';
-import type { Line, Tidied } from './lines';
+import { BEFORE_NAME, type Line, type Tidied } from './lines';
 
 const WORDS = [
   'withdrawn|withdrew|(?:has |have |had )?left(?: (?:the |our )?(?:class|school|group|course))?|leavers?',
@@ -21,8 +21,6 @@ const SAID = new RegExp(
 );
 /** "Bram Visser (left)", "Bram Visser - withdrawn 3/10". */
 const BEHIND = /^(.*\p{L}.*?)(?:\s*[([]([^()[\]]+)[)\]]|\s+[-–—]\s+(.+))\s*$/u;
-/** A bullet or number before a name. */
-const BEFORE = /^[\s\p{P}\p{S}\d]+/u;
 /** Where sides or levels are told of, "left" is one of them, and "baja" low. */
 const OTHERS = /(?:^|[\s([])(?:right|middle|cent(?:re|er)|alta|media)(?:$|[\s:)\]])/iu;
 
@@ -52,7 +50,7 @@ export function withGone(all: readonly Line[]): Tidied {
     if (under !== null) gone.set(line, under);
     const [, name = '', inside, behind = ''] = BEHIND.exec(text) ?? [];
     const aside = (inside ?? behind).trim();
-    if (!SAID.test(aside) || !looksLikeName(name.replace(BEFORE, ''))) return [{ line, text }];
+    if (!SAID.test(aside) || !looksLikeName(name.replace(BEFORE_NAME, ''))) return [{ line, text }];
     gone.set(line, aside);
     return [{ line, text: name }];
   });

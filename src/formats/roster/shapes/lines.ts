@@ -21,6 +21,9 @@ export interface Tidied {
   readonly told?: Told;
 }
 
+/** Bullets and numbers before a name. */
+export const BEFORE_NAME = /^[\s\p{P}\p{S}\d]+/u;
+
 /** Lines that hold something. */
 export const filledOf = (all: readonly Line[]): readonly Line[] =>
   all.filter(({ text }) => /\S/.test(text));

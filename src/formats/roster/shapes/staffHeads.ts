@@ -2,12 +2,10 @@ import { isStaffHead, kindOfLine } from '../lineKinds';
 import { roleOfColumn } from '../headings';
 import { looksLikeName, roleOfPerson } from '../names';
 import type { Skipped } from '../types';
-import type { Line, Tidied } from './lines';
+import { BEFORE_NAME, type Line, type Tidied } from './lines';
 
 /** What a document sets around a heading: "## Staff", "**Teachers**", "- Teachers -", "Staff:", "Teachers (2)". */
 const AROUND = /^[\s#*_=–—-]+|[\s#*_=–—:-]+$|\s*\(\s*\d+\s*\)\s*:?\s*$/gu;
-/** A bullet or number before a name. */
-const BEFORE = /^[\s\p{P}\p{S}\d]+/u;
 const MARKED = /^\s*[-–—*•#_=]/u;
 
 /** The column of those who are said to be of the staff, and a word of it that is known. */
@@ -22,7 +20,7 @@ export function withStaff(all: readonly Line[]): Tidied {
   const plain = all.map(({ text }) => text.replace(AROUND, '').trim());
   const isFilled = (at: number): boolean => /\S/.test(all[at]?.text ?? '');
   const isName = (at: number): boolean =>
-    isFilled(at) && looksLikeName((all[at]?.text ?? '').replace(BEFORE, ''));
+    isFilled(at) && looksLikeName((all[at]?.text ?? '').replace(BEFORE_NAME, ''));
   const spaced = !all.some((_, at) => isFilled(at) && isFilled(at + 1));
   const isHead = (at: number): boolean => isStaffHead(plain[at] ?? '');
   const endsAt = (at: number): boolean =>
