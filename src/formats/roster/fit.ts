@@ -48,7 +48,13 @@ export function fitOf(table: Table): number {
 /** Whether columns that nothing stands over hold whole names, each another, and are none of those read for names. */
 function holdsNamesUnread({ rows }: Table, { headingRow, columns }: Reading): boolean {
   const words = rows[headingRow]?.cells ?? [];
-  const below = rows.slice(headingRow + 1).filter(({ line, around }) => line > 0 && !around);
+  // A row of a single cell is a heading or a remark.
+  const below = rows
+    .slice(headingRow + 1)
+    .filter(
+      ({ line, around, cells }) =>
+        line > 0 && !around && cells.filter((cell) => cell.trim() !== '').length > 1,
+    );
   return columns.some(({ role }, column) => {
     if (role !== 'detail' || (words[column] ?? '').trim() !== '') return false;
     const filled = below.map(({ cells }) => (cells[column] ?? '').trim()).filter(Boolean);

@@ -55,7 +55,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   schulerin|schulerinnen|schulers|teilnehmer|teilnehmerin|teilnehmende|teilnehmerinnen|
   studierende|studierender|studenten|studentin|aluno|aluna|alunos|estudantes|estudante|alunno|
   alunna|alunni|alunne|studente|studentessa|studenti|allievo|allieva|allievi|leerling|
-  leerlingen|deelnemer|deelnemers|cursist|sus|innen|stu|stud|candidate|candidates|candidato|candidata|kandidat|kandidatin|candidat|
+  leerlingen|deelnemer|deelnemers|cursist|sus|innen|stu|stud|cand|candidate|candidates|candidato|candidata|kandidat|kandidatin|candidat|
   recipient|recipients|empfanger|destinatario|destinataire|athlete|athletes|player|players|trainee|trainees|apprentice|apprentices|attendee|attendees`),
   email: words(`
   email|e mail|mail|mails|emails|correo|courriel|mel|mailadresse|emailadresse|mailadres|emailadres|
@@ -64,7 +64,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   id|ids|number|no|nr|num|nº|n|numero|nummer|identifier|identificador|identifiant|kennung|code|
   codigo|codice|ref|reference|index`),
   ownNumber: words(`
-  studentid|externalid|userid|sis|upn|uln|ine|matricula|matricule|matricola|matrikelnummer|
+  studentid|externalid|matriculation|userid|sis|upn|uln|ine|matricula|matricule|matricola|matrikelnummer|
   matrikelnr|matrikel|schulernummer|schulernr|expediente|personalnummer|leerlingnummer|
   studentnummer|stamnummer|stamnr|leerlingnr|studentnr|nia|admission|registration|enrolment number|enrollment number|rm|
   sourcedid|roll`),

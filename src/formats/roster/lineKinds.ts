@@ -25,7 +25,9 @@ const TOTALS = new Set(
   assenti|aanwezig|afwezig|class total|overall total|students|pupils|number of students|number of pupils|headcount|effectif`),
 );
 /** Words that are names too: totals only where nothing speaks for a person. */
-const TOTALS_OR_NAMES = new Set(words('sum|max|min|media|mode|mediane|suma'));
+const TOTALS_OR_NAMES = new Set(
+  words('sum|max|min|media|mode|mediane|suma|high|low|best|worst|top'),
+);
 
 const PEOPLE =
   '(?:students?|pupils?|learners?|participants?|names?|rows?|records?|people|children|present|absent|alumn[oa]s?|estudiantes|eleves|etudiants|schuler(?:innen)?|teilnehmer|studierende|alunn[io]|alun[oa]s|studenti|leerlingen|personen|inscritos|matriculados|boys|girls)';
@@ -175,30 +177,43 @@ export function isLeaderWord(words: string): boolean {
   return LEADER.test(plainWords(words));
 }
 
-/** Languages whose names of weekdays are known, long and short. */
+/** Languages whose names of weekdays and months are known, long and short. */
 const DAYS_IN = ['en', 'es', 'fr', 'de', 'pt', 'it', 'nl', 'ca', 'cy'];
-let days: ReadonlySet<string> | null = null;
 
-/** The names of weekdays, asked for once and only where they are needed: each language takes its time. */
-function namesOfDays(): ReadonlySet<string> {
-  days ??= new Set(
-    DAYS_IN.flatMap((language) =>
-      (['long', 'short'] as const).flatMap((weekday) => {
-        const format = new Intl.DateTimeFormat(language, { weekday, timeZone: 'UTC' });
-        // 2024-01-01 was a Monday.
-        return [1, 2, 3, 4, 5, 6, 7].map((day) =>
-          plainWords(format.format(new Date(Date.UTC(2024, 0, day)))),
-        );
-      }),
-    ),
-  );
-  return days;
+/** The names that a calendar has for several dates, asked for once and only where they are needed: each language takes its time. */
+function namesOf(part: 'weekday' | 'month', dates: readonly number[]): () => ReadonlySet<string> {
+  let names: ReadonlySet<string> | null = null;
+  return () => {
+    names ??= new Set(
+      DAYS_IN.flatMap((language) =>
+        (['long', 'short'] as const).flatMap((style) => {
+          const format = new Intl.DateTimeFormat(language, { [part]: style, timeZone: 'UTC' });
+          return dates.map((date) => plainWords(format.format(date)));
+        }),
+      ),
+    );
+    return names;
+  };
 }
+// 2024-01-01 was a Monday.
+const namesOfDays = namesOf(
+  'weekday',
+  [1, 2, 3, 4, 5, 6, 7].map((day) => Date.UTC(2024, 0, day)),
+);
+const namesOfMonths = namesOf(
+  'month',
+  Array.from({ length: 12 }, (_, month) => Date.UTC(2024, month, 1)),
+);
 const HALVES = /^(?:(?:am|pm|a\.m\.|p\.m\.)\s*)+$/i;
 
 /** Whether a cell says no more than which day it is or which half of one, as over the columns of a register. */
 export function isDayWord(cell: string): boolean {
   return HALVES.test(cell.trim()) || namesOfDays().has(plainWords(cell));
+}
+
+/** Whether a line says no more than which month it is. */
+export function isMonthWord(line: string): boolean {
+  return namesOfMonths().has(plainWords(line));
 }
 
 /** "Showing 1 to 25 of 31 entries", "Previous 1 2 Next", "Select all": around a table of a page. */

@@ -1,3 +1,4 @@
+import { givenAmong } from './givenNames';
 import { remembered } from './remembered';
 import { cleanText, plainWords } from './text';
 import { words } from './words';
@@ -53,13 +54,18 @@ export function splitName(whole: string): NameParts {
   return wordsOf(before, suffix);
 }
 
-/** "De Rossi Anna" as "De Rossi, Anna"; capitals and commas tell by themselves which is which. */
+/** "De Rossi Anna" as "De Rossi, Anna", where a list says so; capitals and commas tell by themselves which is which. */
 export function asTold(name: string): string {
   // "Haddad/Amira".
   if (/^[^/,]+\/[^/,]+$/.test(name)) return name.replace(/\s*\/\s*/, ', ');
   const all = name.split(' ');
   if (all.length < 2 || name.includes(',') || all.some(isCapitals)) return name;
-  return `${all.slice(0, -1).join(' ')}, ${all.at(-1) ?? ''}`;
+  // "Ricci Anna Chiara": the first word that is a usual given name begins what somebody is called.
+  const called = all.findIndex(
+    (word, at) => at > 0 && !isParticle(all[at - 1] ?? '') && givenAmong([word]) > 0,
+  );
+  const end = called === -1 ? all.length - 1 : called;
+  return `${all.slice(0, end).join(' ')}, ${all.slice(end).join(' ')}`;
 }
 
 function wordsOf(name: string, suffix: string): NameParts {

@@ -30,7 +30,7 @@ import {
   isSuffixAfter,
   asTold,
 } from './names';
-import { nameAndAddress } from './shapes/entries';
+import { nameAndAddress, splitOutside } from './shapes/entries';
 import { isOfSentences } from './shapes/manyWords';
 import { cleanText, holdsInvisible, isMissing, isMissingName, plainWords } from './text';
 import { restored } from '../harmless';
@@ -244,6 +244,12 @@ class RowReader implements People {
 
   /** "Teacher: Oda Lind" over a list. */
   private takeStaff(row: Row, whole: string, role: string): void {
+    // "Teachers: Ms Lind, Mr Okafor"; "Lind, Oda" is one.
+    const several = splitOutside(whole, ',').flatMap((part) => splitOutside(part, ' & '));
+    if (several.length > 1 && several.every((one) => isTitled(one) || looksLikeWholeName(one))) {
+      several.forEach((one) => this.takeStaff(row, one, role));
+      return;
+    }
     const [shown = '', address = ''] = nameAndAddress(whole);
     const { given, family } = splitName(shown);
     this.skip(row, 'staff', shown);
@@ -729,7 +735,7 @@ function isDoubtful({ shown, email, externalId, familyName, givenName }: Person)
   return (
     (single && (isMissing(shown) || isTotal(shown, false) || NOBODY.test(shown))) ||
     / [&+] /.test(shown) ||
-    (!looksLikeName(shown) && /[\d@:;|{}]/.test(shown)) ||
+    (!looksLikeName(shown) && /[\d@:;|{}<>]/.test(shown)) ||
     saysMore(shown)
   );
 }

@@ -205,8 +205,16 @@ function bodyTables(text: string, shape?: ShapeId): ShapedTables {
   }
   const yaml = beginsAsYaml(begin) ? fromYaml(begin) : null;
   if (yaml) return jsonTables(yaml.json, yaml.called);
-  const shaped = bestShape(withLetters(text), shape);
+  const shaped = bestShape(unwrapped(withLetters(text)), shape);
   return shaped ? { ok: true, ...shaped } : { ok: false, error: { code: 'nobody' } };
+}
+
+/** `"Name,Class"` on every line, as a sheet writes rows that were pasted into one column: the rows without those quotes. */
+function unwrapped(text: string): string {
+  const filled = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
+  const wrapped =
+    filled.length > 1 && filled.every((line) => /^\s*"[^"]*[,;\t][^"]*"\s*$/.test(line));
+  return wrapped ? text.replace(/"/g, '') : text;
 }
 
 /** The shape that fits a text best, or the one asked for where the text can be read so. */

@@ -75,6 +75,7 @@ export const roster = {
     places: 'numbered rows or columns',
     pairRows: 'a pair in each row',
     turned: 'a column for each student',
+    repeatedRows: 'several rows for each student',
   },
   namesTitle: (number: number) => `${count(number, 'name')} in this list`,
   known: 'in the class already',

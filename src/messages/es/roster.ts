@@ -76,6 +76,7 @@ export const roster = {
     places: 'filas o columnas numeradas',
     pairRows: 'una pareja en cada fila',
     turned: 'una columna para cada estudiante',
+    repeatedRows: 'varias filas por cada estudiante',
   },
   namesTitle: (number: number) => `${count(number, 'nombre')} en esta lista`,
   known: 'ya está en la clase',

@@ -15,6 +15,7 @@ import { people } from './people';
 import { quotes } from './quotes';
 import { shapes } from './shapes';
 import { signs } from './signs';
+import { told } from './told';
 import type { RosterCase } from './types';
 import { values } from './values';
 
@@ -27,6 +28,7 @@ export const CORPUS: Readonly<Record<string, readonly RosterCase[]>> = {
   grids,
   joined,
   pages,
+  told,
   gone,
   given,
   headings,

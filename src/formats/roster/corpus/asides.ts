@@ -167,11 +167,18 @@ export const asides: readonly RosterCase[] = [
     name: 'names that are set off by signs',
     given: lines('~~Amira Haddad~~', '**Bram Visser**', '_Chipo Dube_', 'Dov Ash'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    asked: ['Amira Haddad'],
   },
   {
     name: 'names set off behind a sign of a list',
     given: lines('- ~~Amira Haddad~~', '- Bram Visser', '- **Chipo Dube**'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    asked: ['Amira Haddad'],
+  },
+  {
+    name: 'every name struck out says nothing of any',
+    given: lines('~~Amira Haddad~~', '~~Bram Visser~~'),
+    students: ['Amira Haddad', 'Bram Visser'],
   },
   {
     name: 'signs of several days, marks of footnotes, and a class after a stroke',

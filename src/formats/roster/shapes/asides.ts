@@ -29,9 +29,11 @@ const BREAK =
   /^(?:(?:coffee|tea|lunch|short|long) )?(?:break|lunch|recess|interval|pause|mittagspause|pausa|recreo|descanso|almuerzo|déjeuner|pauze|intervallo|intervalo)s?$/i;
 const DATE = String.raw`\d{1,4}[-./]\d{1,2}[-./]\d{1,4}`;
 const CLOCK = String.raw`\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?(?!\p{L}))?`;
-/** "08:55", "9:00 – 9:15", "[10:32, 3/11/2026]", "3/11/2026, 10:32 -", "12.10.2026" before a name. */
+/** "14/09" beside a time of day. */
+const DAY_OF_YEAR = String.raw`\d{1,2}[./]\d{1,2}\.?`;
+/** "08:55", "9:00 – 9:15", "[10:32, 3/11/2026]", "[14/09, 09:12]", "3/11/2026, 10:32 -", "12.10.2026" before a name. */
 const MOMENT = new RegExp(
-  `^\\s*\\[?(?:(?:${DATE},?\\s+)?${CLOCK}(?:\\s*[-–—]\\s*${CLOCK})?(?:,?\\s*${DATE})?|${DATE})\\]?\\s*(?:[-–—:]\\s+)?(?=\\p{L})`,
+  `^\\s*\\[?(?:(?:(?:${DATE}|${DAY_OF_YEAR}),?\\s+)?${CLOCK}(?:\\s*[-–—]\\s*${CLOCK})?(?:,?\\s*${DATE})?|${DATE})\\]?\\s*(?:[-–—:]\\s+)?(?=\\p{L})`,
   'iu',
 );
 /** "Mon" before the time. */
@@ -57,6 +59,9 @@ const REMARK_BEHIND = /^([^,:]{3,80}?),\s+(\p{Ll}[\p{L}\p{M}'’-]*\s\S.*)$/u;
 const NAME_WORD = /^[\p{L}\p{M}.'’-]+$/u;
 const SAID = /^([^:]{1,60}?)\s*:\s/;
 
+/** "~~Amira Haddad~~": struck out, or done with. */
+const STRUCK = /^[^~]*~~(?=\S)([^~]+)~~/u;
+
 /**
  * Lines of a list without what groups do not need: telephone numbers and birthdays behind names, the time before them,
  * and in a chat what everybody said; whoever wrote again is named as there already.
@@ -68,6 +73,10 @@ export function withoutAsides(all: readonly Line[]): Tidied {
     line,
     text: text.replace(LEADER, ' ').replace(SET_OFF, '$1$3'),
   }));
+  const struck = all.filter(({ text }) => STRUCK.test(text));
+  // Where all are, it says nothing of any.
+  if (struck.length < all.length)
+    warnings.push(...struck.map(({ line, text }) => doubtful(line, STRUCK.exec(text)?.[1] ?? '')));
   const dated = plain.map((one) => {
     const [before = '', word = ''] = DAY_BEFORE.exec(one.text) ?? [];
     return isDayWord(word) ? { ...one, text: one.text.slice(before.length) } : one;

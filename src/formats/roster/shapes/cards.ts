@@ -19,8 +19,10 @@ export function cardsTable(text: string): Table | null {
   const known = facts.flatMap((fact) => (fact && roleOfColumn(fact.label) !== null ? [fact] : []));
   const named = known.filter(({ label }) => NAMES.has(roleOfColumn(label) ?? ''));
   if (lines.filter(isCounted).length > 1) return null;
-  // "Students: Amira, Bram, Chipo" names several.
+  // "Students: Amira, Bram, Chipo" names several, and a single "Students: Amira Haddad, Bram Visser" does.
   if (named.some(({ value }) => value.split(/[,;]/).length > 2)) return null;
+  if (named.length === 1 && named.some(({ value }) => areWholeNames(value.split(/[,;]/))))
+    return null;
   if (named.length === 0 || Math.max(known.length, toldOfEach(facts)) < filled * 0.5) return null;
   const headings: string[] = [];
   const rows: { line: number; cells: string[] }[] = [];
@@ -53,6 +55,9 @@ export function cardsTable(text: string): Table | null {
     skipped,
   };
 }
+
+const areWholeNames = (parts: readonly string[]): boolean =>
+  parts.length > 1 && parts.every((part) => looksLikeWholeName(part.trim()));
 
 /**
  * Facts of whatever words where each person begins with a name and has nearly all of the words the others have: as many as

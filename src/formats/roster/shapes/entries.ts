@@ -1,4 +1,4 @@
-import { looksLikeName } from '../names';
+import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText } from '../text';
 import { LAST } from './lines';
 import { cleanEnd } from './strip';
@@ -11,6 +11,9 @@ const PARTING = [';', '、', '，', '،', '؛', ' / ', ' + ', '|', '•', '·'] 
 export function entriesOf(line: string, several: boolean, members: boolean): readonly string[] {
   const text = cleanEnd(line);
   if (text === '') return [];
+  const struck = text.split('/');
+  if (several && struck.length > 2 && struck.every((part) => looksLikeWholeName(part.trim())))
+    return struck.map((part) => part.trim());
   const sign = several
     ? PARTING.find((one) => splitOutside(text, one).length > 1)
     : ([';', '、', '，', '،'] as const).find((one) => splitOutside(text, one).length > 1);
@@ -29,9 +32,9 @@ export function entriesOf(line: string, several: boolean, members: boolean): rea
   );
 }
 
-/** "2. Bram Visser" among several of one line without its number. */
+/** "2. Bram Visser" or "2 Bram Visser" among several of one line without its number; the first may have lost its own. */
 export function withoutNumbers(entries: readonly string[]): readonly string[] {
-  const NUMBER = /^\d{1,3}[.)]\s*(?=\p{L})/u;
+  const NUMBER = /^\d{1,3}(?:[.)]\s*|\s+)(?=\p{L})/u;
   const numbered = entries.length > 1 && entries.slice(1).every((entry) => NUMBER.test(entry));
   return numbered ? entries.map((entry) => entry.replace(NUMBER, '')) : entries;
 }

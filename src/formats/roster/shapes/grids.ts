@@ -427,8 +427,12 @@ function ledName(text: string): { readonly name: string; readonly part: string }
 /** Whether the first cells of rows count them, or say which part whoever is in them has: "Leader", "Member 2". */
 function countsRows(cells: readonly string[]): boolean {
   const counted = cells.every((cell, at) => Number(cell.replace(/[.)]$/, '')) === at + 1);
-  const parts = cells.every((cell) => isLeaderWord(cell) || MEMBER.test(plainWords(cell)));
-  return cells.length > 1 && (counted || parts);
+  // "Leader" beside the first of them is enough.
+  const said = cells.filter((cell) => cell !== '');
+  const parts = said.every(
+    (cell) => isLeaderWord(cell) || MEMBER.test(plainWords(cell)) || MEMBERS.test(plainWords(cell)),
+  );
+  return cells.length > 1 && (counted || (said.length > 0 && parts));
 }
 
 /** "Otters", "Herons" over single words that are no parts of a name: words of several over words of one. */

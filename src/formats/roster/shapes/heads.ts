@@ -1,7 +1,8 @@
-import { isDayWord, isLeaderWord, sectionHeading } from '../lineKinds';
-import { isTitled, looksLikeName, looksLikeWholeName } from '../names';
+import { isDayWord, isLeaderWord, isMonthWord, sectionHeading } from '../lineKinds';
+import { isTitled, looksLikeName, looksLikeWholeName, withoutRemark } from '../names';
 import { cleanText, plainWords } from '../text';
 import { blocksOf, filledOf, namesIn, type Line, type Tidied } from './lines';
+import { withoutBullet } from './strip';
 
 /** Lines that name a group over its members, or before them. */
 
@@ -195,7 +196,10 @@ export function shoutedHeads(all: readonly Line[]): readonly Line[] {
     heads.size > 1 &&
     SHOUTED.test(filled[0]?.text ?? '') &&
     others.length > heads.size &&
-    others.every(({ text }) => looksLikeWholeName(text.trim()) && /\p{Ll}/u.test(text)) &&
+    others.every(
+      ({ text }) =>
+        looksLikeWholeName(withoutRemark(withoutBullet(text)).plain.trim()) && /\p{Ll}/u.test(text),
+    ) &&
     !filled.some((one, at) => heads.has(one) && heads.has(filled[at + 1] ?? one));
   return fits
     ? all.map((one) => (heads.has(one) ? { ...one, text: `${one.text.trim()}:` } : one))
@@ -208,6 +212,14 @@ const SEXES =
 /** "Room 101", "Bus 2": where those below it are; it may end with a colon. */
 const ROOM =
   /^\s*(?:room|rm|hall|bus|coach|boat|cabin|tent|dorm|floor|raum|zimmer|saal|boot|zelt|sala|aula|salón|autobús|barco|salle|bateau|tente|pullman|barca|lokaal|zaal)\s+(?:\p{Lu}?\d{1,4}\p{L}?|\p{Lu})\s*:?\s*$/iu;
+
+/** "Otter House", "Heron Table": such words are family names too. */
+const NAMED_AFTER =
+  /^\s*\p{Lu}[\p{L}'’-]+ (?:House|Table|Boat|Bench|Session|Shift|Haus|Tisch|Casa|Mesa|Maison|Huis)\s*:?\s*$/u;
+
+/** "Group Kingfisher", "Team Otter". */
+const NAMED_GROUP =
+  /^\s*(?:Team|Group|Crew|Squad|Patrol|Gruppe|Equipo|Grupo|Equipe|Équipe|Groupe|Squadra|Gruppo|Groep) \p{Lu}[\p{L}'’-]+(?: \p{Lu}[\p{L}'’-]+)?\s*:?\s*$/u;
 
 /** How heads may follow each other. */
 const ORDERS: readonly (readonly string[])[] = [
@@ -236,12 +248,16 @@ export function namedHeads(all: readonly Line[]): readonly Line[] {
   const filled = filledOf(all);
   const [first] = filled;
   const isRoom = (text: string): boolean => ROOM.test(text);
-  const found = [isDayWord, (text: string) => SEXES.test(text.trim()), isNumberedPart, isRoom]
+  const isGroup = (text: string): boolean => NAMED_GROUP.test(text);
+  const isSex = (text: string): boolean => SEXES.test(text.trim());
+  const found = [isDayWord, isSex, isNumberedPart, isRoom, isGroup]
     .map((isHead) => filled.filter(({ text }) => isHead(text)))
     .find((some) => new Set(some.map(({ text }) => plainWords(text))).size > 1);
   const heads =
     found ??
-    [orderedHeads, codedHeads].map((headsOf) => headsOf(filled)).find((some) => some.length > 0) ??
+    [orderedHeads, codedHeads, monthHeads, calledHeads]
+      .map((headsOf) => headsOf(filled))
+      .find((some) => some.length > 0) ??
     [];
   if (heads.length < 2 || !first || !heads.includes(first)) return all;
   return all.map((one) =>
@@ -261,6 +277,24 @@ function standOverNames(
     others.every(({ text }) => looksLikeWholeName(text.trim())) &&
     !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one))
   );
+}
+
+/** "March" and "April" over lines of several words each, as April by herself stands over nobody; none where they are not. */
+function monthHeads(filled: readonly Line[]): readonly Line[] {
+  const heads = filled.filter(({ text }) => isMonthWord(text.replace(/:\s*$/, '')));
+  const others = filled.filter((one) => !heads.includes(one));
+  const fits =
+    new Set(heads.map(({ text }) => plainWords(text))).size > 1 &&
+    others.length > heads.length &&
+    others.every(({ text }) => /\p{L}\s+\p{L}/u.test(text));
+  return fits ? heads : [];
+}
+
+/** "Otter House" and "Heron House" over two whole names each at least; none where they are not. */
+function calledHeads(filled: readonly Line[]): readonly Line[] {
+  const heads = filled.filter(({ text }) => NAMED_AFTER.test(text));
+  const fits = standOverNames(filled, heads, (names) => names >= heads.length * 2);
+  return fits ? heads : [];
 }
 
 /** Lines of a letter or a number alone, in their order, over several whole names each; none where they are not. */
@@ -295,29 +329,40 @@ function codedHeads(filled: readonly Line[]): readonly Line[] {
   return fits ? heads : [];
 }
 
-/** "Leader: Amira Haddad" in its two parts; null for another line. */
-function ledBy(text: string): { readonly word: string; readonly name: string } | null {
-  const [, word = '', name = ''] = /^\s*([^:]{1,30}?)\s*:\s*(\S.*)$/u.exec(text) ?? [];
-  return isLeaderWord(word) ? { word, name } : null;
+const MEMBER_WORD =
+  /^(?:(?:group |team |other )?members?|with|others|mitglieder|miembros|integrantes|membres|membri|componenti|membros|leden)$/;
+
+/** "Leader: Amira Haddad" or "Members: Bram Visser, Chipo Dube" in its two parts; null for another line. */
+function partsOfGroup(
+  text: string,
+): { readonly word: string; readonly names: readonly string[] } | null {
+  const [, word = '', told = ''] = /^\s*([^:]{1,30}?)\s*:\s*(\S.*)$/u.exec(text) ?? [];
+  if (isLeaderWord(word)) return { word, names: [told] };
+  return MEMBER_WORD.test(plainWords(word)) ? { word, names: namesIn(told) } : null;
 }
 
-/** "Otters" over "Leader: Amira Haddad", again and again: a group over the one who leads it. */
+/** "Otters" over "Leader: Amira Haddad" and "Members: Bram Visser, Chipo Dube", again and again: groups over those in them. */
 export function ledHeads(all: readonly Line[]): Tidied {
   const filled = filledOf(all);
-  const leads = filled.map(({ text }) => ledBy(text));
+  const parts = filled.map(({ text }) => partsOfGroup(text));
+  const heads = parts.filter((part) => part === null).length;
+  const leads = parts.filter((part) => part !== null && isLeaderWord(part.word)).length;
   const fits =
-    filled.length > 3 &&
-    filled.length % 2 === 0 &&
-    leads.every((lead, at) => (lead !== null) === (at % 2 === 1));
+    heads > 1 &&
+    leads === heads &&
+    parts[0] === null &&
+    parts.every((part, at) => part !== null || (parts[at + 1] ?? null) !== null);
   if (!fits) return { lines: all, skipped: [] };
   return {
-    lines: filled.map((one, at) => ({
-      ...one,
-      text: leads[at]?.name ?? `${one.text.trim().replace(/:$/, '')}:`,
-    })),
+    lines: filled.flatMap((one, at) =>
+      (parts[at]?.names ?? [`${one.text.trim().replace(/:$/, '')}:`]).map((text) => ({
+        ...one,
+        text,
+      })),
+    ),
     skipped: filled.flatMap(({ line }, at) => {
-      const lead = leads[at];
-      return lead ? [{ row: line, name: lead.word, reason: 'heading' as const }] : [];
+      const part = parts[at];
+      return part ? [{ row: line, name: part.word, reason: 'heading' as const }] : [];
     }),
   };
 }

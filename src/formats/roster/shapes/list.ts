@@ -18,6 +18,7 @@ import {
 } from './grids';
 import { isAddressList, namesTable } from './names';
 import { placesTable } from './places';
+import { repeatedRowsTable } from './repeated';
 import { isBulleted, withoutBullets } from './strip';
 
 /** How a text may be laid out. A new one is a line in one of the two lists below. */
@@ -71,4 +72,5 @@ export const GRIDS = [
   { id: 'seats', read: seatsTable },
   { id: 'pairRows', read: pairRowsTable },
   { id: 'turned', read: turnedTable },
+  { id: 'repeatedRows', read: repeatedRowsTable },
 ] as const satisfies readonly Grid[];

@@ -14,7 +14,7 @@ const withColons = (
     return name === undefined ? one : { ...one, text: `${name}:` };
   });
 
-const RULED = /^\s*(={2,}|-{2,}|\*{3,}|~{2,}|#{2,})\s*(\p{L}[^:]*?)\s*\1\s*$/u;
+const RULED = /^\s*(={2,}|-{2,}|\*{3,}|~{3,}|#{2,})\s*(\p{L}[^:]*?)\s*\1\s*$/u;
 
 /** "== Otters ==" over its members, again and again. */
 export function ruledHeads(all: readonly Line[]): readonly Line[] {

@@ -1,5 +1,6 @@
 import type { RosterWarning, Skipped } from '../types';
 import { withoutAsides } from './asides';
+import { withFigures, withoutSaid, withWords } from './behind';
 import { withoutTalk, withoutWords } from './chats';
 import { withoutCommands, withoutDeeds, withoutTallies } from './deeds';
 import { withGone } from './gone';
@@ -30,6 +31,7 @@ import {
   togetherWith,
 } from './joining';
 import { filledOf, type Line, type Tidied, type Told } from './lines';
+import { withoutNotes } from './notes';
 import {
   countedOnOneLine,
   ruledHeads,
@@ -93,6 +95,7 @@ const STEPS: readonly Step[] = [
   only(halvesOver),
   only(togetherWith),
   joinedFacts,
+  withoutNotes,
   withoutLetters,
   withoutRefrain,
   withoutTitle,
@@ -101,6 +104,9 @@ const STEPS: readonly Step[] = [
   withGone,
   withStaff,
   withoutWishes,
+  withoutSaid,
+  withFigures,
+  withWords,
   each(withHours),
   each(withPlainLabel),
   only(countedHeads),

@@ -52,10 +52,10 @@ const CLASS_IN_BRACKETS = /^\s*[([](\d{1,2}\s?[A-Za-z])[)\]]\s*(?=\p{L})/u;
 const HIGH_NUMBER = /^\s*(\d{3,4})\s*(?:[.):]|[-–—](?=\s))\s*(?=\p{L})/u;
 
 /** "Amira Haddad (0041)", "Amira Haddad 7B". */
-const AFTER = /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?#?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12}%?)[)\]]?$/u;
+const AFTER = /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?[#+]?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12}%?)[)\]]?$/u;
 
 /** "Amira Haddad B+", where most lines have one. */
-const GRADE_AFTER = /^([^&/+]*\p{L}{2}[\s,]+[^&/+]*\p{L}{2})\s+([A-F][+-]?)$/u;
+const GRADE_AFTER = /^([^&/+]*\p{L}{2}[\s,]+[^&/+]*\p{L}{2})\s+[([]?([A-F][+-]?)[)\]]?$/u;
 
 /** "Amira Haddad E", where "E = …" is told below. */
 const CODE_AFTER = /^(.*\p{L}{2}[\s,]+.*\p{L}{2})\s+(\p{Lu}{1,3})$/u;
