@@ -34,10 +34,15 @@ export function fitOf(table: Table): number {
   const below = sample.rows.slice(reading.headingRow + 1).filter(hasContent);
   // "Haddad,Amira" without a blank is two cells rather than one name.
   const tight = isList ? below.filter(({ cells }) => /,\S/.test(cells[0] ?? '')).length : 0;
+  // Nor is "Amira Haddad - new" one name.
+  const dashed =
+    isList || reading.headingRow < 0
+      ? below.filter(({ cells }) => /\S\s[-–—]\s\S/u.test(cells[0] ?? '')).length
+      : 0;
   // Nor are three cells and more one name with two commas in it.
   const cells = isList ? below.filter(({ cells: [name = ''] }) => isOfCells(name)).length : 0;
   return (
-    (named - (people.length - named) - nameless - tight / 2 - cells) /
+    (named - (people.length - named) - nameless - (tight + dashed) / 2 - cells) /
       Math.max(1, people.length + nameless) +
     HEADING_WORTH * Math.min(MOST_HEADINGS, knownHeadings(sample, reading)) -
     (holdsNamesUnread(sample, reading) ? NAMES_UNREAD : 0) +
@@ -59,7 +64,8 @@ function holdsNamesUnread({ rows }: Table, { headingRow, columns }: Reading): bo
     if (role !== 'detail' || (words[column] ?? '').trim() !== '') return false;
     const filled = below.map(({ cells }) => (cells[column] ?? '').trim()).filter(Boolean);
     return (
-      filled.length > 1 &&
+      (filled.length > 1 || below.length === 1) &&
+      filled.length > 0 &&
       new Set(filled).size === filled.length &&
       filled.every((cell) => looksLikeWholeName(cell) && !cell.includes(','))
     );

@@ -99,7 +99,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   personal|course|display|external|reg|registered|s|electronico|electronica|electronique|
   primer|primero|segundo|second|1st|2nd|primeiro|secondo|premier|deuxieme|
   elettronico|elettronica|eletronico|eletronica|elektronische|1|2|work|account|key|unique|
-  enter|please|ist`),
+  enter|please|ist|initial|initials`),
 };
 
 /** The commonest words of headings in other languages, as they are written there. */
@@ -214,6 +214,7 @@ export function roleOfHeading(heading: string): ColumnRole | null {
 
 /** Kinds of parts → what a column of them is; the first that fits counts. */
 const ROLES: readonly (readonly [readonly Part[], ColumnRole])[] = [
+  [['name', 'email'], 'fullName'],
   [['email'], 'email'],
   [['login'], 'leftOut'],
   [['preferred'], 'preferredName'],

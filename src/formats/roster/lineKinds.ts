@@ -103,7 +103,7 @@ export function isListTitle(line: string): boolean {
 }
 
 const REMARK_WORD =
-  '(?:content type|content transfer encoding|mime version|message id|importance|priority|key|legend|legende|note|notes|remark|remarks|nb|n b|ps|comment|comments|attention|nota|notas|observaciones|leyenda|remarque|remarques|hinweis|hinweise|bemerkung|bemerkungen|legenda|anmerkung|opmerking|osservazioni|observacoes|source|quelle|fuente|fonte|bron|room|raum|sala|salle|aula|lokaal|date|datum|fecha|data|subject|betreff|asunto|objet|oggetto|assunto|onderwerp|sent|gesendet|time|course|kurs|curso|cours|corso|cursus|school|schule|escuela|ecole|scuola|escola|class|klasse|clase|classe|turma|klas|term|semester|year|contact|status|version|page|stand|updated|printed|exported|total|from|location|ort|lugar|lieu|luogo|local|phone|tel|web|url|www|(?:missing|fehlt|fehlen|fehlend|faltan?|manque(?:nt)?|mancano?|ontbreekt)(?: today| heute| hoy| aujourd hui| oggi| vandaag)?|(?:absent|away|late|sick) today)';
+  '(?:signed|signature|unterschrift|firma|signe|firmato|content type|content transfer encoding|mime version|message id|importance|priority|key|legend|legende|note|notes|remark|remarks|nb|n b|ps|comment|comments|attention|nota|notas|observaciones|leyenda|remarque|remarques|hinweis|hinweise|bemerkung|bemerkungen|legenda|anmerkung|opmerking|osservazioni|observacoes|source|quelle|fuente|fonte|bron|room|raum|sala|salle|aula|lokaal|date|datum|fecha|data|subject|betreff|asunto|objet|oggetto|assunto|onderwerp|sent|gesendet|time|course|kurs|curso|cours|corso|cursus|school|schule|escuela|ecole|scuola|escola|class|klasse|clase|classe|turma|klas|term|semester|year|contact|status|version|page|stand|updated|printed|exported|total|from|location|ort|lugar|lieu|luogo|local|phone|tel|web|url|www|(?:missing|fehlt|fehlen|fehlend|faltan?|manque(?:nt)?|mancano?|ontbreekt)(?: today| heute| hoy| aujourd hui| oggi| vandaag)?|(?:absent|away|late|sick) today)';
 const LABELLED = new RegExp(`^${REMARK_WORD}$`);
 /** Whether a word before a colon begins a remark, as "Note:" does. */
 export const isRemarkLabel = (label: string): boolean => LABELLED.test(plainWords(label));
@@ -254,6 +254,10 @@ const STAFF_HEAD =
 export const isStaffHead = (line: string): boolean =>
   STAFF_HEAD.test(plainWords(line.replace(/:\s*$/, '')));
 
+/** What a page says below people of who is there: "Online", "Last seen 2 hours ago". */
+const PRESENCE =
+  /^(?:online|offline|busy|available|active now|in a (?:meeting|call)|do not disturb|(?:last seen|last active|active) .*\d.*|verfugbar|beschaftigt|en linea|conectad[oa]|desconectad[oa]|en ligne|hors ligne|in linea|non in linea)$/;
+
 /** Whether a cell standing alone on its row reads as a remark. */
 export const isRemark = remembered((line): boolean => {
   const text = cleanText(line);
@@ -279,6 +283,8 @@ export const isRemark = remembered((line): boolean => {
     MADE.test(all) ||
     DAY_LINE.test(text) ||
     STAFF_HEAD.test(all) ||
+    PRESENCE.test(all) ||
+    /^\/\/\s/.test(text) ||
     /^(room|raum|sala|salle|aula|lokaal|building|floor) \d+ ?[a-z]?$/.test(all) ||
     /^(https?:\/\/|www\.)/i.test(text) ||
     // "7B Ruiz Soto, M." ends in what somebody is called.
@@ -290,7 +296,7 @@ export const isRemark = remembered((line): boolean => {
 
 /** "12 October 2026", "lunes, 12 de octubre de 2026", "12/10/2026". */
 const DAY_LINE =
-  /^(?:\p{L}{2,12}\.?,?\s+)?(?:\d{1,2}(?:st|nd|rd|th|er|º|\.)?(?:\s+de)?\s+\p{L}{3,10}\.?(?:\s+de)?,?\s+\d{4}|\p{L}{3,10}\s+\d{1,2},\s+\d{4}|\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})|\d{4}-\d{2}-\d{2})$/u;
+  /^(?:\p{L}{2,12}\.?,?\s+)?(?:\d{1,2}(?:st|nd|rd|th|er|º|\.)?(?:\s+de)?\s+\p{L}{3,10}\.?(?:\s+de)?,?\s+\d{4}|\p{L}{3,10}\s+\d{1,2},\s+\d{4}|\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})|\d{4}-\d{2}-\d{2})(?:,?(?:\s+(?:at|um|a las|à|alle|às|om))?\s+\d{1,2}[:.h]\d{2}(?::\d{2})?(?:\s?[ap]\.?m\.?)?)?$/iu;
 
 const HEADS_NAMES =
   /\b(?:names?|nombres?|apellidos?|vorname|nachname|nom|prenom|nome|cognome|voornaam|achternaam|surname|forename)\b/;

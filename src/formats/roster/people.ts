@@ -701,7 +701,7 @@ function usualFirstCells(rows: readonly Row[]): Usual {
     withoutFigures:
       first.length > 2 &&
       first.filter((cell) => /\d/.test(cell)).length <= Math.max(1, first.length * 0.4),
-    untitled: first.filter((cell) => isTitled(cell)).length < first.length * 0.2,
+    untitled: first.filter((cell) => isTitled(cell)).length <= first.length / 4,
     capital: first.filter((cell) => /^[\p{Lu}\p{Lo}]/u.test(cell)).length > first.length * 0.6,
   };
 }
@@ -726,7 +726,8 @@ function areToldOnce(cells: readonly string[]): boolean {
 }
 
 /** What stands for nobody in a list of places: "free" at 9:30. "Frei" is a name. */
-const NOBODY = /^(?:free|vacant|available|empty|open|libre|frei|libero|livre|vrij|vide|nobody)$/u;
+const NOBODY =
+  /^(?:free|vacant|available|empty|open|spare|libre|frei|libero|livre|vrij|vide|nobody|(?:t\.?b\.?[cad]|n\.?n)\.?|T\.?B\.?[CAD]\.?|N\.N\.)$/u;
 
 /** Words that stand for nothing as often as they are a name, and names with signs, on a row that says no more. */
 function isDoubtful({ shown, email, externalId, familyName, givenName }: Person): boolean {

@@ -214,7 +214,9 @@ function unwrapped(text: string): string {
   const filled = text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
   const wrapped =
     filled.length > 1 && filled.every((line) => /^\s*"[^"]*[,;\t][^"]*"\s*$/.test(line));
-  return wrapped ? text.replace(/"/g, '') : text;
+  if (wrapped) return text.replace(/"/g, '');
+  // "[Amira Haddad, Bram Visser]" on a line of its own.
+  return filled.length === 1 ? text.replace(/^\s*\[([^[\]]*,[^[\]]*)\]\s*$/, '$1') : text;
 }
 
 /** The shape that fits a text best, or the one asked for where the text can be read so. */

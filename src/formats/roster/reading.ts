@@ -1,5 +1,5 @@
 import { hasContent } from './delimited';
-import { givenColumn } from './givenNames';
+import { givenAmong, givenColumn } from './givenNames';
 import { isCounting, isOfOthers, isSurelyHeading, roleOfColumn, settleRoles } from './headings';
 import {
   isDayWord,
@@ -149,7 +149,7 @@ function findHeading(rows: readonly Row[], width: number): number {
     if (below && surely(below) && headsPoints(below, row)) return false;
     if (!surely(row) || (filled.length < Math.min(width, 2) && !alone)) return false;
     if (index < named && isPreface(row)) return false;
-    if (rest.length === 0 || isData(row, beside(index))) return false;
+    if (rest.length === 0 || isData(row, beside(index)) || isPlaced(row)) return false;
     if (headsPoints(row, rows[index - 1])) return true;
     return isUnlikeData(row) || countsOn(row) || (holdsNoFigures(row) && restHasFigures(row, rest));
   });
@@ -185,6 +185,12 @@ function belowWord(rows: readonly Row[], found: number): number {
 function isNameHeading(cell: string): boolean {
   const role = roleOfColumn(cell);
   return role !== null && NAME_ROLES.has(role);
+}
+
+/** "First" beside "Amira Haddad", as winners are told. */
+function isPlaced({ cells }: Row): boolean {
+  const isSomebody = (cell: string): boolean => looksLikeWholeName(cell) && givenAmong([cell]) > 0;
+  return cells.some((cell) => plainWords(cell) === 'first') && cells.some(isSomebody);
 }
 
 /** "Class", "7B" over the headings: a word for something, and what it is. */
@@ -414,7 +420,10 @@ function isRunning(cells: readonly string[]): boolean {
 
 /** What each column holds, when no heading says so. */
 function rolesByContent(width: number, rows: readonly Row[]): readonly ColumnRole[] {
-  const sample = rows.slice(0, SAMPLE_ROWS).filter((row) => !isSaid(row));
+  const said = rows.slice(0, SAMPLE_ROWS).filter((row) => !isSaid(row));
+  // Where most rows have several cells, one of a single cell tells nothing of its column.
+  const wide = said.filter((row) => countFilled(row) > 1);
+  const sample = wide.length * 2 > said.length ? wide : said;
   const columns = Array.from({ length: width }, (_, column) =>
     sample.map(({ cells }) => (cells[column] ?? '').replace(/^\s*'(?=\d)/, '')),
   );

@@ -92,7 +92,7 @@ const lettersOf = (text: string, mended = unmixed): string =>
 
 /** Words that rows of names are parted by, or that stand before them. */
 const PARTING = new Set(
-  'to cc bcc br an and und et en from id st nd rd th mailto no nr nº ii iii iv name vs with item is are'.split(
+  'to cc bcc br an and und et en from id st nd rd th mailto no nr nº ii iii iv name vs with item is are aka'.split(
     ' ',
   ),
 );

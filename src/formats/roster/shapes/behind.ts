@@ -6,7 +6,7 @@ import { filledOf, type Line, type Tidied } from './lines';
 import { BETWEEN_TWO } from './groups';
 import { withoutBullet } from './strip';
 
-/** What is told of somebody behind the name, on most lines of a list. */
+/** What is told of somebody behind the name, or before it, on most lines of a list. */
 
 /** So many of the lines have it. */
 const MOST = 0.8;
@@ -46,6 +46,42 @@ export function withFigures(all: readonly Line[]): Tidied {
     found.length >= filled.length * MOST &&
     found.every(({ word, name }) => word === first.word && looksLikeName(withoutBullet(name)));
   return fits ? toldOf(all, first.word, found) : nothing(all);
+}
+
+/** "Amira Haddad yes", "Bram Visser no": small words behind every name, few and again and again. */
+export function withAnswers(all: readonly Line[]): Tidied {
+  const ANSWER = /^(.*\p{L})\s+(\p{Ll}+)\s*$/u;
+  const filled = filledOf(all).filter(({ text }) => kindOfLine(text) === null);
+  const found = filled.flatMap(({ line, text }): readonly Behind[] => {
+    const [, name = '', said = ''] = ANSWER.exec(text) ?? [];
+    return /\p{Lu}/u.test(said) || !looksLikeWholeName(withoutBullet(name))
+      ? []
+      : [{ line, name, said }];
+  });
+  const words = new Set(found.map(({ said }) => said));
+  const fits =
+    found.length > 2 &&
+    found.length === filled.length &&
+    words.size > 1 &&
+    words.size < found.length;
+  return fits ? toldOf(all, '', found) : nothing(all);
+}
+
+/** "GK Amira Haddad", "DF Bram Visser": a code of capitals before every name, some of them again. */
+export function withCodes(all: readonly Line[]): Tidied {
+  const CODE = /^\s*(\p{Lu}{1,3})\s+(\p{Lu}\p{Ll}.*)$/u;
+  const filled = filledOf(all).filter(({ text }) => kindOfLine(text) === null);
+  const found = filled.flatMap(({ line, text }): readonly Behind[] => {
+    const [, said = '', name = ''] = CODE.exec(withoutBullet(text)) ?? [];
+    return looksLikeWholeName(name) ? [{ line, name, said }] : [];
+  });
+  const codes = new Set(found.map(({ said }) => said));
+  const fits =
+    found.length > 3 &&
+    found.length === filled.length &&
+    codes.size > 1 &&
+    codes.size < found.length;
+  return fits ? toldOf(all, '', found) : nothing(all);
 }
 
 /** "Amira Haddad, Arabic": whole names that begin as people are called, and behind the comma words that nobody is. */

@@ -90,8 +90,8 @@ function factsOnOneLine(line: string): readonly string[] {
   const labels = [...line.matchAll(WORDS_BEFORE)].flatMap((found) => {
     const [all, words = ''] = found;
     const end = found.index + all.length - 1;
-    // Behind a sign even a word that is not known is one for a fact.
-    const whole = /[,;|]\s*$/.test(line.slice(0, end - words.length).trimEnd()) ? words : null;
+    // Behind a sign or several blanks even a word that is not known is one for a fact.
+    const whole = /(?:[,;|]\s*|\s{2})$/.test(line.slice(0, end - words.length)) ? words : null;
     const label = labelAtEnd(words) ?? whole;
     return label === null ? [] : [{ from: line.lastIndexOf(label, end), to: end + 1, label }];
   });

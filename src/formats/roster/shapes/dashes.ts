@@ -1,7 +1,9 @@
-import { allGiven, givenAmong } from '../givenNames';
+import { allGiven, givenAmong, givenColumn } from '../givenNames';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import type { Row, Table } from '../types';
+import { tellsOf } from './groups';
 import { ARROW } from './lines';
+import { withoutBullet } from './strip';
 
 /** So many of the lines must have the sign. */
 const MOST = 0.6;
@@ -43,8 +45,11 @@ export function dashesTable(text: string): Table | null {
     if (one === DOTS && filled.filter(saysMore).length < filled.length * MOST) return false;
     if (one === COMMA && !isTold(filled.map((line) => line.split(one)))) return false;
     const parted = filled.map((line) => line.split(one)).filter(({ length }) => length === width);
-    // Several names behind one are a group with its members.
-    const several = parted.filter(
+    // Several names behind one are a group with its members, and several words behind people are told of them.
+    const told = tellsOf(
+      parted.map(([label = '', members = '']) => ({ label: withoutBullet(label), members })),
+    );
+    const several = (told === 'labels' ? [] : parted).filter(
       ([before = '', behind = '']) =>
         /[,;&/]/.test(behind.replace(POINTS_OF, '')) &&
         !((one === DASH || one === COLON) && isCalled(before) && isRemark(behind)),
@@ -60,11 +65,13 @@ export function dashesTable(text: string): Table | null {
   });
   if (!sign) return null;
   const width = widthOf(sign);
-  // "Leader: Amira Haddad" has the name behind.
+  // "Leader: Amira Haddad" has the name behind, and so has "Net handler: Bram Visser".
   const parts = filled.map((line) => line.split(sign));
+  const [before, behind] = [0, 1].map((side) => parts.map((part) => (part[side] ?? '').trim()));
   const turned =
-    parts.every(([, behind = '']) => looksLikeWholeName(behind)) &&
-    parts.every(([before = '']) => !/\s/.test(before.trim()));
+    (behind ?? []).every(looksLikeWholeName) &&
+    ((before ?? []).every((one) => !/\s/.test(one)) ||
+      givenColumn(before ?? [], behind ?? []) === 'second');
   if (sign === DASH && allGiven([0, 1].map((side) => parts.map((part) => part[side] ?? ''))))
     return null;
   const rows = lines.map((line, index): Row => {

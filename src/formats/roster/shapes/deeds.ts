@@ -7,7 +7,7 @@ import { filledOf, type Line, type Tidied } from './lines';
 const CAPITAL = String.raw`\p{Lu}[\p{L}\p{M}.'’-]*`;
 /** "Sanne van der Meer submitted Report 2": a name, and small words that tell what somebody did. */
 const DEED = new RegExp(
-  String.raw`^\s*(${CAPITAL}(?:\s+(?:(?:${PARTICLE}|e|y)\s+)*(?:${CAPITAL}|\p{L}\.))*)\s+((?!(?:${PARTICLE}|e|y)\b)\p{Ll}{2,}\b.*)$`,
+  String.raw`^\s*(${CAPITAL}(?:\s+(?:(?:${PARTICLE}|e|y)\s+)*(?:${CAPITAL}|\p{L}\.))*)\s+((?!(?:${PARTICLE}|e|y)\b)\p{Ll}{2,}\b(?!\s*:).*)$`,
   'u',
 );
 /** Words that are a name's as often as a deed: "María josé". */

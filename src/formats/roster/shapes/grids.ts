@@ -190,6 +190,25 @@ export function numberedHalvesTable(table: Table): Table | null {
   const columns = [...new Set(cells.map(({ column }) => column))].sort((a, b) => a - b);
   const inColumn = (column: number): readonly Cell[] =>
     cells.filter((one) => one.column === column);
+  const numbered = cells.map((cell) => ({ cell, match: ID_AND_NAME.exec(cell.text) }));
+  const ids = new Set(numbered.map(({ match }) => match?.[1]));
+  // "55121 Amira Haddad | 55122 Bram Visser": each with a number of their own.
+  if (
+    columns.length > 1 &&
+    ids.size === cells.length &&
+    numbered.every(({ match }) => match !== null && looksLikeName(match[2] ?? ''))
+  )
+    return {
+      ...table,
+      belief: MUCH,
+      rows: [
+        { line: 0, cells: HEADINGS },
+        ...numbered.map(({ cell: { line }, match }): Row => ({
+          line,
+          cells: [match?.[2] ?? '', '', match?.[1] ?? '', ''],
+        })),
+      ],
+    };
   const together = filled.length > 1 && columns.length > 1 ? inTheirOrder(cells) : null;
   if (together) {
     return tableOf(
@@ -226,6 +245,9 @@ export function numberedHalvesTable(table: Table): Table | null {
     [],
   );
 }
+
+/** "55121 Amira Haddad": a student number and a name in one cell. */
+const ID_AND_NAME = /^((?=\S*\d{3})[\p{L}\d-]{3,12})\s+(\p{L}.*)$/u;
 
 /** "3. Chipo Dube": a number and a name in one cell. */
 const NUMBER_AND_NAME = /^(\d{1,3})[.)]\s*(?=\p{L})(.*)$/u;
@@ -468,7 +490,11 @@ function placesOfPeople(headings: readonly Cell[], below: readonly Row[]): reado
 
 /** A group in each row, its members in cells of their own or in one; null where a table does not look like that. */
 export function groupRowsTable(table: Table): Table | null {
-  const filled = table.rows.filter(hasContent);
+  const filled = table.rows.filter(hasContent).map((row): Row => ({
+    ...row,
+    // Members may stand below each other in a cell.
+    cells: row.cells.map((cell) => cell.trim().replace(/\s*[\r\n]+\s*/g, '; ')),
+  }));
   const at = filled.findIndex((row) => cellsOf(row).length > 1);
   const head = filled[at];
   if (!head) return null;
@@ -557,12 +583,19 @@ export function pairRowsTable(table: Table): Table | null {
   );
 }
 
+const ROW =
+  /^\p{L}+ (?:row|table|bench|side)$|^(?:row|table|bench|reihe|fila|rang|rij|tisch|mesa|tavolo) \p{L}+$|^(?:vordere|mittlere|hintere) reihe$/u;
+
 /** Rows that begin with the name of a group, whole names after it, and no headings; null where a table is not like that. */
 export function ledRowsTable(table: Table): Table | null {
   const filled = table.rows.filter(hasContent);
   const rows = filled.map(cellsOf);
   const leads = rows.flatMap(([first]) => first ?? []);
   const others = rows.flatMap(([, ...rest]) => rest);
+  // "Front row" says what it is, over whatever people are called.
+  const isName = leads.every(({ text }) => ROW.test(plainWords(text)))
+    ? looksLikeName
+    : looksLikeWholeName;
   const fits =
     rows.length > 1 &&
     others.length >= rows.length * 2 &&
@@ -573,7 +606,7 @@ export function ledRowsTable(table: Table): Table | null {
         /^[\p{L}\d][\p{L}\d '’-]*:?$/u.test(text) &&
         !/^\d{3,}$/.test(text),
     ) &&
-    others.every(({ text }) => looksLikeWholeName(text)) &&
+    others.every(({ text }) => isName(text)) &&
     new Set([...leads, ...others].map(({ text }) => plainWords(text))).size ===
       leads.length + others.length;
   if (!fits) return null;

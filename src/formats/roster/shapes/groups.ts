@@ -174,6 +174,10 @@ export function groupLines(all: readonly Line[]): ((line: string) => GroupLine |
 export function tellsOf(groups: readonly GroupLine[]): 'members' | 'labels' | 'unsure' {
   const members = groups.flatMap(({ members: some }) => namesIn(some));
   const labels = groups.map(({ label }) => label);
+  // "Amira Haddad — Arabic, English": people, and what is told of them.
+  const people = groups.length > 1 && labels.every((label) => looksLikeWholeName(label));
+  if (people && givenAmong(labels) * 2 >= labels.length && givenAmong(members) * 4 < members.length)
+    return 'labels';
   const small =
     groups.length > 1 &&
     members.every((name) => /^\p{Ll}/u.test(name)) &&
@@ -228,6 +232,14 @@ function readerOfGroups(all: readonly Line[]): ((line: string) => GroupLine | nu
       return found && { ...found, members: found.members.replace(/^([^,]*),\s*(.*)$/, '$2 $1') };
     };
   if (each) return read;
+  // "Present: Amira Haddad, Bram Visser" over "Apologies: Chipo Dube": whole names behind every word.
+  const whole = groups.flatMap(({ members }) => namesIn(members));
+  const allNamed =
+    groups.length > 1 &&
+    groups.length === somebody.length &&
+    whole.length >= groups.length * 1.5 &&
+    whole.every(looksLikeWholeName);
+  if (allNamed) return read;
   return (one || groups.length >= 2) &&
     groups.length >= somebody.length * (one ? 0 : 0.6) &&
     several.length > 0 &&

@@ -41,7 +41,13 @@ const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
 export function isAddressList(text: string): boolean {
   const angled = text.match(/<[^<>\s]+@[^<>\s]+>/g)?.length ?? 0;
   const filled = filledLines(text);
-  if (filled.some((line) => HEADER.test(line))) return angled > 0 || /["“]/.test(text);
+  const headed = filled.filter((line) => HEADER.test(line));
+  // "To: Amira Haddad; Bram Visser".
+  const named = headed.some((line) => {
+    const names = line.replace(HEADER, '').split(';');
+    return names.length > 1 && names.every((name) => looksLikeWholeName(name.trim()));
+  });
+  if (headed.length > 0) return angled > 0 || named || /["“]/.test(text);
   return angled > 0 && angled >= filled.length / 2;
 }
 

@@ -61,6 +61,7 @@ export function taughtHeads(all: readonly Line[]): Tidied {
 
 /** So many whole names stand below each head of one word at least, and below one of them this many times as many at most. */
 const FEWEST_BELOW = 3;
+const FEWEST_BELOW_TOLD = 2;
 const MOST_TIMES = 2;
 
 /**
@@ -69,21 +70,25 @@ const MOST_TIMES = 2;
  */
 export function singleHeads(all: readonly Line[]): readonly Line[] {
   const filled = filledOf(all);
-  const heads = filled.filter(({ text }) => /^\s*\p{Lu}[\p{L}'’]+\s*$/u.test(text));
+  // "Blue (Level 5)" tells more of the group.
+  const heads = filled.filter(({ text }) =>
+    /^\s*\p{Lu}[\p{L}'’]+(?:\s+\([^()]+\))?\s*$/u.test(text),
+  );
+  const told = heads.every(({ text }) => text.includes('('));
   const places = heads.map((head) => filled.indexOf(head));
   const below = places.map((place, at) => (places[at + 1] ?? filled.length) - place - 1);
   const fewest = Math.min(...below);
   const fits =
     heads.length > 1 &&
     places[0] === 0 &&
-    fewest >= FEWEST_BELOW &&
+    fewest >= (told ? FEWEST_BELOW_TOLD : FEWEST_BELOW) &&
     Math.max(...below) <= fewest * MOST_TIMES &&
     roleOfHeading(heads[0]?.text ?? '') === null &&
     filled.every((one) => heads.includes(one) || looksLikeWholeName(one.text.trim()));
   return fits ? withColons(all, new Map(heads.map((one) => [one, one.text.trim()]))) : all;
 }
 
-const COUNTED = /(?:^|\s)(\d{1,3})[.)]\s*(?=\p{L})/gu;
+const COUNTED = /(?:^|\s)\(?(\d{1,3})[.)]\s*(?=\p{L})/gu;
 
 /** "1. Amira Haddad 2. Bram Visser 3. Chipo Dube" on one line: each of them as a line. */
 export function countedOnOneLine(one: Line): readonly Line[] {
@@ -97,6 +102,14 @@ export function countedOnOneLine(one: Line): readonly Line[] {
     const text = one.text.slice(index, numbers[at + 1]?.index).trim();
     return { ...one, text: text.replace(/[,;]$/, '') };
   });
+}
+
+/** "Amira Haddad  Bram Visser" and nothing else: whole names on one line with blanks or tabs between, each as a line. */
+export function spacedOnOneLine(all: readonly Line[]): readonly Line[] {
+  const [only, ...others] = filledOf(all);
+  const names = (only?.text ?? '').trim().split(/\t+|\s{2,}/);
+  const fits = others.length === 0 && names.length > 1 && names.every(looksLikeWholeName);
+  return only && fits ? names.map((text) => ({ ...only, text })) : all;
 }
 
 /** "Amira_Haddad" on every line: blanks that a machine could not bear. */

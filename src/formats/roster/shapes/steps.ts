@@ -1,6 +1,6 @@
 import type { RosterWarning, Skipped } from '../types';
 import { withoutAsides } from './asides';
-import { withFigures, withoutSaid, withWords } from './behind';
+import { withAnswers, withCodes, withFigures, withoutSaid, withWords } from './behind';
 import { withoutTalk, withoutWords } from './chats';
 import { withoutCommands, withoutDeeds, withoutTallies } from './deeds';
 import { withGone } from './gone';
@@ -36,6 +36,7 @@ import {
   countedOnOneLine,
   ruledHeads,
   singleHeads,
+  spacedOnOneLine,
   taughtHeads,
   withoutUnderscores,
 } from './setOff';
@@ -45,6 +46,7 @@ import {
   spelledOut,
   withAway,
   withFamilies,
+  withNicknames,
   withoutCount,
   withoutCounting,
   withoutFileEnds,
@@ -80,6 +82,7 @@ const STEPS: readonly Step[] = [
   only(withoutRunning),
   only(withoutUnderscores),
   only((all) => all.flatMap(countedOnOneLine)),
+  only(spacedOnOneLine),
   withoutCounting,
   withoutFileEnds,
   only(withoutStops),
@@ -107,6 +110,8 @@ const STEPS: readonly Step[] = [
   withoutSaid,
   withFigures,
   withWords,
+  withCodes,
+  withAnswers,
   each(withHours),
   each(withPlainLabel),
   only(countedHeads),
@@ -125,6 +130,7 @@ const STEPS: readonly Step[] = [
   only(signedGroups),
   only((all) => all.flatMap(groupsOnOneLine)),
   each(withoutCount),
+  each(withNicknames),
   only(headed),
   only(familyFirst),
   only(withFamilies),

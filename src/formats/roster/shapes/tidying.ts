@@ -262,6 +262,15 @@ export function familyFirst(all: readonly Line[]): readonly Line[] {
   return all.map((one) => ({ ...one, text: one.text.replace(STROKE, '$1, $2') }));
 }
 
+/** "Amira Haddad aka Miri" as `Amira Haddad "Miri"`. */
+export const withNicknames = (one: Line): Line => ({
+  ...one,
+  text: one.text.replace(
+    /(?<=\p{L})\s+(?:a\.?k\.?a\.?|alias|genannt|genoemd|detto|detta)\s+(\p{Lu}[\p{L}\p{M}'’-]*)\s*$/u,
+    ' "$1"',
+  ),
+});
+
 /** "Amira, Bram, Chipo (3)" without how many there are. */
 export function withoutCount(one: Line): Line {
   const [count = '', number = ''] = /\s*\((\d{1,2})\)\s*$/.exec(one.text) ?? [];
