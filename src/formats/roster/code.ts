@@ -108,5 +108,9 @@ export function fromYaml(text: string): Code | null {
       record[key.trim()] = value.replace(/^(["'])(.*)\1$/, '$2');
     } else return null;
   }
+  // "- Amira: likes maps" and "- Bram: has boots" are people and what is told of them.
+  const keys = new Set(records.flatMap(Object.keys));
+  const ofOneWord = records.every((record) => Object.keys(record).length === 1);
+  if (ofOneWord && keys.size === records.length && keys.size > 1) return null;
   return records.length > 1 ? { json: JSON.stringify(records), called } : null;
 }

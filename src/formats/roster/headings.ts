@@ -56,7 +56,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   studierende|studierender|studenten|studentin|aluno|aluna|alunos|estudantes|estudante|alunno|
   alunna|alunni|alunne|studente|studentessa|studenti|allievo|allieva|allievi|leerling|
   leerlingen|deelnemer|deelnemers|cursist|sus|innen|stu|stud|cand|candidate|candidates|candidato|candidata|kandidat|kandidatin|candidat|
-  recipient|recipients|empfanger|destinatario|destinataire|athlete|athletes|player|players|trainee|trainees|apprentice|apprentices|attendee|attendees`),
+  recipient|recipients|empfanger|destinatario|destinataire|athlete|athletes|player|players|trainee|trainees|apprentice|apprentices|mentee|mentees|tutee|tutees|attendee|attendees`),
   email: words(`
   email|e mail|mail|mails|emails|correo|courriel|mel|mailadresse|emailadresse|mailadres|emailadres|
   e mailadres|e mailadresse|posta elettronica|correio|posta`),

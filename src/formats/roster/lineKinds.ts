@@ -296,7 +296,7 @@ export const isRemark = remembered((line): boolean => {
 
 /** "12 October 2026", "lunes, 12 de octubre de 2026", "12/10/2026". */
 const DAY_LINE =
-  /^(?:\p{L}{2,12}\.?,?\s+)?(?:\d{1,2}(?:st|nd|rd|th|er|º|\.)?(?:\s+de)?\s+\p{L}{3,10}\.?(?:\s+de)?,?\s+\d{4}|\p{L}{3,10}\s+\d{1,2},\s+\d{4}|\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})|\d{4}-\d{2}-\d{2})(?:,?(?:\s+(?:at|um|a las|à|alle|às|om))?\s+\d{1,2}[:.h]\d{2}(?::\d{2})?(?:\s?[ap]\.?m\.?)?)?$/iu;
+  /^(?:\p{L}{2,12}\.?,?\s+)?(?:\d{1,2}(?:st|nd|rd|th|er|º|\.)?(?:\s+de)?\s+\p{L}{3,10}\.?(?:\s+de)?,?\s+\d{4}|\p{L}{3,10}\s+\d{1,2},\s+\d{4}|\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})|\d{4}-\d{2}-\d{2})(?:,?(?:\s+(?:at|um|a las|à|alle|às|om))?\s+\d{1,2}[:.h]\d{2}(?::\d{2})?(?:\s?[apAP]\.?[mM]\.?)?)?$/u;
 
 const HEADS_NAMES =
   /\b(?:names?|nombres?|apellidos?|vorname|nachname|nom|prenom|nome|cognome|voornaam|achternaam|surname|forename)\b/;

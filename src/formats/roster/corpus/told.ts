@@ -457,4 +457,47 @@ export const told: readonly RosterCase[] = [
     given: lines('1 → Amira Haddad', '2 → Bram Visser', '3 → Chipo Dube'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
   },
+  {
+    name: 'subjects over names with their marks',
+    given: lines(
+      'Biology',
+      'Amira Haddad 7',
+      'Bram Visser 6',
+      'Chemistry',
+      'Chipo Dube 8',
+      'Dov Ash 5',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [{ section: 'Biology' }],
+  },
+  {
+    name: 'who is in which group, asked and answered',
+    given: lines('Who is in group A? Amira, Bram, Chipo', 'Who is in group B? Dov, Eva, Femke'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eva', 'Femke'],
+  },
+  {
+    name: 'a stop behind every name',
+    given: lines('Amira Haddad.', 'Bram Visser.', 'Chipo Dube.'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'what is told of each behind a colon, one a line',
+    given: lines('- Amira: likes maps', '- Bram: has boots', '- Chipo: hates mud'),
+    students: ['Amira', 'Bram', 'Chipo'],
+  },
+  {
+    name: 'a title before names in brackets on one line',
+    given: 'River crew (Amira, Bram, Chipo, Dov)',
+    students: ['Amira', 'Bram', 'Chipo', 'Dov'],
+  },
+  {
+    name: 'who learns from whom',
+    given: lines('Mentee\tMentor', 'Amira Haddad\tBram Visser (Y12)', 'Chipo Dube\tDov Ash (Y12)'),
+    students: ['Amira Haddad', 'Chipo Dube'],
+  },
+  {
+    name: 'a paragraph sign before every name',
+    given: lines('§ Amira Haddad', '§ Bram Visser', '§ Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
 ];

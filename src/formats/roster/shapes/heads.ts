@@ -72,7 +72,10 @@ export function signedGroups(all: readonly Line[]): readonly Line[] {
       return members?.every((name) => looksLikeName(name.trim())) ?? false;
     }),
   );
-  if (filled.length < 2 || !sign) return all;
+  // "River crew (Amira, Bram, Chipo)" by itself names several too, and "Amira (Bram, Chipo)" may be anything.
+  const [only] = filled;
+  const single = only && sign && namesIn(sign.exec(only.text)?.groups?.members ?? '').length > 2;
+  if (!sign || (filled.length < 2 && !single)) return all;
   return all.map((line) => ({ ...line, text: line.text.replace(sign, '$<group>: $<members>') }));
 }
 

@@ -74,7 +74,10 @@ export function singleHeads(all: readonly Line[]): readonly Line[] {
   const heads = filled.filter(({ text }) =>
     /^\s*\p{Lu}[\p{L}'’]+(?:\s+\([^()]+\))?\s*$/u.test(text),
   );
-  const told = heads.every(({ text }) => text.includes('('));
+  const others = filled.filter((one) => !heads.includes(one));
+  const FIGURE = /\s+\d{1,3}(?:[.,]\d+)?\s*$/;
+  const told =
+    heads.every(({ text }) => text.includes('(')) || others.every(({ text }) => FIGURE.test(text));
   const places = heads.map((head) => filled.indexOf(head));
   const below = places.map((place, at) => (places[at + 1] ?? filled.length) - place - 1);
   const fewest = Math.min(...below);
@@ -84,7 +87,7 @@ export function singleHeads(all: readonly Line[]): readonly Line[] {
     fewest >= (told ? FEWEST_BELOW_TOLD : FEWEST_BELOW) &&
     Math.max(...below) <= fewest * MOST_TIMES &&
     roleOfHeading(heads[0]?.text ?? '') === null &&
-    filled.every((one) => heads.includes(one) || looksLikeWholeName(one.text.trim()));
+    others.every(({ text }) => looksLikeWholeName(text.replace(FIGURE, '').trim()));
   return fits ? withColons(all, new Map(heads.map((one) => [one, one.text.trim()]))) : all;
 }
 

@@ -44,6 +44,7 @@ import { withStaff } from './staffHeads';
 import {
   familyFirst,
   spelledOut,
+  withAsked,
   withAway,
   withFamilies,
   withNicknames,
@@ -112,6 +113,7 @@ const STEPS: readonly Step[] = [
   withWords,
   withCodes,
   withAnswers,
+  each(withAsked),
   each(withHours),
   each(withPlainLabel),
   only(countedHeads),

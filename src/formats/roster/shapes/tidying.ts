@@ -218,6 +218,9 @@ export function withOne(all: readonly Line[]): readonly Line[] {
 /** "Bram Visser, and" and "Chipo Dube." where lines end with commas, as a sentence of several lines has them. */
 export function withoutStops(all: readonly Line[]): readonly Line[] {
   const filled = filledOf(all);
+  // "Amira Haddad." on every line.
+  if (filled.length > 1 && filled.every(({ text }) => /^\s*[^.:,;]*\p{L}{2}\.\s*$/u.test(text)))
+    return all.map((one) => ({ ...one, text: one.text.replace(/\.\s*$/, '') }));
   const commas = filled.filter(({ text }) => /,\s*(?:and|und|y|et|e|en|&)?\s*$/u.test(text));
   if (commas.length < 2 || commas.length < filled.length - 1) return all;
   return all.map((one) => ({
@@ -261,6 +264,15 @@ export function familyFirst(all: readonly Line[]): readonly Line[] {
   if (filled.length < 2 || !filled.every(({ text }) => STROKE.test(text))) return all;
   return all.map((one) => ({ ...one, text: one.text.replace(STROKE, '$1, $2') }));
 }
+
+/** "Who is in group A? Amira, Bram" as "Who is in group A: Amira, Bram". */
+export const withAsked = (one: Line): Line => ({
+  ...one,
+  text: one.text.replace(
+    /^\s*((?:who|which|wer|quién(?:es)?|qui|chi|quem|wie)\s[^?:]{1,40})\?\s+(?=\p{Lu}[^?]*[,;&])/iu,
+    '$1: ',
+  ),
+});
 
 /** "Amira Haddad aka Miri" as `Amira Haddad "Miri"`. */
 export const withNicknames = (one: Line): Line => ({
