@@ -15,7 +15,7 @@ export type LineKind =
 /** Words that give a figure for a whole list, and are nobody's name. */
 const TOTALS = new Set(
   words(`
-  total|totals|grand total|subtotal|sub total|average|averages|avg|class average|class mean|mean|
+  total|totals|total paid|total due|total raised|grand total|subtotal|sub total|average|averages|avg|class average|class mean|mean|
   median|count|std dev|std|sd|st dev|stdev|standard deviation|variance|minimum|maximum|highest|lowest|range|overall average|
   overall|totales|promedio|mediana|moyenne|somme|moyenne de la classe|ecart type|
   summe|gesamt|insgesamt|zwischensumme|durchschnitt|mittelwert|klassenschnitt|anzahl|standardabweichung|

@@ -500,4 +500,20 @@ export const told: readonly RosterCase[] = [
     given: lines('§ Amira Haddad', '§ Bram Visser', '§ Chipo Dube'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
   },
+  {
+    name: 'from when to when, behind names',
+    given: lines('Amira Haddad 16:00-16:10', 'Bram Visser 16:10 – 16:20', 'Chipo Dube 16:20-16:30'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'numbers in square brackets behind a sign of a list',
+    given: lines('- [1] Amira Haddad', '- [2] Bram Visser', '- [3] Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'what was paid in all below those who paid',
+    given: lines('Student,Amount', 'Amira Haddad,12', 'Bram Visser,', 'Total paid,12'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['Total paid,12'],
+  },
 ];

@@ -40,7 +40,7 @@ const MOMENT = new RegExp(
 const DAY_BEFORE = /^\s*(\p{L}{2,10})\.?,?\s+(?=\d{1,2}[:.h]\d{2})/u;
 /** "9:02", "(9.02 am)" behind a name, where most lines have one. */
 const MOMENT_AFTER =
-  /[\s,;@–—-]+([([]?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?[)\]]?)\s*$/iu;
+  /[\s,;@–—-]+([([]?(?:\d{1,2}[:.h]\d{2}\s*[-–—]\s*)?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?[)\]]?)\s*$/iu;
 /** "Bram Visser?" */
 const UNSURE = /^\s*(.*\p{L})\s*(?:\?+|\(\?+\))\s*$/u;
 /** "@amira.h", "[photo]" before a name. */

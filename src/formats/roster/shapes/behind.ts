@@ -30,75 +30,71 @@ function toldOf(all: readonly Line[], heading: string, found: readonly Behind[])
 
 const nothing = (lines: readonly Line[]): Tidied => ({ lines, skipped: [] });
 
+/** What is read behind names, and the part of the lines, 0 to 1, that have it; titles and remarks aside. */
+function readBehind(
+  all: readonly Line[],
+  read: (text: string) => Omit<Behind, 'line'> | null,
+): { readonly found: readonly Behind[]; readonly part: number; readonly words: number } {
+  const filled = filledOf(all).filter(({ text }) => kindOfLine(text) === null);
+  const found = filled.flatMap(({ line, text }): readonly Behind[] => {
+    const told = read(withoutBullet(text).trim());
+    return told ? [{ line, ...told }] : [];
+  });
+  const words = new Set(found.map(({ said }) => plainWords(said))).size;
+  return { found, part: found.length / Math.max(1, filled.length), words };
+}
+
 /** "Amira Haddad p. 12", "Bram Visser (page 40)": one word and a figure on nearly every line. */
 export function withFigures(all: readonly Line[]): Tidied {
   const FIGURE =
-    /^([^,;]*\p{L}{2}[^,;]*?)[\s–-]+[([]?(\p{Ll}[\p{Ll}\p{M}]{0,9}\.?)\s*(\d{1,4}(?:[.,]\d+)?)[)\]]?\s*$/u;
-  const filled = filledOf(all).filter(({ text }) => kindOfLine(text) === null);
-  const found = filled.flatMap(({ line, text }): readonly (Behind & { word: string })[] => {
+    /^([^,;]*\p{L}{2}[^,;]*?)[\s–-]+[([]?(\p{Ll}[\p{Ll}\p{M}]{0,9}\.?)\s*(\d{1,4}(?:[.,]\d+)?)[)\]]?$/u;
+  const words = new Set<string>();
+  const { found, part } = readBehind(all, (text) => {
     const [, name = '', word = '', said = ''] = FIGURE.exec(text) ?? [];
-    return name === '' ? [] : [{ line, name, said, word }];
+    if (!looksLikeName(name)) return null;
+    words.add(word);
+    return { name, said };
   });
-  const [first] = found;
-  const fits =
-    first !== undefined &&
-    found.length > 1 &&
-    found.length >= filled.length * MOST &&
-    found.every(({ word, name }) => word === first.word && looksLikeName(withoutBullet(name)));
-  return fits ? toldOf(all, first.word, found) : nothing(all);
+  const [word = '', ...others] = words;
+  const fits = found.length > 1 && part >= MOST && others.length === 0;
+  return fits ? toldOf(all, word, found) : nothing(all);
 }
 
-/** "Amira Haddad yes", "Bram Visser no": small words behind every name, few and again and again. */
+/** "Amira Haddad yes", "Bram Visser no": small words behind every name, some of them again. */
 export function withAnswers(all: readonly Line[]): Tidied {
-  const ANSWER = /^(.*\p{L})\s+(\p{Ll}+)\s*$/u;
-  const filled = filledOf(all).filter(({ text }) => kindOfLine(text) === null);
-  const found = filled.flatMap(({ line, text }): readonly Behind[] => {
+  const ANSWER = /^(.*\p{L})\s+(\p{Ll}+)$/u;
+  const { found, part, words } = readBehind(all, (text) => {
     const [, name = '', said = ''] = ANSWER.exec(text) ?? [];
-    return /\p{Lu}/u.test(said) || !looksLikeWholeName(withoutBullet(name))
-      ? []
-      : [{ line, name, said }];
+    return looksLikeWholeName(name) ? { name, said } : null;
   });
-  const words = new Set(found.map(({ said }) => said));
-  const fits =
-    found.length > 2 &&
-    found.length === filled.length &&
-    words.size > 1 &&
-    words.size < found.length;
+  const fits = found.length > 2 && part === 1 && words > 1 && words < found.length;
   return fits ? toldOf(all, '', found) : nothing(all);
 }
 
 /** "GK Amira Haddad", "DF Bram Visser": a code of capitals before every name, some of them again. */
 export function withCodes(all: readonly Line[]): Tidied {
-  const CODE = /^\s*(\p{Lu}{1,3})\s+(\p{Lu}\p{Ll}.*)$/u;
-  const filled = filledOf(all).filter(({ text }) => kindOfLine(text) === null);
-  const found = filled.flatMap(({ line, text }): readonly Behind[] => {
-    const [, said = '', name = ''] = CODE.exec(withoutBullet(text)) ?? [];
-    return looksLikeWholeName(name) ? [{ line, name, said }] : [];
+  const CODE = /^(\p{Lu}{1,3})\s+(\p{Lu}\p{Ll}.*)$/u;
+  const { found, part, words } = readBehind(all, (text) => {
+    const [, said = '', name = ''] = CODE.exec(text) ?? [];
+    return looksLikeWholeName(name) ? { name, said } : null;
   });
-  const codes = new Set(found.map(({ said }) => said));
-  const fits =
-    found.length > 3 &&
-    found.length === filled.length &&
-    codes.size > 1 &&
-    codes.size < found.length;
+  const fits = found.length > 3 && part === 1 && words > 1 && words < found.length;
   return fits ? toldOf(all, '', found) : nothing(all);
 }
 
 /** "Amira Haddad, Arabic": whole names that begin as people are called, and behind the comma words that nobody is. */
 export function withWords(all: readonly Line[]): Tidied {
-  const filled = filledOf(all).filter(({ text }) => kindOfLine(text) === null);
-  const found = filled.flatMap(({ line, text }): readonly Behind[] => {
-    const [name = '', said = '', ...more] = withoutBullet(text).trim().split(/,\s+/u);
+  const { found, part, words } = readBehind(all, (text) => {
+    const [name = '', said = '', ...more] = text.split(/,\s+/u);
     const fits = looksLikeWholeName(name) && /^\p{L}[\p{L}\p{M}'’ -]*$/u.test(said);
-    return fits && more.length === 0 ? [{ line, name, said }] : [];
+    return fits && more.length === 0 ? { name, said } : null;
   });
   // Two capital words may be somebody else, where they do not come again.
-  const words = new Set(found.map(({ said }) => plainWords(said)));
   const single = found.every(({ said }) => !/\p{L}\s+\p{Lu}/u.test(said));
   const fits =
     found.length > 2 &&
-    found.length >= filled.length * MOST &&
-    (single || words.size <= found.length / 2) &&
+    part >= MOST &&
+    (single || words <= found.length / 2) &&
     givenColumn(
       found.map(({ name }) => name),
       found.map(({ said }) => said),
