@@ -216,7 +216,8 @@ function unwrapped(text: string): string {
     filled.length > 1 && filled.every((line) => /^\s*"[^"]*[,;\t][^"]*"\s*$/.test(line));
   if (wrapped) return text.replace(/"/g, '');
   // "[Amira Haddad, Bram Visser]" on a line of its own.
-  return filled.length === 1 ? text.replace(/^\s*\[([^[\]]*,[^[\]]*)\]\s*$/, '$1') : text;
+  const bracketed = filled.length === 1 && /^\s*\[[^[\]]*\]\s*$/.test(text);
+  return bracketed && text.includes(',') ? text.replace(/[[\]]/g, '') : text;
 }
 
 /** The shape that fits a text best, or the one asked for where the text can be read so. */

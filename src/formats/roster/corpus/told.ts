@@ -516,4 +516,17 @@ export const told: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     leftOut: ['Total paid,12'],
   },
+  {
+    name: 'a row for each club that somebody is in',
+    given: lines(
+      'Name,Club',
+      'Amira Haddad,Chess',
+      'Amira Haddad,Choir',
+      'Bram Visser,Chess',
+      'Bram Visser,Choir',
+      'Chipo Dube,Choir',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    details: { Chess: 'yesNo', Choir: 'yesNo' },
+  },
 ];

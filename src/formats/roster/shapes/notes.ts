@@ -7,7 +7,7 @@ import { withoutBullet } from './strip';
 const SET_IN = /^(?:\t|[ \u00A0]{2,})\s*(?=\S)/;
 
 /** Small words alone, or behind a first one with a capital: "needs the front seat", "Peanut allergy". */
-const SMALL_WORDS = /^\P{Lu}*$|^\p{Lu}[\p{L}'’]*(?:\s+\P{Lu}+)+$/u;
+const SMALL_WORDS = /^\P{Lu}*$|^\p{Lu}[\p{L}'’]*\s\P{Lu}+$/u;
 
 /** A list without what is noted of some, set in below their names: where everybody has such a line, it may be anything. */
 export function withoutNotes(all: readonly Line[]): Tidied {

@@ -13,9 +13,12 @@ const BELIEF = 0.3;
 
 const OF_SOMEBODY = new Set(['fullName', 'givenName', 'familyName', 'email', 'externalId']);
 
+/** In the column of a club where nothing more is told of it. */
+const TICK = '✓';
+
 /**
- * "Student, Task, Mark" with a row for each mark, as a row for each student and a column for each task; null for a table in
- * which most stand once. What differs from row to row and is no such mark stays as the first row has it.
+ * "Student, Task, Mark" with a row for each mark, as a row for each student and a column for each task, of whatever else
+ * differs from row to row one each; null for a table in which most stand once.
  */
 export function repeatedRowsTable(table: Table): Table | null {
   const filled = table.rows.filter(hasContent);
@@ -25,10 +28,15 @@ export function repeatedRowsTable(table: Table): Table | null {
   const named = [...roles.keys()].filter((column) => OF_SOMEBODY.has(roles[column] ?? ''));
   if (!roles.some((role) => role === 'fullName' || role === 'familyName')) return null;
   const cell = ({ cells }: Row, column: number): string => cleanText(cells[column] ?? '');
-  const whoOf = (row: Row): string =>
-    named.map((column) => plainWords(cell(row, column))).join('|');
   const rowsOf = new Map<string, Row[]>();
-  for (const row of below) rowsOf.set(whoOf(row), [...(rowsOf.get(whoOf(row)) ?? []), row]);
+  for (const row of below) {
+    const words = named.map((column) => plainWords(cell(row, column)));
+    // A row of nobody is one by itself.
+    const who = words.some(Boolean) ? words.join('|') : `#${String(row.line)}`;
+    const known = rowsOf.get(who);
+    if (known) known.push(row);
+    else rowsOf.set(who, [row]);
+  }
   const all = [...rowsOf.values()];
   const again = all.filter(({ length }) => length > 1).length;
   if (again < all.length * MOST_AGAIN || below.length < all.length * ROWS_EACH) return null;
@@ -49,26 +57,24 @@ export function repeatedRowsTable(table: Table): Table | null {
   const keys = [...new Set(below.map((row) => cell(row, key)))];
   const told = changing.filter((column) => column !== key);
   const kept = [...head.cells.keys()].filter((column) => !changing.includes(column));
-  const headingOf = (column: number, of: string): string =>
-    told.length === 1 ? of : `${of}: ${cell(head, column)}`;
+  const headingsOf = (of: string): readonly string[] =>
+    told.length < 2 ? [of] : told.map((column) => `${of}: ${cell(head, column)}`);
   const rows = all.map((some): Row => {
     const [first = head] = some;
     const results = keys.flatMap((of) => {
       const row = some.find((one) => cell(one, key) === of);
-      return told.map((column) => (row ? (row.cells[column] ?? '') : ''));
+      if (told.length === 0) return [row ? TICK : ''];
+      return told.map((column) => row?.cells[column] ?? '');
     });
     return { ...first, cells: [...kept.map((column) => first.cells[column] ?? ''), ...results] };
   });
-  const headings = [
-    ...kept.map((column) => head.cells[column] ?? ''),
-    ...keys.flatMap((of) => told.map((column) => headingOf(column, of))),
-  ];
+  const headings = [...kept.map((column) => head.cells[column] ?? ''), ...keys.flatMap(headingsOf)];
   const whole = (row: Row): string =>
     named
       .filter((column) => roles[column] !== 'email' && roles[column] !== 'externalId')
       .map((column) => cell(row, column))
       .join(' ');
-  const taken = (told.length === 1 ? [key, ...told] : [key]).map((column) => cell(head, column));
+  const taken = (told.length < 2 ? [key, ...told] : [key]).map((column) => cell(head, column));
   const skipped: readonly Skipped[] = [
     ...taken.map((text) => aside({ line: head.line, column: 0, text }, 'heading')),
     ...all.flatMap(([, ...more]) =>
