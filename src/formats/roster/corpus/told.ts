@@ -529,4 +529,30 @@ export const told: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     details: { Chess: 'yesNo', Choir: 'yesNo' },
   },
+  {
+    name: 'numbers and a stroke before the members of groups',
+    given: lines('1/ Amira, Bram, Chipo', '2/ Dov, Eva, Femke'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eva', 'Femke'],
+    facts: [{ section: '1' }],
+  },
+  {
+    name: 'the same people in several groups',
+    given: lines(
+      '100 m: Amira Haddad, Bram Visser',
+      '200 m: Chipo Dube, Dov Ash',
+      'Relay: Amira Haddad, Bram Visser, Chipo Dube, Dov Ash',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    leftOut: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
+    name: 'two of one name in two groups',
+    given: lines('Group 1: Amira, Bram, Chipo', 'Group 2: Amira, Dov, Eva'),
+    students: ['Amira', 'Bram', 'Chipo', 'Amira (2)', 'Dov', 'Eva'],
+  },
+  {
+    name: 'a word for people before every name',
+    given: lines('Student Amira Haddad', 'Student Bram Visser', 'Student Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
 ];

@@ -147,7 +147,7 @@ const SEVERAL = /[,;/&]| and | und | y | et | \+ /;
 /** "A) Amira, Bram, Chipo" over "B) Dov, Eva": letters or numbers in their order, each before several who are called so. */
 function countedGroups(all: readonly Line[]): ((line: string) => GroupLine | null) | null {
   const read = (line: string): GroupLine | null => {
-    const [, label = '', members = ''] = /^\s*\(?(\p{Lu}|\d{1,2})[.)]\s+(\S.*)$/u.exec(line) ?? [];
+    const [, label = '', members = ''] = /^\s*\(?(\p{Lu}|\d{1,2})[.)/]\s+(\S.*)$/u.exec(line) ?? [];
     const names = namesIn(members);
     const several = names.length > 2 && names.every(looksLikeName) && !names.some(isSchoolRole);
     return several ? { label, members } : null;

@@ -2,6 +2,7 @@ import { looksLikeName, looksLikeWholeName } from '../names';
 import { allGiven, givenColumn } from '../givenNames';
 import { isBareClosing, isClosing, isGreeting, signedBy, isPlace, kindOfLine } from '../lineKinds';
 import { roleOfHeading } from '../headings';
+import { plainWords } from '../text';
 import type { RosterWarning, Row, Table } from '../types';
 import { entriesOf, nameAndAddress, withoutNumbers } from './entries';
 import {
@@ -174,7 +175,14 @@ export function namesTable(text: string): Table {
     }
     if (entries.length === 0) rows.push({ line, cells: [stripped === '' ? raw.trim() : stripped] });
   }
-  const wide = told.reduce(withColumn, rows);
+  const again = groups === null ? new Set<Row>() : standAgain(rows);
+  again.forEach(({ line, cells: [name = ''] }) =>
+    skipped.push({ row: line, name, reason: 'duplicate' }),
+  );
+  const wide = told.reduce(
+    withColumn,
+    rows.filter((row) => !again.has(row)),
+  );
   const unsure =
     groups !== null && tellsOf(filled.flatMap(({ text: one }) => groups(one) ?? [])) === 'unsure';
   const warnings = [
@@ -190,6 +198,20 @@ export function namesTable(text: string): Table {
     skipped,
     belief: many || groups ? SURE : areQuotedCells(text) ? -SURE : 0,
   };
+}
+
+/** Rows of those who stand in an earlier one, where that is most of them: the same people shared out more than once. */
+function standAgain(rows: readonly Row[]): ReadonlySet<Row> {
+  const first = new Map<string, Row>();
+  const again = new Set<Row>();
+  for (const row of rows.slice(1)) {
+    const name = plainWords(row.cells[0] ?? '');
+    if (name === '') continue;
+    if (first.has(name)) again.add(row);
+    else first.set(name, row);
+  }
+  const names = new Set([...again].map(({ cells: [name = ''] }) => plainWords(name)));
+  return names.size > 1 && names.size * 2 >= first.size ? again : new Set();
 }
 
 /** Whether every line is of cells in quotes with nothing but commas between, as a spreadsheet writes them. */

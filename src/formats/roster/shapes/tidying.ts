@@ -189,6 +189,25 @@ export function withoutLabels(all: readonly Line[]): Tidied {
 const COUNTED =
   /^\s*((?:roll|student|pupil|learner|participant|member|name|child|schüler(?:in)?|alumn[oa]|élève|studente|alun[oa]|leerling|seat|sitzplatz|platz|asiento|posto|lugar|place|zitplaats)(?:\s*(?:no|nr|n[º°]|number))?\.?\s*#?\d{1,4})\s*[:.)–-]\s*(?=\p{L})/iu;
 
+/** "Student Amira Haddad" on every line: a word for people before each whole name. */
+export function withoutPersonWord(all: readonly Line[]): Tidied {
+  const PERSON =
+    /^\s*(student|pupil|learner|participant|schüler(?:in)?|alumn[oa]|élève|alun[oa]|leerling|studente|studentessa)\s+(?=\p{Lu}\p{Ll})/iu;
+  const filled = filledOf(all);
+  const words = filled.flatMap(({ text }) => PERSON.exec(text)?.[1] ?? []);
+  const fits =
+    filled.length > 1 &&
+    words.length === filled.length &&
+    filled.every(({ text }) => looksLikeWholeName(text.replace(PERSON, '').trim()));
+  if (!fits) return { lines: all, skipped: [] };
+  return {
+    lines: all.map((one) => ({ ...one, text: one.text.replace(PERSON, '') })),
+    skipped: filled.map(({ line }, at) => ({
+      ...{ row: line, name: words[at] ?? '', reason: 'heading' as const },
+    })),
+  };
+}
+
 /** Whether a line begins with such a word. */
 export const isCounted = (text: string): boolean => COUNTED.test(text);
 
