@@ -543,7 +543,7 @@ export const told: readonly RosterCase[] = [
       'Relay: Amira Haddad, Bram Visser, Chipo Dube, Dov Ash',
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
-    leftOut: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    leftOut: ['Relay: Amira Haddad', 'Relay: Bram Visser', 'Relay: Chipo Dube', 'Relay: Dov Ash'],
   },
   {
     name: 'two of one name in two groups',

@@ -176,8 +176,8 @@ export function namesTable(text: string): Table {
     if (entries.length === 0) rows.push({ line, cells: [stripped === '' ? raw.trim() : stripped] });
   }
   const again = groups === null ? new Set<Row>() : standAgain(rows);
-  again.forEach(({ line, cells: [name = ''] }) =>
-    skipped.push({ row: line, name, reason: 'duplicate' }),
+  again.forEach(({ line, cells: [name = '', , , part = ''] }) =>
+    skipped.push({ row: line, name: part === '' ? name : `${part}: ${name}`, reason: 'duplicate' }),
   );
   const wide = told.reduce(
     withColumn,
