@@ -69,7 +69,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   studentnummer|stamnummer|stamnr|leerlingnr|studentnr|nia|admission|registration|enrolment number|enrollment number|rm|
   sourcedid|roll`),
   section: words(`
-  section|sections|period|periods|class|classes|group|groups|teams|homeroom|home room|form|tutor group|lab|block|stream|
+  section|sections|period|periods|class|classes|group|groups|teams|homeroom|home room|form|tutor group|reg group|registration group|mentor group|lab|block|stream|
   seccion|secciones|grupo|grupos|equipos|clase|clases|turno|paralelo|periodo|classe|groupe|groupes|equipes|division|periode|td|klasse|klassen|gruppe|gruppen|kurs|curso|cursos|
   abschnitt|lerngruppe|sektion|stammgruppe|zug|turma|sezione|secao|turmas|gruppo|gruppi|klas|groep|team|equipo|
   equipe|squadra|stamgroep|grup|dosbarth|taldea|kl`),

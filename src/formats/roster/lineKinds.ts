@@ -284,6 +284,7 @@ export const isRemark = remembered((line): boolean => {
     DAY_LINE.test(text) ||
     STAFF_HEAD.test(all) ||
     PRESENCE.test(all) ||
+    /^(?:thx|thanx|tnx|mfg|x{2,})$/.test(all) ||
     /^\/\/\s/.test(text) ||
     /^(room|raum|sala|salle|aula|lokaal|building|floor) \d+ ?[a-z]?$/.test(all) ||
     /^(https?:\/\/|www\.)/i.test(text) ||
@@ -345,7 +346,7 @@ const AND_SO_ON =
 const GREETING =
   /^(?:dear|hi|hello|hey|good (?:morning|afternoon)|liebe[rs]?|hallo|sehr geehrte[rs]?|guten (?:tag|morgen)|bonjour|cher|chere|hola|estimad[oa]s?|querid[oa]s?|ciao|cari|caro|cara|ola|prezad[oa]s?|beste|geachte)\b.*[,:!]$/i;
 const CLOSING =
-  /^(?:(?:kind|best|warm|many) (?:regards|wishes|thanks)|regards|best|thanks|thank you|many thanks|cheers|sincerely|yours(?: sincerely| faithfully| truly)?|(?:viele|liebe|beste|herzliche) gr(?:ü|ue)(?:ß|ss)e|mit freundlichen gr(?:ü|ue)(?:ß|ss)en|danke|cordialement|bien à vous|merci|(?:un )?(?:cordial )?saludos?|gracias|cordiali saluti|grazie|saluti|obrigad[oa]|atenciosamente|met vriendelijke groet(?:en)?|groet(?:en|jes)?|bedankt)\s*[,.!]*$/i;
+  /^(?:(?:kind|best|warm|many) (?:regards|wishes|thanks)|regards|best|thanks|thank you|many thanks|cheers|thx|sincerely|yours(?: sincerely| faithfully| truly)?|(?:viele|liebe|beste|herzliche) gr(?:ü|ue)(?:ß|ss)e|mit freundlichen gr(?:ü|ue)(?:ß|ss)en|danke|cordialement|bien à vous|merci|(?:un )?(?:cordial )?saludos?|gracias|cordiali saluti|grazie|saluti|obrigad[oa]|atenciosamente|met vriendelijke groet(?:en)?|groet(?:en|jes)?|bedankt)\s*[,.!]*$/i;
 
 /** Whether a line ends a letter: whoever is named below it wrote it. */
 export function isClosing(line: string): boolean {
@@ -370,7 +371,7 @@ export function isGreeting(line: string): boolean {
 }
 
 const STAFF_LINE =
-  /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff|advis[eo]rs?|supervisors?|counsell?ors?|moderators?|facilitators?|organi[sz]ers?)|(?:klassen|fach)?lehr(?:er|erin|kraft)|leerkracht|diretora? de turma|dozent(?:in)?|profesor(?:a|es)?(?: (?:jefe|guía|tutora?))?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?(?: principale?)?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor|klassenleitung|coordinador(?:a)?|coordinatore)\s*[:–—]\s*(\S.*)$/i;
+  /^((?:class |course |form |head |lead )?(?:teachers?|instructors?|tutors?|lecturers?|professors?|coach|assistants?|teaching assistants?|ta|staff|advis[eo]rs?|supervisors?|counsell?ors?|moderators?|facilitators?|organi[sz]ers?|invigilators?|proctors?|chaperones?)|(?:klassen|fach)?lehr(?:er|erin|kraft)|leerkracht|diretora? de turma|dozent(?:in)?|profesor(?:a|es)?(?: (?:jefe|guía|tutora?))?|docentes?|tutor(?:a)?|maestr[oa]|professeure?s?(?: principale?)?|enseignante?s?|insegnante|professor(?:e|essa|a)?|leraar|docent|mentor|klassenleitung|coordinador(?:a)?|coordinatore)\s*[:–—]\s*(\S.*)$/i;
 
 const STAFF_WORD =
   '(?:(?:class |course |form |head |lead |teaching |classroom |subject )?(?:teacher|instructor|tutor|lecturer|coach|assistant|aide)|ta|klassenlehrer(?:in)?|lehrer(?:in)?|lehrkraft|dozent(?:in)?|profesor(?:a)?|docente|maestr[oa]|enseignante?|insegnante|leraar|docent)';
@@ -393,6 +394,12 @@ const PLACES = new Set(
 export function isPlace(cell: string): boolean {
   return PLACES.has(plainWords(cell));
 }
+
+/** "– none yet –" in place of those who would be there. */
+export const isNobodyYet = (text: string): boolean =>
+  /^(?:(?:none|nobody|no one|noone|empty)(?: (?:yet|so far))?|noch (?:niemand|keiner|frei)|nadie(?: (?:aun|todavia))?|ninguno(?: aun)?|personne|nessuno(?: ancora)?|ninguem(?: ainda)?|(?:nog )?niemand)$/.test(
+    plainWords(text),
+  );
 
 /** "Mr Okafor – Biology 9": whose class it is, and which. */
 const TAUGHT =

@@ -222,7 +222,7 @@ export function isOffice(name: string, address: string | null): boolean {
 }
 
 const STAFF =
-  /\b(teacher|instructor|ta|assistant|aide|professor|lecturer|tutor|staff|admin|administrator|designer|coach|faculty|co teacher|coteacher|docente|docent|profesor|profesora|maestro|maestra|ayudante|professeur|professeure|enseignant|enseignante|assistante?|lehrer|lehrerin|lehrerinnen|lehrkraft|lehrkrafte|klassenlehrer|klassenlehrerin|dozent|dozentin|betreuer|betreuerin|referendar|referendarin|leiter|leiterin|insegnante|professore|professoressa|professora|leraar|mentor|begeleider|owner|organi[sz]er|host)(?:e?s)?\b/;
+  /\b(teacher|instructor|ta|assistant|aide|professor|lecturer|tutor|staff|admin|administrator|designer|coach|faculty|co teacher|coteacher|docente|docent|profesor|profesora|maestro|maestra|ayudante|professeur|professeure|enseignant|enseignante|assistante?|lehrer|lehrerin|lehrerinnen|lehrkraft|lehrkrafte|klassenlehrer|klassenlehrerin|dozent|dozentin|betreuer|betreuerin|referendar|referendarin|leiter|leiterin|insegnante|professore|professoressa|professora|leraar|mentor|begeleider|owner|organi[sz]er|host|facilitator|trainer|educator)(?:e?s)?\b/;
 const LEARNER =
   /\b(student|learner|pupil|member|alumno|alumna|estudiante|eleve|etudiant|etudiante|schuler|schulerin|studierende|studierender|teilnehmer|teilnehmerin|participant|aluno|aluna|estudante|alunno|alunna|studente|studentessa|leerling|cursist|deelnemer|attendee|presenter)(?:e?s)?\b/;
 
@@ -251,14 +251,15 @@ export function isSchoolRole(cell: string): boolean {
 
 /** Parts in a group as well as in a school: they tell of a school under a heading for roles alone. */
 const PART_IN_A_GROUP =
-  /\b(member|presenter|participant|participante|host|owner|organi[sz]er|mentor|coach|tutor|leiter|leiterin|designer|begeleider|ayudante|betreuer|betreuerin)(?:e?s)?\b/;
+  /\b(member|presenter|participant|participante|host|owner|organi[sz]er|facilitator|trainer|mentor|coach|tutor|leiter|leiterin|designer|begeleider|ayudante|betreuer|betreuerin)(?:e?s)?\b/;
 
 /** Whether cells under any heading tell apart students and those who teach them, and nothing else. */
 export function tellSchoolRoles(cells: readonly string[]): boolean {
   const filled = cells.filter((cell) => cell.trim() !== '');
-  const surely = filled.every(
-    (cell) => isSchoolRole(cell) && !PART_IN_A_GROUP.test(plainWords(cell)),
-  );
+  const learners = filled.filter((cell) => roleOfPerson(cell) === 'student');
+  // Beside "Learner" also "Facilitator" tells of a school.
+  const surely =
+    filled.every(isSchoolRole) && !learners.some((cell) => PART_IN_A_GROUP.test(plainWords(cell)));
   const said = filled.map(roleOfPerson);
   const staff = said.filter((one) => one === 'staff').length;
   return surely && said.includes('student') && staff > 0 && staff <= filled.length / 2;

@@ -548,7 +548,7 @@ function isHeadingLine(line: string): boolean {
   return (
     all.length > 1 &&
     all.some((word) =>
-      /^(names?|nombres?|apellidos|vorname|nachname|prenom|cognome|voornaam|achternaam|surname|forename)$/.test(
+      /^(names?|nombres?|apellidos|vorname|nachname|prenom|cognome|voornaam|achternaam|surname|forename|nome|nomes|nom|noms|naam)$/.test(
         word,
       ),
     )
@@ -741,7 +741,7 @@ function isDoubtful({ shown, email, externalId, familyName, givenName }: Person)
   );
 }
 
-/** "Tuva shares a boat with Emrys": small words behind a capital one that are no part of a family name. */
+/** "Tuva shares a boat with Emrys", "isla. not jack": small words behind another that are no part of a family name. */
 function saysMore(shown: string): boolean {
   const [first = '', ...others] = shown.split(' ');
   // "auf der", "von und zu": what stands beside such a word is one as well.
@@ -751,7 +751,7 @@ function saysMore(shown: string): boolean {
     (word, at) => /^\p{Ll}/u.test(word) && !isParticle(word) && !beside(at),
   );
   return (
-    /^\p{Lu}/u.test(first) && (small.some(isOfSentences) || (small.length > 1 && others.length > 2))
+    small.some(isOfSentences) || (/^\p{Lu}/u.test(first) && small.length > 1 && others.length > 2)
   );
 }
 

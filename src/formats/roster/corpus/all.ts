@@ -1,4 +1,5 @@
 import { archives } from './archives';
+import { around } from './around';
 import { asides } from './asides';
 import { documents } from './documents';
 import { files } from './files';
@@ -29,6 +30,7 @@ export const CORPUS: Readonly<Record<string, readonly RosterCase[]>> = {
   joined,
   pages,
   told,
+  around,
   gone,
   given,
   headings,

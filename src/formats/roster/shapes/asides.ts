@@ -50,17 +50,17 @@ const BESIDE_NAME =
 const LEADER = /(?<=\s|^|\p{L}{2}|[^\p{L}\s])(?:[._…·]\s?){3,}|…+/gu;
 /** "**Amira Haddad**", "- ~~Amira Haddad~~", "1. **Amira Haddad** (lead)". */
 const SET_OFF =
-  /^(\s*(?:(?:[-–•*+]|\d{1,3}[.)])\s+)?)(\*\*|__|~~|[*_`])(?=\S)([^*_~`]+)\2(?=\s*(?:$|[([:–—-]))/u;
+  /^(\s*(?:(?:[-–•*+]|\d{1,3}[.)])\s+)?)(\*\*|__|~~|[*_`~])(?=\S)([^*_~`]+)\2(?=\s*(?:$|[([:–—-]))/u;
 /** "Amira Haddad - absent", "Chipo Dube: needs the front seat", "Dov Ash – SEN": small words behind a dash or a colon, or letters. */
 const REMARK =
-  /^(?=[^:–—]*\p{Ll})([^:–—]{3,80}?)(?:\s[-–—]|:)\s+(?!\S+@)(\p{Ll}.*|\p{Lu}{2,5}\s*)$/u;
+  /^(?=[^:–—]*\p{Ll})([^:–—]{3,80}?)(?:\s(?:[-–—]|[-=]>|→)|:)\s+(?!\S+@)(\p{Ll}.*|\p{Lu}{2,5}\s*)$/u;
 /** "Amira Haddad, locker 12", "Bram Visser, needs glasses": small words behind a comma, which are no given name. */
 const REMARK_BEHIND = /^([^,:]{3,80}?),\s+(\p{Ll}[\p{L}\p{M}'’-]*\s\S.*)$/u;
 const NAME_WORD = /^[\p{L}\p{M}.'’-]+$/u;
 const SAID = /^([^:]{1,60}?)\s*:\s/;
 
 /** "~~Amira Haddad~~": struck out, or done with. */
-const STRUCK = /^[^~]*~~(?=\S)([^~]+)~~/u;
+const STRUCK = /^[^~]*~~?(?=\S)([^~]+)~/u;
 
 /**
  * Lines of a list without what groups do not need: telephone numbers and birthdays behind names, the time before them,

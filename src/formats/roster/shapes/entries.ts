@@ -21,8 +21,8 @@ export function entriesOf(line: string, several: boolean, members: boolean): rea
     sign === undefined
       ? [text]
       : splitOutside(text, sign).map((part, at) => (at > 0 ? withoutAnd(part) : part));
-  // "Amira Haddad, Bram Visser, Chipo Dube; Dov Ash": who is parted by a semicolon may be by commas as well.
-  const mixed = sign === ';' && parts.some((part) => splitOutside(part, ',').length > 2);
+  // "Amira Haddad, Bram Visser, Chipo Dube; Dov Ash": who is parted by another sign may be by commas as well.
+  const mixed = sign !== undefined && parts.some((part) => splitOutside(part, ',').length > 2);
   return parts.flatMap((part) =>
     commaEntries(
       part,

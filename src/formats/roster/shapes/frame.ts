@@ -1,4 +1,4 @@
-import { isAround, isGreeting, isOver, sectionHeading } from '../lineKinds';
+import { isAround, isGreeting, isOver, kindOfLine, sectionHeading } from '../lineKinds';
 import { cleanText, plainWords } from '../text';
 import type { Row, Table } from '../types';
 import { HEADER } from './letters';
@@ -45,12 +45,22 @@ export function framed(given: string): Framed {
   const [over, below] = [filled.slice(0, from), filled.slice(to + 1)];
   const around = new Set([...over, ...below]);
   const asRows = (some: readonly number[]): readonly Row[] =>
-    some.map((at) => ({ line: at + 1, cells: [cleanText(lines[at] ?? '')], around: true }));
+    some.flatMap((at) =>
+      saidOn(lines[at] ?? '').map((text) => ({ line: at + 1, cells: [text], around: true })),
+    );
   return {
     body: lines.map((line, at) => (around.has(at) ? '' : line)).join('\n'),
     over: asRows(over),
     below: asRows(below),
   };
+}
+
+/** "Class 7B – Teacher: Ms Okafor" in its two parts; another line is one. */
+function saidOn(line: string): readonly string[] {
+  const text = cleanText(line);
+  const parts = text.split(/\s+[–—-]\s+/);
+  const staff = parts.slice(1).join(' – ');
+  return kindOfLine(staff)?.kind === 'staff' ? [parts[0] ?? '', staff] : [text];
 }
 
 /** The lines of a text without what all of them begin or end with: signs of a quotation, blanks, tabs. */

@@ -390,7 +390,10 @@ export function groupColumnsTable(table: Table): Table | null {
   if (names.length < 2 || names.length < members.length * 0.9) return null;
   if (new Set(members.map(({ text }) => plainWords(text))).size < members.length * 0.95)
     return null;
-  const groupWords = headings.every(({ text }) => sectionHeading(text) !== null);
+  // "Mon", "Tue" over those who come on each.
+  const groupWords =
+    headings.every(({ text }) => sectionHeading(text) !== null) ||
+    headings.every(({ text }) => isDayWord(text));
   // A child and a parent, and no groups.
   if (!groupWords && areFamilies(below, names)) return null;
   // Words of one kind over names of another: "Otters", "Herons" over given and family names.
@@ -402,7 +405,8 @@ export function groupColumnsTable(table: Table): Table | null {
   // "Washing up", "Fire" over whole names beside the weeks: who has which part.
   const parts =
     counts &&
-    names.every(({ text }) => looksLikeWholeName(text)) &&
+    (names.every(({ text }) => looksLikeWholeName(text)) ||
+      (headings.length > 2 && [...headings, ...names].every(({ text }) => IS_WORD.test(text)))) &&
     headings.every(({ text }) => roleOfColumn(text) === null && !isOfOthers(text));
   const known = groupWords || (words && (whole || first));
   if (!known && !parts) return null;
@@ -457,11 +461,13 @@ function countsRows(cells: readonly string[]): boolean {
   return cells.length > 1 && (counted || (said.length > 0 && parts));
 }
 
+const IS_WORD = /^\p{Lu}[\p{L}\p{M}'’-]+$/u;
+
 /** "Otters", "Herons" over single words that are no parts of a name: words of several over words of one. */
 function areFirstNames(headings: readonly Cell[], names: readonly Cell[]): boolean {
   const isPlural = ({ text }: Cell): boolean => /\p{Ll}s$/u.test(text);
   return (
-    names.every(({ text }) => /^\p{Lu}[\p{L}\p{M}'’-]+$/u.test(text)) &&
+    names.every(({ text }) => IS_WORD.test(text)) &&
     headings.every(isPlural) &&
     names.filter(isPlural).length < names.length * 0.3
   );

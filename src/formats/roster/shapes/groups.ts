@@ -58,10 +58,10 @@ function areFirstNames(all: readonly string[]): boolean {
 
 /** What stands between two people on a line. */
 export const BETWEEN_TWO =
-  /\s+(?:and|&|und|y|et|e|en|\+|vs\.?|versus)\s+|\s*(?:\/|↔|⇔|⇄|<->|<=>)\s*/u;
+  /\s+(?:and|&|und|y|et|e|en|\+|x|×|vs\.?|versus)\s+|\s*(?:\/|↔|⇔|⇄|<->|<=>)\s*/u;
 
 /** Signs and words that are part of no name. */
-const SURELY_BETWEEN = /\s+(?:and|&|und|\+)\s+/u;
+const SURELY_BETWEEN = /\s+(?:and|&|und|\+|x|×|vs\.?|versus)\s+/u;
 
 /** Whether each line names two people with "and" between them; where they have whole names one may be left over. */
 export function arePairs(all: readonly string[]): boolean {
@@ -186,15 +186,21 @@ export function tellsOf(groups: readonly GroupLine[]): 'members' | 'labels' | 'u
   return givenAmong(labels) > 0 ? 'labels' : 'unsure';
 }
 
+/** "Group Otters – 14/20: Amira, Bram": what is told of a group as well, before its members. */
+const TOLD_MORE = /^\s*([^:@<>,;|]{1,30}\s[–—-]\s[^:@<>,;|\p{L}]{1,12}):\s*(\p{L}[^:]*,[^:]*)$/u;
+
 /** How lines of a group and its members are read; null where they are none. */
 function readerOfGroups(all: readonly Line[]): ((line: string) => GroupLine | null) | null {
   const read = (line: string): GroupLine | null => {
     const found =
+      TOLD_MORE.exec(line) ??
       /^\s*(?:[-•*]\s*|\|\s*)?([^:@<>,;|]{1,40}?)\s*(?::|\s[–—-]\s|\s?→|\s*\|)\s*(\S.*?)\s*\|?\s*$/u.exec(
         line,
       );
     if (!found || HEADER.test(line) || SENDER.test(line)) return null;
     const [, label = '', members = ''] = found;
+    // "Amira Haddad (mother: Mona Haddad, …)" is somebody.
+    if (label.includes('(') && !label.includes(')')) return null;
     // "17/20" is a mark, and no two members.
     if (!/\p{L}/u.test(members)) return null;
     // "9:12:33" is a time.

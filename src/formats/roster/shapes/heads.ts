@@ -49,11 +49,19 @@ export function saidGroups(all: readonly Line[]): readonly Line[] {
   return all.map((one) => ({ ...one, text: one.text.replace(SAID_GROUP, '$1: $2') }));
 }
 
+/** A semicolon, or a stop before the next word with a colon: "Absent: Amira. Present: Bram, Chipo." */
+const BETWEEN_GROUPS = /;|(?<=\p{L}{2})\.\s+(?=\p{Lu}[^:.,;]{1,40}:\s)/u;
+
 /** "A: Amira, Bram; B: Dov, Eva": each group as a line. */
 export function groupsOnOneLine(one: Line): readonly Line[] {
-  const groups = one.text.split(';').filter((part) => part.trim() !== '');
+  const groups = one.text.split(BETWEEN_GROUPS).filter((part) => part.trim() !== '');
   const labelled = groups.every((part) => /^\s*[^:@<>,;]{1,40}:\s*\S/.test(part));
-  return groups.length > 1 && labelled ? groups.map((text) => ({ line: one.line, text })) : [one];
+  if (groups.length < 2 || !labelled) return [one];
+  const stopped = !one.text.includes(';');
+  return groups.map((text) => ({
+    line: one.line,
+    text: stopped ? text.replace(/(?<=\p{L}{2})\.\s*$/u, '') : text,
+  }));
 }
 
 /** How a line may name a group and its members but with a colon: "Otters = Amira, Bram", "[Otters] Amira", "Otters (Amira, Bram)". */

@@ -1,6 +1,14 @@
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { allGiven, givenColumn } from '../givenNames';
-import { isBareClosing, isClosing, isGreeting, signedBy, isPlace, kindOfLine } from '../lineKinds';
+import {
+  isBareClosing,
+  isClosing,
+  isGreeting,
+  isNobodyYet,
+  signedBy,
+  isPlace,
+  kindOfLine,
+} from '../lineKinds';
 import { roleOfHeading } from '../headings';
 import { plainWords } from '../text';
 import type { RosterWarning, Row, Table } from '../types';
@@ -140,7 +148,7 @@ export function namesTable(text: string): Table {
     const other = group || header || letter || surely ? null : kindOfLine(stripped);
     const entries = other !== null ? [stripped] : parts;
     for (const entry of entries) {
-      if (group !== null && entries.length > 1 && isPlace(entry)) {
+      if (group !== null && (entries.length > 1 ? isPlace(entry) : isNobodyYet(entry))) {
         skipped.push({ row: line, name: entry, reason: 'place' });
         continue;
       }

@@ -1,6 +1,6 @@
 import { roleOfHeading } from '../headings';
-import { isTitled, looksLikeWholeName } from '../names';
-import { filledOf, type Line, type Tidied } from './lines';
+import { isTitled, looksLikeName, looksLikeWholeName } from '../names';
+import { filledOf, namesIn, type Line, type Tidied } from './lines';
 
 /** Lines that name a group by how they are set off from those below them. */
 
@@ -90,6 +90,26 @@ export function singleHeads(all: readonly Line[]): readonly Line[] {
     others.every(({ text }) => looksLikeWholeName(text.replace(FIGURE, '').trim()));
   return fits ? withColons(all, new Map(heads.map((one) => [one, one.text.trim()]))) : all;
 }
+
+/** "🦦 Otters" over "Amira, Bram, Chipo", again and again: a line without a comma over one of several names. */
+export function listedHeads(all: readonly Line[]): readonly Line[] {
+  const filled = filledOf(all);
+  const isHead = ({ text }: Line): boolean => /\p{L}/u.test(text) && !/[,;:@]/.test(text);
+  const heads = filled.filter((_, at) => at % 2 === 0);
+  const lists = filled.filter((_, at) => at % 2 === 1).map(({ text }) => namesIn(text));
+  const fits =
+    heads.length > 1 &&
+    heads.length === lists.length &&
+    heads.every(isHead) &&
+    lists.every((names) => names.length > 1 && names.every(looksLikeName)) &&
+    // "Haddad, Amira" is one.
+    lists.filter(({ length }) => length > 2).length >= lists.length / 2;
+  return fits
+    ? withColons(all, new Map(heads.map((one) => [one, one.text.replace(PICTURES, '').trim()])))
+    : all;
+}
+
+const PICTURES = /^(?:\s|\p{Extended_Pictographic}|[\p{M}\p{Cf}\p{Emoji_Modifier}])+(?=\p{L})/u;
 
 const COUNTED = /(?:^|\s)\(?(\d{1,3})[.)]\s*(?=\p{L})/gu;
 

@@ -1,4 +1,11 @@
-import { isLeaderWord, kindOfLine, sectionHeading } from '../lineKinds';
+import {
+  isBareClosing,
+  isGreeting,
+  isLeaderWord,
+  kindOfLine,
+  sectionHeading,
+  signedBy,
+} from '../lineKinds';
 import { looksLikeWholeName, withoutRemark } from '../names';
 import { plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
@@ -32,7 +39,14 @@ export function withoutHello(all: readonly Line[]): Tidied {
 
 /** The names of a sentence on one line, without the words before them and the stop behind them. */
 export function withoutSentence(all: readonly Line[]): Tidied {
-  const filled = filledOf(all);
+  const letter = filledOf(all);
+  // Who is greeted and who signs stand around it.
+  const greeting = letter.slice(0, 1).filter(({ text }) => isGreeting(text));
+  const end = letter.findIndex(({ text }) => isBareClosing(text) || signedBy(text) !== null);
+  const [filled, closing] = [
+    letter.slice(greeting.length, end < 0 ? undefined : end),
+    end < 0 ? [] : letter.slice(end),
+  ];
   const [first] = filled;
   const whole = filled.map(({ text }) => text.trim()).join(' ');
   const [, words = '', listed = '', rest = ''] = TOLD.exec(whole) ?? [];
@@ -58,8 +72,15 @@ export function withoutSentence(all: readonly Line[]): Tidied {
       reason,
     });
     return {
-      lines: [{ line: first.line, text: named.join(', ') }],
-      skipped: [aside(words, 'title'), ...(rest.trim() === '' ? [] : [aside(rest, 'footer')])],
+      lines: [
+        { line: first.line, text: named.join(closing.length === 0 ? ', ' : '; ') },
+        ...closing,
+      ],
+      skipped: [
+        ...greeting.map(({ line, text }) => ({ ...aside(text, 'footer'), row: line })),
+        aside(words, 'title'),
+        ...(rest.trim() === '' ? [] : [aside(rest, 'footer')]),
+      ],
     };
   }
   const begin = SENTENCE.exec(whole);
@@ -69,7 +90,7 @@ export function withoutSentence(all: readonly Line[]): Tidied {
     : whole.replace(/(\p{L}{3})\.$/u, '$1');
   const several = names.includes(',') || LAST.test(names);
   const ended = names.replace(/(?<![\p{L}\p{M}])\p{L}\./gu, '').includes('.');
-  if (!first || !several || ended || (filled.length > 1 && !told))
+  if (letter.length > filled.length || !first || !several || ended || (filled.length > 1 && !told))
     return { lines: all, skipped: [] };
   return {
     lines: [{ line: first.line, text: names }],
@@ -314,6 +335,10 @@ export function withoutCount(one: Line): Line {
 const AWAY =
   /^\s*((?:absent|absents|absentes?|away|missing|sick|ill|late|excused|fehlt|fehlend|krank|entschuldigt|abwesend|ausentes?|faltan|assenti|afwezig|ziek)(?: (?:today|heute|hoy|aujourd[’']hui|oggi|vandaag|hoje))?)\s*:\s*(\p{L}.*)$/iu;
 
+/** "Present: Amira, Bram" beside those who are away. */
+const HERE =
+  /^\s*((?:present|here|in|attending|anwesend|da|presentes?|présents?|presenti|aanwezig)(?: (?:today|heute|hoy|aujourd[’']hui|oggi|vandaag|hoje))?)\s*:\s*(?=\p{L})/iu;
+
 const AWAY_ALONE =
   /^\s*(?:absent(?:ees?)?|away|missing|apologies|fehlend|fehlen|abwesend|ausentes|absents|assenti|afwezig)(?: today)?\s*$/i;
 
@@ -338,6 +363,17 @@ export function withAway(all: readonly Line[]): Tidied {
   const others = new Set(
     filled.flatMap((one) => (found.includes(one) ? [] : plainWords(one.text).split(' '))),
   );
+  const [away] = found;
+  // "Absent today: Chipo" beside "Present: Amira, Bram" is the other part of the class.
+  if (away && filled.length === 2 && filled.some(({ text }) => HERE.test(text))) {
+    const said = AWAY.exec(away.text)?.[1] ?? '';
+    const [word = '', today = ''] = said.split(' ');
+    const plain = { ...away, text: away.text.replace(said, word) };
+    return {
+      lines: all.map((one) => (one === away ? plain : one)),
+      skipped: today === '' ? [] : [{ row: away.line, name: today, reason: 'heading' }],
+    };
+  }
   if (found.length > filled.length / 3) return { lines: all, skipped, warnings };
   const lines = all.flatMap((one) => {
     const [, said = '', names = ''] = AWAY.exec(one.text) ?? [];
