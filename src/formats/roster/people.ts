@@ -368,6 +368,9 @@ class RowReader implements People {
     const next = index === this.reading.headingRow + 1;
     const figures = filled.every((cell) => /^[\d.,%()\s]+$/.test(cell) || isMissing(cell));
     if (figures) return next ? 'points' : 'total';
+    // "Passed" over 3, below "Average" over 7.25.
+    const told = filled.length > 1 && filled.slice(1).every((cell) => /^[\d.,%]+$/.test(cell));
+    if (told && this.skipped.at(-1)?.reason === 'total') return 'total';
     return next ? 'heading' : 'noName';
   }
 
@@ -512,7 +515,9 @@ function isAside(remark: string): boolean {
   return (
     !isStaffRemark(remark) &&
     !remark.includes('/') &&
-    (/^\p{Ll}|^\p{Lu}{1,4}$/u.test(remark) || remark.includes(' ') || isPartInACall(remark))
+    (/^\p{Ll}|^\p{Lu}{1,4}$|^\p{Lu}{1,2}\d{1,2}$/u.test(remark) ||
+      remark.includes(' ') ||
+      isPartInACall(remark))
   );
 }
 

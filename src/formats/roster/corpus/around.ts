@@ -181,4 +181,121 @@ export const around: readonly RosterCase[] = [
     given: lines('for tmrw:', '. Bo', '. Cat', '. Dee', '. Eli', 'thx'),
     students: ['Bo', 'Cat', 'Dee', 'Eli'],
   },
+  {
+    name: 'matches of two',
+    given: lines('Match 1: Aksel vs Birk', 'Match 2: Dina vs Eskil', 'Match 3: Fride vs Guro'),
+    students: ['Aksel', 'Birk', 'Dina', 'Eskil', 'Fride', 'Guro'],
+  },
+  {
+    name: "candidates' numbers, and what some of them have more of",
+    given: lines('0301 Vitale Ugo 25%', '0302 Wagner Till', '0303 Xu Yan 10%', '0304 Young Zara'),
+    students: ['Vitale Ugo', 'Wagner Till', 'Xu Yan', 'Young Zara'],
+    facts: [
+      { externalId: '0301' },
+      { externalId: '0302' },
+      { externalId: '0303' },
+      { externalId: '0304' },
+    ],
+  },
+  {
+    name: 'scenes, with those who are in several of them',
+    given: lines(
+      'Scene 1: Ines, Jamal, Keira',
+      'Scene 2: Jamal, Lewis, Mina',
+      'Scene 3: Ines, Mina, Noor',
+    ),
+    students: ['Ines', 'Jamal', 'Keira', 'Lewis', 'Mina', 'Noor'],
+  },
+  {
+    name: 'who sits with whom',
+    given: lines('Rosa sits with Samir', 'Tara sits with Usman', 'Vito sits with Wren'),
+    students: ['Rosa', 'Samir', 'Tara', 'Usman', 'Vito', 'Wren'],
+  },
+  {
+    name: 'allergies of some of them, told below',
+    given: lines(
+      'Yusra Adan',
+      'Zubair Bakri',
+      'Ada Conti',
+      'Bruno Devos',
+      '',
+      'Allergies:',
+      'Ada – peanuts',
+      'Yusra – milk',
+    ),
+    students: ['Yusra Adan', 'Zubair Bakri', 'Ada Conti', 'Bruno Devos'],
+  },
+  {
+    name: 'boats, with years in brackets behind names',
+    given: lines('Boat A: Mila (Y7), Nico (Y8), Oona (Y7)', 'Boat B: Pio (Y8), Quim (Y7)'),
+    students: ['Mila', 'Nico', 'Oona', 'Pio', 'Quim'],
+  },
+  {
+    name: 'what is said behind an address',
+    given: lines(
+      'Roza Saidova <roza@example.org> - deferred',
+      'Silvan Tobler <silvan@example.org>',
+      'Tirza Uijen <tirza@example.org>',
+    ),
+    students: ['Roza Saidova', 'Silvan Tobler', 'Tirza Uijen'],
+    facts: [
+      { email: 'roza@example.org' },
+      { email: 'silvan@example.org' },
+      { email: 'tirza@example.org' },
+    ],
+  },
+  {
+    name: 'how many have passed, below the average',
+    given: lines(
+      '#\tFirst\tLast\tGrade',
+      '1\tPol\tQueralt\t6.5',
+      '2\tRita\tSala\t8.0',
+      '3\tToni\tUbeda\t7.25',
+      'Average\t\t\t7.25',
+      'Passed\t\t\t3',
+    ),
+    students: ['Pol Queralt', 'Rita Sala', 'Toni Ubeda'],
+  },
+  {
+    name: 'groups in brackets on one line',
+    given: lines('Exercise 1 (Emil, Fay), Exercise 2 (Gus, Hal), Exercise 3 (Ida)'),
+    students: ['Emil', 'Fay', 'Gus', 'Hal', 'Ida'],
+  },
+  {
+    name: 'what each has carried, behind dots',
+    given: lines('1 - Rolf ...... 12 kg', '2 - Sanne ..... 9 kg', '3 - Tibor ..... 15 kg'),
+    students: ['Rolf', 'Sanne', 'Tibor'],
+  },
+  {
+    name: 'numbers with a dash, and the class behind another',
+    given: lines(
+      'N.º 1 – Heitor Ilhéu – 9.º A',
+      'N.º 2 – Joel Karim – 9.º A',
+      'N.º 3 – Lara Moita – 9.º B',
+    ),
+    students: ['Heitor Ilhéu', 'Joel Karim', 'Lara Moita'],
+    facts: [{ section: '9.º A' }, { section: '9.º A' }, { section: '9.º B' }],
+  },
+  {
+    name: 'family name, name and class between strokes',
+    given: lines('Malik/Ayesha/9C', 'Aalto/Bjorn/9C', 'Yildiz/Cem/9D'),
+    students: ['Ayesha Malik', 'Bjorn Aalto', 'Cem Yildiz'],
+  },
+  {
+    name: 'family names in capitals before a colon',
+    given: lines('0012 MALIK:AYESHA', '0013 AALTO:BJORN', '0014 YILDIZ:CEM'),
+    students: ['AYESHA MALIK', 'BJORN AALTO', 'CEM YILDIZ'],
+  },
+  {
+    name: 'the same words over each card',
+    given: lines(
+      'Student Report',
+      'Name: Malik, Ayesha',
+      'Attendance: 97%',
+      'Student Report',
+      'Name: Aalto, Bjorn',
+      'Attendance: 88%',
+    ),
+    students: ['Ayesha Malik', 'Bjorn Aalto'],
+  },
 ];

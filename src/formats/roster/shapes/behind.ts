@@ -48,9 +48,14 @@ function readBehind(
 export function withFigures(all: readonly Line[]): Tidied {
   const FIGURE =
     /^([^,;]*\p{L}{2}[^,;]*?)[\s–-]+[([]?(\p{Ll}[\p{Ll}\p{M}]{0,9}\.?)\s*(\d{1,4}(?:[.,]\d+)?)[)\]]?$/u;
+  // "Amira Haddad 12 kg": the word behind it, which makes no ordinal of it.
+  const UNIT =
+    /^([^,;]*\p{L}{2}[^,;]*?)[\s–-]+[([]?(\d{1,4}(?:[.,]\d+)?)\s?(?!(?:st|nd|rd|th|er|re|eme)\b)(\p{Ll}{2,9})[)\]]?$/u;
   const words = new Set<string>();
   const { found, part } = readBehind(all, (text) => {
-    const [, name = '', word = '', said = ''] = FIGURE.exec(text) ?? [];
+    const unit = UNIT.exec(text);
+    const [, name = '', word = '', said = ''] =
+      FIGURE.exec(text) ?? (unit ? ['', unit[1], unit[3], unit[2]] : []);
     if (!looksLikeName(name)) return null;
     words.add(word);
     return { name, said };
@@ -100,6 +105,27 @@ export function withWords(all: readonly Line[]): Tidied {
       found.map(({ said }) => said),
     ) === 'first';
   return fits ? toldOf(all, '', found) : nothing(all);
+}
+
+/** "Allergies:" over "Amira – peanuts", where all of those are named above: said of people of the list, and nobody more. */
+export function withoutSaidBelow(all: readonly Line[]): Tidied {
+  const NAMED = /^\s*([^:(–—]{2,60}?)\s*(?:\s[–—-]\s|[:(→]|->)\s*\S/u;
+  const filled = filledOf(all);
+  const at = filled.findLastIndex(({ text }) => /\p{L}\s*:\s*$/u.test(text));
+  const [above, below] = [filled.slice(0, at), filled.slice(at + 1)];
+  const known = above.map(({ text }) => ` ${plainWords(text)} `);
+  const isKnown = (text: string): boolean => {
+    const name = plainWords(NAMED.exec(withoutBullet(text))?.[1] ?? '');
+    return name !== '' && known.some((one) => one.includes(` ${name} `));
+  };
+  const fits = at > 1 && below.length > 0 && below.every(({ text }) => isKnown(text));
+  if (!fits) return nothing(all);
+  return {
+    lines: above,
+    skipped: filled.slice(at).map(({ line, text }) => ({
+      ...{ row: line, name: cleanText(text), reason: 'footer' as const },
+    })),
+  };
 }
 
 /** "Keep apart: Amira & Bram" beside lines of their own for both: said of people of the list, and nobody more. */

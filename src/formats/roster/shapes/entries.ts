@@ -5,7 +5,23 @@ import { cleanEnd } from './strip';
 
 export const SUFFIX = /^(jr|sr|ii|iii|iv|phd|md)\b/i;
 
-const PARTING = [';', '、', '，', '،', '؛', ' / ', ' + ', '|', '•', '·'] as const;
+const PARTING = [
+  ';',
+  '、',
+  '，',
+  '،',
+  '؛',
+  ' / ',
+  ' + ',
+  ' × ',
+  ' vs ',
+  ' vs. ',
+  ' → ',
+  ' -> ',
+  '|',
+  '•',
+  '·',
+] as const;
 
 /** People on one line: parted by signs; `several` tells that a comma parts people, not a name. */
 export function entriesOf(line: string, several: boolean, members: boolean): readonly string[] {

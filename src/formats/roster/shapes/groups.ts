@@ -110,7 +110,7 @@ export function areCommaPairs(all: readonly string[]): boolean {
 /** "Amira / Bram / Chipo" on each line: three people and more, parted by one sign. */
 export function areParted(all: readonly string[]): boolean {
   const bare = all.map((line) => cleanEnd(withoutBullet(line)));
-  return [' / ', ' + '].some((sign) => {
+  return [' / ', ' + ', ' → ', ' -> '].some((sign) => {
     const parts = bare.map((line) => line.split(sign));
     return (
       all.length > 1 &&
@@ -142,7 +142,7 @@ function areNames(text: string): boolean {
 const MOST_WORDS = 6;
 const MOST_SMALL_WORDS = 4;
 
-const SEVERAL = /[,;/&]| and | und | y | et | \+ /;
+const SEVERAL = /[,;/&×]| and | und | y | et | \+ | vs\.? /;
 
 /** "A) Amira, Bram, Chipo" over "B) Dov, Eva": letters or numbers in their order, each before several who are called so. */
 function countedGroups(all: readonly Line[]): ((line: string) => GroupLine | null) | null {

@@ -49,11 +49,20 @@ export function saidGroups(all: readonly Line[]): readonly Line[] {
   return all.map((one) => ({ ...one, text: one.text.replace(SAID_GROUP, '$1: $2') }));
 }
 
+/** "Crew A (Amira, Bram), " and the next on one line. */
+const IN_BRACKETS = /\s*([^(),;:]*\p{L}[^(),;:]*)\(([^()]*\p{L}[^()]*)\)\s*(?:[,;.]|and(?= )|$)/gu;
+
 /** A semicolon, or a stop before the next word with a colon: "Absent: Amira. Present: Bram, Chipo." */
 const BETWEEN_GROUPS = /;|(?<=\p{L}{2})\.\s+(?=\p{Lu}[^:.,;]{1,40}:\s)/u;
 
 /** "A: Amira, Bram; B: Dov, Eva": each group as a line. */
 export function groupsOnOneLine(one: Line): readonly Line[] {
+  const bracketed = [...one.text.matchAll(IN_BRACKETS)];
+  if (bracketed.length > 1 && one.text.replace(IN_BRACKETS, '') === '')
+    return bracketed.map(([, label = '', members = '']) => ({
+      ...one,
+      text: `${label.trim()}: ${members}`,
+    }));
   const groups = one.text.split(BETWEEN_GROUPS).filter((part) => part.trim() !== '');
   const labelled = groups.every((part) => /^\s*[^:@<>,;]{1,40}:\s*\S/.test(part));
   if (groups.length < 2 || !labelled) return [one];

@@ -1,6 +1,7 @@
 import { givenColumn } from '../givenNames';
 import { kindOfLine } from '../lineKinds';
 import { isSchoolRole, looksLikeName, looksLikeWholeName, PARTICLE } from '../names';
+import type { Skipped } from '../types';
 import { blocksOf, filledOf, type Line, type Tidied } from './lines';
 
 /** What stands on several lines and belongs together. */
@@ -157,12 +158,20 @@ export function joinBroken(all: readonly Line[]): readonly Line[] {
   return joined;
 }
 
-/** "Amira with Bram" on every line as "Amira & Bram"; with a small letter behind, it says something of one. */
-export function togetherWith(all: readonly Line[]): readonly Line[] {
-  const WITH = /^(\s*\P{Ll}\S*(?:\s+\S+){0,3}?)\s+(?:with|mit|con|avec|com|met)\s+(?=\p{Lu})/u;
+/** "Amira with Bram", "Amira sits with Bram" on every line as "Amira & Bram"; with a small letter behind, it says something of one. */
+export function togetherWith(all: readonly Line[]): Tidied {
+  const WITH =
+    /^(\s*\P{Ll}\S*(?:\s+\S+){0,3}?)\s+((?:\p{Ll}{3,}\s+)?(?:with|mit|con|avec|com|met))\s+(?=\p{Lu})/u;
   const filled = filledOf(all);
-  if (filled.length < 2 || !filled.every(({ text }) => WITH.test(text))) return all;
-  return all.map((one) => ({ ...one, text: one.text.replace(WITH, '$1 & ') }));
+  const words = filled.flatMap(({ text }) => WITH.exec(text)?.[2] ?? []);
+  if (filled.length < 2 || words.length < filled.length) return { lines: all, skipped: [] };
+  return {
+    lines: all.map((one) => ({ ...one, text: one.text.replace(WITH, '$1 & ') })),
+    skipped: filled.flatMap(({ line }, at): Skipped[] => {
+      const name = words[at] ?? '';
+      return name.includes(' ') ? [{ row: line, name, reason: 'heading' }] : [];
+    }),
+  };
 }
 
 const GROUP_FACT =

@@ -1,6 +1,13 @@
 import type { RosterWarning, Skipped } from '../types';
 import { withoutAsides } from './asides';
-import { withAnswers, withCodes, withFigures, withoutSaid, withWords } from './behind';
+import {
+  withAnswers,
+  withCodes,
+  withFigures,
+  withoutSaid,
+  withoutSaidBelow,
+  withWords,
+} from './behind';
 import { withoutTalk, withoutWords } from './chats';
 import { withoutCommands, withoutDeeds, withoutTallies } from './deeds';
 import { withGone } from './gone';
@@ -65,6 +72,7 @@ import {
   withoutStops,
   withoutWishes,
   withOne,
+  withRemarkBefore,
 } from './tidying';
 
 type Step = (all: readonly Line[]) => Tidied;
@@ -99,7 +107,7 @@ const STEPS: readonly Step[] = [
   only(joinedWraps),
   only(familyOver),
   only(halvesOver),
-  only(togetherWith),
+  togetherWith,
   joinedFacts,
   withoutNotes,
   withoutLetters,
@@ -112,6 +120,7 @@ const STEPS: readonly Step[] = [
   withStaff,
   withoutWishes,
   withoutSaid,
+  withoutSaidBelow,
   withFigures,
   withWords,
   withCodes,
@@ -137,6 +146,7 @@ const STEPS: readonly Step[] = [
   only(signedGroups),
   each(withoutCount),
   each(withNicknames),
+  each(withRemarkBefore),
   only(headed),
   only(familyFirst),
   only(withFamilies),

@@ -3,7 +3,7 @@ import { withoutSigns } from '../names';
 
 /** Signs and numbers that stand before the entries of a list. */
 const BULLET =
-  /^\s*(?:[\uE000-\uF8FF]\s*|[٠-٩۰-۹०-९๐-๙]{1,4}\s*[.):-]\s*|[-–—•*+]\s*\[(?:[ xX✓]?|\d{1,3})\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn][º°]|№)\.?\s*\d{1,4}[.):]?\s+|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):](?!\d)|[-–—](?=\s)|→|->)\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✗✘✕✓✔►▶▸§→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\.\s+(?=\p{L})|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
+  /^\s*(?:[\uE000-\uF8FF]\s*|[٠-٩۰-۹०-९๐-๙]{1,4}\s*[.):-]\s*|[-–—•*+]\s*\[(?:[ xX✓]?|\d{1,3})\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn]\.?[º°]|№)\.?\s*\d{1,4}[.):]?\s+(?:[-–—]\s+)?|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):](?!\d)|[-–—](?=\s)|→|->)\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✗✘✕✓✔►▶▸§→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\.\s+(?=\p{L})|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
 
 /** How the name of a class begins that is told by its ordinal: "2º A", "10. Klasse", "3rd Period". */
 const ORDINAL =
@@ -139,6 +139,8 @@ export function stripperFor(
     numbers.length > lettered / 2 &&
     numbers.every((one, i) => i === 0 || Number(one) > Number(numbers[i - 1])) &&
     Number(numbers[0]) < FIRST_ID &&
+    // "0301" is a number of somebody, "001" the first of them.
+    !(/^0\d{2}/.test(numbers[0] ?? '') && Number(numbers[0]) > 1) &&
     (Number(numbers[0]) < FEWEST_HIGH || areRunning(numbers));
   // Under the head of a letter the list may be the smaller part.
   const counted = running ? new Set<string>() : countedLines(bare);
@@ -183,7 +185,10 @@ export function stripperFor(
   const ends = bare
     .filter((line) => kindOfLine(line) === null)
     .map((line) => endOf(cleanEnd(line))?.[2] ?? '');
-  const after = ends.length > 1 && ends.filter((end) => end !== '').length > ends.length / 2;
+  const held = ends.filter((end) => end !== '');
+  // "25%" says so by itself, behind some of them alone.
+  const percents = held.length > 0 && held.every((end) => end.endsWith('%'));
+  const after = ends.length > 1 && (held.length > ends.length / 2 || percents);
   // "85%", "B1" say how somebody does, and number nobody.
   const marks =
     after &&

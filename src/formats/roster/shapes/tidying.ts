@@ -297,12 +297,19 @@ export function spelledOut(all: readonly Line[]): readonly Line[] {
   }));
 }
 
-/** "HADDAD/Amira" on every line, as "HADDAD, Amira". */
+/** "HADDAD/Amira", "0041 HADDAD:AMIRA", "Haddad/Amira/7B". */
+const FAMILY_SIGNS = [
+  /^(\s*[\p{Lu}\p{M}'’ -]*\p{Lu}{2}[\p{Lu}\p{M}'’ -]*)\/\s*(\p{Lu}\p{Ll}.*)$/u,
+  /^(\s*(?:\d{1,8}\s+)?\p{Lu}{2}[\p{Lu}\p{M}'’-]*):(\p{Lu}{2}[\p{Lu}\p{M}'’-]*)\s*$/u,
+  /^(\s*\p{Lu}[\p{L}\p{M}'’-]+)\/(\p{Lu}[\p{L}\p{M}'’-]+)\/(?=\d{1,2}\p{Lu}\s*$)/u,
+];
+
+/** Such lines as "HADDAD, Amira". */
 export function familyFirst(all: readonly Line[]): readonly Line[] {
-  const STROKE = /^(\s*[\p{Lu}\p{M}'’ -]*\p{Lu}{2}[\p{Lu}\p{M}'’ -]*)\/\s*(\p{Lu}\p{Ll}.*)$/u;
   const filled = filledOf(all);
-  if (filled.length < 2 || !filled.every(({ text }) => STROKE.test(text))) return all;
-  return all.map((one) => ({ ...one, text: one.text.replace(STROKE, '$1, $2') }));
+  const sign = FAMILY_SIGNS.find((one) => filled.every(({ text }) => one.test(text)));
+  if (filled.length < 2 || !sign) return all;
+  return all.map((one) => ({ ...one, text: one.text.replace(sign, '$1, $2 ').trimEnd() }));
 }
 
 /** "Who is in group A? Amira, Bram" as "Who is in group A: Amira, Bram". */
@@ -311,6 +318,15 @@ export const withAsked = (one: Line): Line => ({
   text: one.text.replace(
     /^\s*((?:who|which|wer|quién(?:es)?|qui|chi|quem|wie)\s[^?:]{1,40})\?\s+(?=\p{Lu}[^?]*[,;&])/iu,
     '$1: ',
+  ),
+});
+
+/** "Amira Haddad <amira@…> - deferred" as "Amira Haddad (deferred) <amira@…>". */
+export const withRemarkBefore = (one: Line): Line => ({
+  ...one,
+  text: one.text.replace(
+    /^([^<>@]*\p{L})\s*(<[^<>\s]+@[^<>\s]+>)\s*[-–—:,]\s*(\p{L}[^<>@;]*?)\s*$/u,
+    '$1 ($3) $2',
   ),
 });
 
@@ -470,11 +486,14 @@ export function withoutTitle(all: readonly Line[]): Tidied {
       };
 }
 
+/** "Student Report", over each of them. */
+const REPORT = /^\s*(?:student|pupil|learner|class|school) \p{Lu}\p{Ll}+\s*$/iu;
+
 /** A list without "View profile" below each name: the same small words again, where names have capitals. */
 export function withoutRefrain(all: readonly Line[]): Tidied {
   const filled = filledOf(all);
   const small = filled
-    .filter(({ text }) => SAID_SMALL.test(text))
+    .filter(({ text }) => SAID_SMALL.test(text) || REPORT.test(text))
     .map(({ text }) => plainWords(text));
   const again = new Set(small.filter((one, at) => small.indexOf(one) !== at));
   const others = filled.filter(({ text }) => !again.has(plainWords(text)));
