@@ -56,7 +56,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   studierende|studierender|studenten|studentin|aluno|aluna|alunos|estudantes|estudante|alunno|
   alunna|alunni|alunne|studente|studentessa|studenti|allievo|allieva|allievi|leerling|
   leerlingen|deelnemer|deelnemers|cursist|sus|innen|stu|stud|cand|candidate|candidates|candidato|candidata|kandidat|kandidatin|candidat|
-  recipient|recipients|empfanger|destinatario|destinataire|athlete|athletes|player|players|trainee|trainees|apprentice|apprentices|mentee|mentees|tutee|tutees|attendee|attendees`),
+  recipient|recipients|empfanger|destinatario|destinataire|athlete|athletes|player|players|passenger|passengers|trainee|trainees|apprentice|apprentices|mentee|mentees|tutee|tutees|attendee|attendees`),
   email: words(`
   email|e mail|mail|mails|emails|correo|courriel|mel|mailadresse|emailadresse|mailadres|emailadres|
   e mailadres|e mailadresse|posta elettronica|correio|posta`),
@@ -65,7 +65,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   codigo|codice|ref|reference|index`),
   ownNumber: words(`
   studentid|externalid|matriculation|userid|sis|upn|uln|ine|matricula|matricule|matricola|matrikelnummer|
-  matrikelnr|matrikel|schulernummer|schulernr|expediente|personalnummer|leerlingnummer|
+  matrikelnr|matrikel|schulernummer|schulernr|matr|matr nr|expediente|personalnummer|leerlingnummer|
   studentnummer|stamnummer|stamnr|leerlingnr|studentnr|nia|admission|registration|enrolment number|enrollment number|rm|
   sourcedid|roll`),
   section: words(`
@@ -105,22 +105,22 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
 /** The commonest words of headings in other languages, as they are written there. */
 const PARTS_ELSEWHERE: Partial<Record<Part, readonly string[]>> = {
   given: words(
-    'الاسم الأول|שם פרטי|名|имя|imię|imiona|förnamn|fornavn|etunimi|keresztnév|jméno|ad|adı|isim|prenume|ชื่อ',
+    'الاسم الأول|שם פרטי|名|имя|imię|imiona|förnamn|fornavn|etunimi|keresztnév|jméno|ad|adı|isim|prenume|prenumele|ime|ім я|meno|vardas|vārds|eesnimi|emri|fornafn',
   ),
   family: words(`
   اسم العائلة|اللقب|姓|фамилия|прізвище|nazwisko|efternamn|etternavn|efternavn|sukunimi|vezetéknév|
-  příjmení|soyad|soyadı|nume de familie|επώνυμο|שם משפחה|นามสกุล`),
+  příjmení|soyad|soyadı|nume de familie|prezime|priimek|priezvisko|pavardė|uzvārds|perekonnanimi|mbiemri|sloinne|επώνυμο|שם משפחה|นามสกุล`),
   name: words(`
   الاسم|اسم|الاسم الكامل|姓名|名字|氏名|名前|生徒名|이름|성명|ф и о|фио|імя|ονοματεπώνυμο|όνομα|שם|namn|navn|
-  nimi|név|ad soyad|adı soyadı|imię i nazwisko|nume|họ và tên|họ tên|नाम|ชื่อ นามสกุล|ชื่อ สกุล`),
+  nimi|név|ad soyad|adı soyadı|imię i nazwisko|nume|numele|nume si prenume|numele și prenumele|ime i prezime|ime in priimek|meno a priezvisko|nama|nama siswa|nama lengkap|nafn|ainm|pangalan|họ và tên|họ tên|नाम|ชื่อ นามสกุล|ชื่อ สกุล`),
   person: words(`
-  الطالب|الطلاب|اسم الطالب|学生|生徒|児童|학생|ученик|учень|uczeń|elev|oppilas|tanuló|žák|öğrenci|μαθητής`),
+  الطالب|الطلاب|اسم الطالب|学生|生徒|児童|학생|ученик|учень|uczeń|elev|oppilas|tanuló|žák|öğrenci|učenik|učenica|žiak|siswa|mokinys|μαθητής`),
   email: words(
     'البريد|البريد الإلكتروني|邮箱|电子邮件|メール|メールアドレス|이메일|почта|sähköposti|e posta|eposta',
   ),
   ownNumber: words('رقم الطالب|学号|學號|学籍番号|학번|numer legitymacji|elevnummer|öğrenci no'),
   section: words(
-    'الصف|الشعبة|الفصل|班级|班級|クラス|組|반|класс|клас|klasa|oddział|klass|luokka|osztály|třída|sınıf|şube|τάξη|τμήμα|כיתה|lớp|कक्षा|वर्ग|ชั้น|ห้อง',
+    'الصف|الشعبة|الفصل|班级|班級|クラス|組|반|класс|клас|klasa|oddział|klass|luokka|osztály|třída|sınıf|şube|τάξη|τμήμα|כיתה|clasa|razred|trieda|klasė|klase|kelas|bekkur|odjeljenje|odeljenje|lớp|कक्षा|वर्ग|ชั้น|ห้อง',
   ),
   counted: words('الرقم|م|序号|編號|出席番号|番号|번호|lp|l p|sıra no|sıra|क्रमांक|ลำดับ|ลำดับที่|เลขที่'),
   login: words('ふりがな|フリガナ|よみがな|ヨミガナ|かな'),

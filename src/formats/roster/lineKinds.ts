@@ -268,6 +268,7 @@ export const isRemark = remembered((line): boolean => {
     GREETING.test(text) ||
     WHERE.test(text) ||
     AND_SO_ON.test(all) ||
+    (HELLO.test(text) && all.split(' ').length >= FEWEST_OF_A_MESSAGE) ||
     /^(?:please|bitte|por favor|veuillez|merci de|per favore|gelieve) \p{Ll}+ \p{L}/iu.test(text) ||
     /^\([^()]*\)$|^\[[^[\]]*\]$|^[-–—=*_]{2,}.*[-–—=*_]{2,}$/.test(text) ||
     isClosing(text) ||
@@ -345,6 +346,9 @@ const AND_SO_ON =
   /^(?:etc|etcetera|and so on|and others|usw|u s w|und so weiter|y otros|y asi|et autres|e altri|e outros|enzovoort|enz)$/;
 const GREETING =
   /^(?:dear|hi|hello|hey|good (?:morning|afternoon)|liebe[rs]?|hallo|sehr geehrte[rs]?|guten (?:tag|morgen)|bonjour|cher|chere|hola|estimad[oa]s?|querid[oa]s?|ciao|cari|caro|cara|ola|prezad[oa]s?|beste|geachte)\b.*[,:!]$/i;
+/** "Hi Sam!! here's my half of the list" */
+const HELLO = /^(?:hi|hello|hey|hiya|hola|hallo|moin|bonjour|salut|ciao|olá|oi|hoi)\b/iu;
+const FEWEST_OF_A_MESSAGE = 5;
 const CLOSING =
   /^(?:(?:kind|best|warm|many) (?:regards|wishes|thanks)|regards|best|thanks|thank you|many thanks|cheers|thx|sincerely|yours(?: sincerely| faithfully| truly)?|(?:viele|liebe|beste|herzliche) gr(?:ü|ue)(?:ß|ss)e|mit freundlichen gr(?:ü|ue)(?:ß|ss)en|danke|cordialement|bien à vous|merci|(?:un )?(?:cordial )?saludos?|gracias|cordiali saluti|grazie|saluti|obrigad[oa]|atenciosamente|met vriendelijke groet(?:en)?|groet(?:en|jes)?|bedankt)\s*[,.!]*$/i;
 

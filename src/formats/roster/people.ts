@@ -2,6 +2,7 @@ import { hasContent } from './delimited';
 import { givenColumn } from './givenNames';
 import { familyLeads, isBetween, isSurelyHeading, roleOfColumn } from './headings';
 import {
+  isClosing,
   isDayWord,
   isListTitle,
   isStaffHead,
@@ -114,6 +115,8 @@ class RowReader implements People {
   /** Whether usual given names stand last in whole names, which are shown as they are written all the same. */
   private readonly givenLast: boolean;
 
+  /** Whether the row above ends a letter. */
+  private closed = false;
   /** Whether staff stand below a word for them, and students below one of their own. */
   private readonly staffApart: boolean;
 
@@ -227,6 +230,12 @@ class RowReader implements People {
       this.skip(row, 'sender', name || address);
       return;
     }
+    // Below a table in a letter, who wrote it stands alone.
+    if (!asked && !this.isList && sole !== '' && this.closed && looksLikeName(sole)) {
+      this.skip(row, 'sender', sole);
+      return;
+    }
+    this.closed = !this.isList && sole !== '' && (this.closed || isClosing(sole));
     const person = this.person(row);
     if (asked && person.shown !== '') {
       this.take(row, { ...person, staff: false });
@@ -323,6 +332,10 @@ class RowReader implements People {
       ['givenName' as const, 'familyName' as const].every((half) =>
         /\p{L}/u.test(this.cell(row, half)),
       );
+    const sayings = filled.map((cell) => kindOfLine(cell)?.kind);
+    // "Printed 14/09/2026", "Page 1" beside each other.
+    const around = sayings.every((kind) => kind === 'footer' || kind === 'total');
+    if (!surely && filled.length > 1 && around) return sayings[0] === 'total' ? 'total' : 'footer';
     const nobody = surely ? null : this.reasonOfWords(index, label, person, said);
     if (nobody !== null) return nobody;
     if (!/\p{L}/u.test(person.shown)) return this.reasonForNoName(index, filled);
@@ -736,12 +749,12 @@ const NOBODY =
 
 /** Words that stand for nothing as often as they are a name, and names with signs, on a row that says no more. */
 function isDoubtful({ shown, email, externalId, familyName, givenName }: Person): boolean {
+  if (/ [&+×] /.test(shown)) return true;
   if (email !== null || externalId !== null) return false;
   const single = givenName === '' || familyName === '';
   return (
     (single && (isMissing(shown) || isTotal(shown, false) || NOBODY.test(shown))) ||
-    / [&+] /.test(shown) ||
-    (!looksLikeName(shown) && /[\d@:;|{}<>]/.test(shown)) ||
+    (!looksLikeName(shown) && /[\d@:;|{}<>?!=→~#%/\\]/.test(shown)) ||
     saysMore(shown)
   );
 }

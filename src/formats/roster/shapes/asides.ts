@@ -33,7 +33,7 @@ const CLOCK = String.raw`\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?(?!\p{L
 const DAY_OF_YEAR = String.raw`\d{1,2}[./]\d{1,2}\.?`;
 /** "08:55", "9:00 – 9:15", "[10:32, 3/11/2026]", "[14/09, 09:12]", "3/11/2026, 10:32 -", "12.10.2026" before a name. */
 const MOMENT = new RegExp(
-  `^\\s*\\[?(?:(?:(?:${DATE}|${DAY_OF_YEAR}),?\\s+)?${CLOCK}(?:\\s*[-–—]\\s*${CLOCK})?(?:,?\\s*${DATE})?|${DATE})\\]?\\s*(?:[-–—:]\\s+)?(?=\\p{L})`,
+  `^\\s*\\[?(?:(?:(?:${DATE}|${DAY_OF_YEAR}),?\\s+)?${CLOCK}(?:\\s*[-–—]\\s*${CLOCK})?(?:,?\\s*${DATE})?|${DATE}|\\d{1,2}\\.\\d{1,2}\\.(?=\\s)|\\d{1,2}/\\d{1,2}(?=\\s))\\]?\\s*(?:[-–—:]\\s+)?(?=\\p{L})`,
   'iu',
 );
 /** "Mon" before the time. */
@@ -42,7 +42,7 @@ const DAY_BEFORE = /^\s*(\p{L}{2,10})\.?,?\s+(?=\d{1,2}[:.h]\d{2})/u;
 const MOMENT_AFTER =
   /[\s,;@–—-]+([([]?(?:\d{1,2}[:.h]\d{2}\s*[-–—]\s*)?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?[)\]]?)\s*$/iu;
 /** "Bram Visser?" */
-const UNSURE = /^\s*(.*\p{L})\s*(?:\?+|\(\?+\))\s*$/u;
+const UNSURE = /^\s*(.*\p{L})\s*(?:\?+|\(\?+\))\s*(?:\([^()]*\)\s*)?$/u;
 /** "@amira.h", "[photo]" before a name. */
 const BESIDE_NAME =
   /^\s*(@[\p{L}\p{N}._-]+|\[(?:photo|image|picture|avatar|foto|bild|imagen|immagine)[^\]]*\])\s+(?=\p{Lu})/iu;
@@ -146,9 +146,9 @@ export function withoutAsides(all: readonly Line[]): Tidied {
       return [{ line, text: named }];
     }
     const [, unsure = ''] = UNSURE.exec(text) ?? [];
-    const single = /^\p{Lu}[\p{L}\p{M}'’-]+$/u.test(unsure);
+    const single = /^\p{Lu}[\p{L}\p{M}'’-]+$/u.test(withoutBullet(unsure).trim());
     if ((isWholeName(unsure) || single) && kindOfLine(text) === null) {
-      skipped.push({ row: line, name: '?', reason: 'footer' });
+      skipped.push({ row: line, name: text.slice(unsure.length).trim(), reason: 'footer' });
       warnings.push(doubtful(line, unsure));
       return [{ line, text: unsure }];
     }

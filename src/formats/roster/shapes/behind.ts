@@ -87,23 +87,30 @@ export function withCodes(all: readonly Line[]): Tidied {
   return fits ? toldOf(all, '', found) : nothing(all);
 }
 
+/** A comma, "Amira Haddad / she", "Amira Haddad as the Miller". */
+const BEFORE_WORDS = /,\s+|\s+\/\s+(?=\p{Ll})|\s+(?:as|als|como|comme|come)\s+(?=\p{L})/u;
+
 /** "Amira Haddad, Arabic": whole names that begin as people are called, and behind the comma words that nobody is. */
 export function withWords(all: readonly Line[]): Tidied {
   const { found, part, words } = readBehind(all, (text) => {
-    const [name = '', said = '', ...more] = text.split(/,\s+/u);
+    const [name = '', said = '', ...more] = text.split(BEFORE_WORDS);
     const fits = looksLikeWholeName(name) && /^\p{L}[\p{L}\p{M}'’ -]*$/u.test(said);
     return fits && more.length === 0 ? { name, said } : null;
   });
+  // "Amira Haddad / she": nobody is called so.
+  const saidSmall =
+    found.every(({ said }) => /^\p{Ll}/u.test(said)) && !all.some(({ text }) => text.includes(','));
   // Two capital words may be somebody else, where they do not come again.
   const single = found.every(({ said }) => !/\p{L}\s+\p{Lu}/u.test(said));
   const fits =
     found.length > 2 &&
     part >= MOST &&
     (single || words <= found.length / 2) &&
-    givenColumn(
-      found.map(({ name }) => name),
-      found.map(({ said }) => said),
-    ) === 'first';
+    (saidSmall ||
+      givenColumn(
+        found.map(({ name }) => name),
+        found.map(({ said }) => said),
+      ) === 'first');
   return fits ? toldOf(all, '', found) : nothing(all);
 }
 

@@ -592,6 +592,9 @@ export function pairRowsTable(table: Table): Table | null {
 const ROW =
   /^\p{L}+ (?:row|table|bench|side)$|^(?:row|table|bench|reihe|fila|rang|rij|tisch|mesa|tavolo) \p{L}+$|^(?:vordere|mittlere|hintere) reihe$/u;
 
+const COLOUR =
+  /^(?:red|blue|green|yellow|orange|purple|pink|white|black|brown|grey|gold|silver|rot|blau|grun|gelb|lila|weiss|schwarz|rojo|azul|verde|amarillo|amarelo|naranja|morado|blanco|negro|rouge|bleu|vert|jaune|noir|rosso|blu|giallo|bianco|nero|vermelho|branco|preto|rood|blauw|groen|geel|paars|wit|zwart)$/;
+
 /** Rows that begin with the name of a group, whole names after it, and no headings; null where a table is not like that. */
 export function ledRowsTable(table: Table): Table | null {
   const filled = table.rows.filter(hasContent);
@@ -599,9 +602,14 @@ export function ledRowsTable(table: Table): Table | null {
   const leads = rows.flatMap(([first]) => first ?? []);
   const others = rows.flatMap(([, ...rest]) => rest);
   // "Front row" says what it is, over whatever people are called.
-  const isName = leads.every(({ text }) => ROW.test(plainWords(text)))
-    ? looksLikeName
-    : looksLikeWholeName;
+  const told = [
+    ({ text }: Cell) => ROW.test(plainWords(text)),
+    ({ text }: Cell) => COLOUR.test(plainWords(text)),
+    ({ text }: Cell) => sectionHeading(text) !== null && !/\s[-–—]\s/.test(text),
+  ].findIndex((isLead) => leads.every(isLead));
+  // Two words beside "Bench 1" may be the two names of one.
+  const several = told === 0 || (told > 0 && rows.every(({ length }) => length > 3));
+  const isName = several ? looksLikeName : looksLikeWholeName;
   const fits =
     rows.length > 1 &&
     others.length >= rows.length * 2 &&

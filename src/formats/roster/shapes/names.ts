@@ -204,7 +204,7 @@ export function namesTable(text: string): Table {
     commaIsDecimal: false,
     warnings,
     skipped,
-    belief: many || groups ? SURE : areQuotedCells(text) ? -SURE : 0,
+    belief: many || groups ? SURE : areTabbed(text) ? -SURER : areQuotedCells(text) ? -SURE : 0,
   };
 }
 
@@ -221,6 +221,20 @@ function standAgain(rows: readonly Row[]): ReadonlySet<Row> {
   const names = new Set([...again].map(({ cells: [name = ''] }) => plainWords(name)));
   return names.size > 1 && names.size * 2 >= first.size ? again : new Set();
 }
+
+/** Whether nearly every line has as many tabs, two and more, as the rows of a table have. */
+function areTabbed(text: string): boolean {
+  const filled = filledLines(text);
+  const tabs = filled.map((line) => line.split('\t').length - 1);
+  const [most = 0] = [...tabs].sort((a, b) => b - a);
+  return (
+    filled.length > 1 &&
+    most > 1 &&
+    tabs.filter((one) => one === most).length >= filled.length * MOSTLY_TABBED
+  );
+}
+
+const MOSTLY_TABBED = 0.8;
 
 /** Whether every line is of cells in quotes with nothing but commas between, as a spreadsheet writes them. */
 function areQuotedCells(text: string): boolean {
@@ -277,3 +291,5 @@ function pairsIn(rows: readonly Row[]): readonly RosterWarning[] {
 
 /** Lines that surely name several people are no rows of a table without headings. */
 const SURE = 0.12;
+/** Rows of a table with tabs are no list, even where it leaves out somebody. */
+const SURER = 0.5;

@@ -71,6 +71,7 @@ import {
   withoutSignature,
   withoutStops,
   withoutWishes,
+  withoutWordsAround,
   withOne,
   withRemarkBefore,
 } from './tidying';
@@ -89,6 +90,7 @@ const STEPS: readonly Step[] = [
   withoutCommands,
   withoutHello,
   withoutSignature,
+  withoutWordsAround,
   only(withOne),
   only(withoutRunning),
   only(withoutUnderscores),

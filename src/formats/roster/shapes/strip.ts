@@ -327,5 +327,8 @@ function areInOrder(all: readonly string[]): boolean {
   );
 }
 
+/** A text without commas and signs behind it, or the stop of a sentence behind a whole name. */
 export const cleanEnd = (text: string): string =>
-  withoutSigns(text.trim().replace(/[,;]+\s*$/, '')).trim();
+  withoutSigns(text.trim().replace(/[,;]+\s*$/, ''))
+    .trim()
+    .replace(/(?<=\s\p{Lu}\p{L}{2,}\p{Ll})\.$/u, '');

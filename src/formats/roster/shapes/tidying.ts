@@ -247,12 +247,51 @@ export function withoutCounting(all: readonly Line[]): Tidied {
   };
 }
 
-/** "l. Amira Haddad" over "2. Bram Visser", where a one was taken for a letter. */
+/** "l. Amira Haddad" over "2. Bram Visser" and "3, Chipo Dube", where a one was taken for a letter and a stop for a comma. */
 export function withOne(all: readonly Line[]): readonly Line[] {
-  const [first, second] = filledOf(all);
-  if (!first || !/^\s*[lI|][.)]\s/.test(first.text) || !/^\s*2[.)]\s/.test(second?.text ?? ''))
-    return all;
-  return all.map((one) => (one === first ? { ...one, text: one.text.replace(/[lI|]/, '1') } : one));
+  const filled = filledOf(all);
+  const [first, second] = filled;
+  const isOne =
+    first && /^\s*[lI|][.)]\s/.test(first.text) && /^\s*2[.)]\s/.test(second?.text ?? '');
+  const numberOf = ({ text }: Line, sign: RegExp): number => Number(sign.exec(text)?.[1] ?? NaN);
+  const slips = new Set(
+    filled.filter((one, at) => {
+      const before = filled[at - 1];
+      return (
+        before && numberOf(one, /^\s*(\d{1,3}),\s/) === numberOf(before, /^\s*(\d{1,3})[.)]/) + 1
+      );
+    }),
+  );
+  return all.map((one) => {
+    if (slips.has(one)) return { ...one, text: one.text.replace(',', '.') };
+    return isOne && one === first ? { ...one, text: one.text.replace(/[lI|]/, '1') } : one;
+  });
+}
+
+/** Words around a list with a bullet before each of the others, as a message has them: what is no name there is nobody. */
+export function withoutWordsAround(all: readonly Line[]): Tidied {
+  const filled = filledOf(all);
+  const bulleted = filled.map(({ text }) => /^\s*[-–•*+]\s*\S/u.test(text));
+  const [from, to] = [bulleted.indexOf(true), bulleted.lastIndexOf(true)];
+  const around = [...filled.slice(0, Math.max(0, from)), ...filled.slice(to + 1)].filter(
+    ({ text }) =>
+      text.trim().split(/\s+/).length > 2 &&
+      !looksLikeWholeName(text) &&
+      !/[,;:@]/.test(text) &&
+      kindOfLine(text) === null,
+  );
+  const fits =
+    around.length > 0 &&
+    to - from >= 2 &&
+    bulleted.slice(from, to + 1).every(Boolean) &&
+    filled.length - (to - from + 1) < to - from + 1;
+  if (!fits) return { lines: all, skipped: [] };
+  return {
+    lines: all.filter((one) => !around.includes(one)),
+    skipped: around.map(({ line, text }) => ({
+      ...{ row: line, name: text.trim(), reason: 'footer' as const },
+    })),
+  };
 }
 
 /** "Bram Visser, and" and "Chipo Dube." where lines end with commas, as a sentence of several lines has them. */
