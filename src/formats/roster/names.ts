@@ -1,4 +1,4 @@
-import { givenAmong } from './givenNames';
+import { givenAmong, givenColumn } from './givenNames';
 import { remembered } from './remembered';
 import { cleanText, plainWords } from './text';
 import { words } from './words';
@@ -166,6 +166,22 @@ export const looksLikeName = remembered(
 /** Whether a text looks like a given and a family name, each with a capital letter: "Sanne van der Meer". */
 export function looksLikeWholeName(text: string): boolean {
   return looksLikeName(text) && WITH_CAPITALS.test(text);
+}
+
+const WHOLE_TWICE = /^\p{Lu}\S*(?: \S+)* \p{Lu}\S*, \p{Lu}\S*(?: \S+)* \p{Lu}\S*$/u;
+
+/**
+ * Whether names with a comma may be two each, "Amira Haddad, Bram Visser", rather than one turned round, as "Pérez Gómez, Juan
+ * Carlos" is where most names have four words.
+ */
+export function mayNameTwo(names: readonly string[]): boolean {
+  const [before, behind] = [0, 1].map((side) =>
+    names.map((name) => name.split(/\s*,\s+/u)[side] ?? ''),
+  );
+  return (
+    names.every((name) => WHOLE_TWICE.test(name)) &&
+    givenColumn(before ?? [], behind ?? []) !== 'second'
+  );
 }
 
 /** A capital word, and another right after it or after small words that belong to a family name. */

@@ -24,6 +24,7 @@ import {
   isTitled,
   looksLikeName,
   looksLikeWholeName,
+  mayNameTwo,
   roleOfPerson,
   splitName,
   withoutRemark,
@@ -112,6 +113,8 @@ class RowReader implements People {
   private readonly toldOnce: boolean;
   /** Whether the heading over whole names says that family names stand first. */
   private readonly familyLeads: boolean;
+  /** Whether a name with a comma may be two of them. */
+  private readonly mayBePairs: boolean;
   /** Whether usual given names stand last in whole names, which are shown as they are written all the same. */
   private readonly givenLast: boolean;
 
@@ -154,6 +157,9 @@ class RowReader implements People {
     const [whole] = this.columnsOf.get('fullName') ?? [];
     this.familyLeads = whole !== undefined && familyLeads(this.heading[whole] ?? '');
     this.givenLast = whole !== undefined && standLast(cellsIn(whole));
+    const turned = (whole === undefined ? [] : cellsIn(whole)).map(cleanText);
+    const parted = turned.filter((name) => name.includes(','));
+    this.mayBePairs = !this.isList && parted.length > 0 && mayNameTwo(parted);
     this.parts = partHeadings(table.rows, reading.headingRow);
     this.overTitle = linesOverTitle(table.rows, reading.headingRow);
     this.figures = figureRows(table.rows, reading.headingRow);
@@ -293,6 +299,7 @@ class RowReader implements People {
     if (row.cells.some(holdsInvisible)) warn('cleanedName');
     if (person.givenName === '' && person.familyName === '')
       warn('nameFromAddress', person.email ?? '');
+    if (this.mayBePairs && this.cell(row, 'fullName').includes(',')) warn('twoNames');
     if (isSurelyHeading(person.shown)) warn('headingLikeName');
     else if (isDoubtful(person) || (this.usual.untitled && isTitled(person.shown)))
       warn('doubtfulName');

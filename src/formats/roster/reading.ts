@@ -485,6 +485,10 @@ function oneName(
       particlesTurn(columns[first ?? 0] ?? [], columns[second] ?? []));
   const given = parted ? givenColumn(columns[first ?? 0] ?? [], columns[second] ?? []) : null;
   const familyFirst = given === null ? capitals || turned : given === 'second';
+  // "Elm" beside "Amira Haddad" is where she belongs.
+  const areWhole = (column: number): boolean =>
+    share((columns[column] ?? []).filter(isFilled), looksLikeWholeName) > 0.6;
+  const whole = single(first) ? (names.find(areWhole) ?? first) : first;
   let emails = 0;
   let numbers = 0;
   let sections = 0;
@@ -493,7 +497,7 @@ function oneName(
     if (role === 'externalId') return numbers++ === 0 ? role : 'detail';
     if (role === 'section') return sections++ === 0 ? role : 'detail';
     if (role !== 'fullName') return role;
-    if (!parted) return column === first ? 'fullName' : 'detail';
+    if (!parted) return column === whole ? 'fullName' : 'detail';
     if (column === first) return familyFirst ? 'familyName' : 'givenName';
     return column === second ? (familyFirst ? 'givenName' : 'familyName') : 'detail';
   });

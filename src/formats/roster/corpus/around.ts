@@ -420,4 +420,69 @@ export const around: readonly RosterCase[] = [
     students: ['Albu Ioana', 'Badea Matei', 'Cojocaru Ilinca'],
     facts: [{ section: '7A' }, { section: '7A' }, { section: '7B' }],
   },
+  {
+    name: 'marks on one line',
+    given: lines('Ruth Sand 14; Sverre Tind 17; Toril Ur 9'),
+    students: ['Ruth Sand', 'Sverre Tind', 'Toril Ur'],
+  },
+  {
+    name: 'some of them named again among all',
+    given: lines('Helpers: Idun, Jørn', 'All: Idun, Jørn, Kaia, Leon, Marie'),
+    students: ['Idun', 'Jørn', 'Kaia', 'Leon', 'Marie'],
+  },
+  {
+    name: 'who changes places with whom',
+    given: lines('Quentin <-> Rose', 'Sacha <-> Théa'),
+    students: ['Quentin', 'Rose', 'Sacha', 'Théa'],
+  },
+  {
+    name: 'mentors, and several in one cell',
+    given: lines(
+      'Mentor\tMentees',
+      'Mr Yilmaz\tZoë Adler, Alan Birk',
+      'Ms Zauner\tBela Cord, Carol Dorn',
+    ),
+    students: ['Zoë Adler', 'Alan Birk', 'Bela Cord', 'Carol Dorn'],
+  },
+  {
+    name: 'boxes to tick behind numbers',
+    given: lines('1 [ ] Dina Engel', '2 [x] Elias Fink', '3 [ ] Fatma Gök'),
+    students: ['Dina Engel', 'Elias Fink', 'Fatma Gök'],
+  },
+  {
+    name: 'who has passed and who has not',
+    given: lines('Gerda Hahn has passed.', 'Hubert Imm has passed.', 'Irma Jost has not passed.'),
+    students: ['Gerda Hahn', 'Hubert Imm', 'Irma Jost'],
+  },
+  {
+    name: 'sentences for groups with first names',
+    given: lines('Group 1 is Kurt, Lena and Mona.', 'Group 2 is Nico, Olga and Paul.'),
+    students: ['Kurt', 'Lena', 'Mona', 'Nico', 'Olga', 'Paul'],
+  },
+  {
+    name: 'numbers behind strokes',
+    given: lines('Walter Xanten/01', 'Yusuf Zorn/02', 'Anneli Bach/03'),
+    students: ['Walter Xanten', 'Yusuf Zorn', 'Anneli Bach'],
+  },
+  {
+    name: 'houses before whole names, without headings',
+    given: lines('Ash\tElke Frisch\t12', 'Elm\tFalko Grimm\t9', 'Ash\tGritt Heine\t17'),
+    students: ['Elke Frisch', 'Falko Grimm', 'Gritt Heine'],
+  },
+  {
+    name: 'rooms, and several in one cell',
+    given: lines('Room\tStudents', '12\tZoë Adler, Alan Birk', '13\tBela Cord, Carol Dorn'),
+    students: ['Zoë Adler', 'Alan Birk', 'Bela Cord', 'Carol Dorn'],
+  },
+  {
+    name: 'two names in a cell under a word that may be for one',
+    given: lines('Day\tNames', 'Mon\tZoë Adler, Alan Birk', 'Tue\tBela Cord, Carol Dorn'),
+    students: ['Zoë Adler', 'Alan Birk', 'Bela Cord', 'Carol Dorn'],
+  },
+  {
+    name: 'two whole names with a comma in a column of names',
+    given: lines('Name;Mark', 'Zoë Adler, Alan Birk;7', 'Bela Cord, Carol Dorn;9'),
+    students: ['Alan Birk Zoë Adler', 'Carol Dorn Bela Cord'],
+    askedPairs: 2,
+  },
 ];

@@ -13,6 +13,10 @@ const DEED = new RegExp(
 /** Words that are a name's as often as a deed: "María josé". */
 const FEWEST_LETTERS = 4;
 
+/** "has not passed" is of those who passed or not. */
+const HELPING =
+  /^(?:has|have|had|is|was|hat|ist|war|ha|es|est|a|ha)(?: not| nicht| no| pas)? (?=\p{L}{4})/u;
+
 /** What to say of somebody in brackets, so that who has left is known as such. */
 const asAside = (one: Line, name: string, deed: string): Line => ({
   ...one,
@@ -27,7 +31,7 @@ export function withoutDeeds(all: readonly Line[]): Tidied {
   const filled = filledOf(all);
   const found = filled.map((one) => {
     const [, name = '', deed = ''] = DEED.exec(one.text) ?? [];
-    return { one, name, deed, verb: plainWords(deed).split(' ', 1).join('') };
+    return { one, name, deed, verb: plainWords(deed).replace(HELPING, '').split(' ', 1).join('') };
   });
   const times = new Map<string, number>();
   found.forEach(({ verb }) => times.set(verb, (times.get(verb) ?? 0) + 1));

@@ -476,11 +476,11 @@ function areFirstNames(headings: readonly Cell[], names: readonly Cell[]): boole
 const MEMBER =
   /^(?:member|student|pupil|name|player|person|participant|mitglied|schuler|schulerin|miembro|integrante|alumno|membre|eleve|membro|aluno|alunno|lid|leerling)(?: (?:name|no|nr))? ?(?:\d+|[a-d])$/;
 const MEMBERS =
-  /^(?:(?:group |team |crew )?members?(?: names?)?|students?|names?|pupils?|who|people|crew|children|learners|participants|players|mitglieder|schuler|schulerinnen|miembros|integrantes|alumnos|membres|eleves|membri|componenti|membros|alunos|leden|leerlingen|voters|votes by|respondents|signed up|chosen by|votantes|votants|stimmen von)$/;
+  /^(?:(?:group |team |crew )?members?(?: names?)?|students?|names?|pupils?|who|people|crew|children|learners|participants|players|mitglieder|schuler|schulerinnen|miembros|integrantes|alumnos|membres|eleves|membri|componenti|membros|alunos|leden|leerlingen|mentees|tutees|voters|votes by|respondents|signed up|chosen by|votantes|votants|stimmen von)$/;
 
 /** Words over what several have chosen, or are on. */
 const CHOSEN =
-  /^(?:options?|choices?|answers?|activity|topic|project|task|job|day|date|slot|time|theme|auswahl|thema|projekt|opcion|tema|proyecto|choix|sujet|scelta|progetto|opcao|projeto|keuze|onderwerp)$/;
+  /^(?:options?|choices?|answers?|activity|topic|project|task|job|day|date|slot|time|theme|room|site|place|station|raum|ort|aula|salle|lieu|luogo|lugar|lokaal|auswahl|thema|projekt|opcion|tema|proyecto|choix|sujet|scelta|progetto|opcao|projeto|keuze|onderwerp)$/;
 
 /** "Left" and "Right" beside "Bench": columns of unknown words over whole names only, nobody in two of them; none where one has others. */
 function placesOfPeople(headings: readonly Cell[], below: readonly Row[]): readonly Cell[] {
@@ -526,7 +526,10 @@ export function groupRowsTable(table: Table): Table | null {
   const group = headings.find(
     ({ column, text }) =>
       !columns.has(column) &&
-      (roleOfColumn(text) === 'section' || isGroupWord(text) || CHOSEN.test(plainWords(text))),
+      (roleOfColumn(text) === 'section' ||
+        isGroupWord(text) ||
+        isOfOthers(text) ||
+        CHOSEN.test(plainWords(text))),
   );
   const label = group ?? headings.find(({ column }) => !columns.has(column));
   if (numbered.length < 2 && !group) return null;

@@ -61,7 +61,7 @@ export const BETWEEN_TWO =
   /\s+(?:and|&|und|y|et|e|en|\+|x|×|vs\.?|versus)\s+|\s*(?:\/|↔|⇔|⇄|<->|<=>)\s*/u;
 
 /** Signs and words that are part of no name. */
-const SURELY_BETWEEN = /\s+(?:and|&|und|\+|x|×|vs\.?|versus)\s+/u;
+const SURELY_BETWEEN = /\s+(?:and|&|und|\+|x|×|vs\.?|versus|↔|⇔|⇄|<->|<=>)\s+/u;
 
 /** Whether each line names two people with "and" between them; where they have whole names one may be left over. */
 export function arePairs(all: readonly string[]): boolean {

@@ -42,8 +42,10 @@ const SAID_GROUP =
 export function saidGroups(all: readonly Line[]): readonly Line[] {
   const filled = filledOf(all);
   const fits = filled.every(({ text }) => {
-    const names = namesIn(SAID_GROUP.exec(text)?.[2] ?? '');
-    return names.length > 1 && names.every(looksLikeWholeName);
+    const [, label = '', members = ''] = SAID_GROUP.exec(text) ?? [];
+    const names = namesIn(members);
+    const isName = sectionHeading(label) === null ? looksLikeWholeName : looksLikeName;
+    return names.length > 1 && names.every(isName);
   });
   if (filled.length < 2 || !fits) return all;
   return all.map((one) => ({ ...one, text: one.text.replace(SAID_GROUP, '$1: $2') }));

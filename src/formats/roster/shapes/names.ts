@@ -1,5 +1,5 @@
-import { looksLikeName, looksLikeWholeName } from '../names';
-import { allGiven, givenColumn } from '../givenNames';
+import { looksLikeName, looksLikeWholeName, mayNameTwo } from '../names';
+import { allGiven } from '../givenNames';
 import {
   isBareClosing,
   isClosing,
@@ -149,7 +149,8 @@ export function namesTable(text: string): Table {
     const entries = other !== null ? [stripped] : parts;
     for (const entry of entries) {
       if (group !== null && (entries.length > 1 ? isPlace(entry) : isNobodyYet(entry))) {
-        skipped.push({ row: line, name: entry, reason: 'place' });
+        const name = entries.length > 1 ? entry : `${group.label}: ${entry}`;
+        skipped.push({ row: line, name, reason: 'place' });
         continue;
       }
       const [name = '', address = ''] = nameAndAddress(entry.replace(CAPTAIN, ''));
@@ -219,7 +220,10 @@ function standAgain(rows: readonly Row[]): ReadonlySet<Row> {
     else first.set(name, row);
   }
   const names = new Set([...again].map(({ cells: [name = ''] }) => plainWords(name)));
-  return names.size > 1 && names.size * 2 >= first.size ? again : new Set();
+  // "Helpers: Amira, Bram" beside "All: Amira, Bram, Chipo": the one holds the other.
+  const parts = [...first.values(), ...again].map(({ cells: [, , , part = ''] }) => part);
+  const within = new Set(parts).size === 2 && isWithin([...first.values()], again);
+  return names.size > 1 && (within || names.size * 2 >= first.size) ? again : new Set();
 }
 
 /** Whether nearly every line has as many tabs, two and more, as the rows of a table have. */
@@ -235,6 +239,15 @@ function areTabbed(text: string): boolean {
 }
 
 const MOSTLY_TABBED = 0.8;
+
+/** Whether those of one of two parts all stand in the other as well, two of them at least. */
+function isWithin(first: readonly Row[], again: ReadonlySet<Row>): boolean {
+  const partOfRow = ({ cells: [, , , part = ''] }: Row): string => part;
+  const [one = ''] = first.map(partOfRow);
+  const size = first.filter((row) => partOfRow(row) === one).length;
+  const behind = first.length - size;
+  return again.size === size || behind === 0;
+}
 
 /** Whether every line is of cells in quotes with nothing but commas between, as a spreadsheet writes them. */
 function areQuotedCells(text: string): boolean {
@@ -271,16 +284,8 @@ function betweenTwo(all: readonly string[]): RegExp | null {
 /** "Amira Haddad, Bram Visser" on every line may be a name turned round, or two people. */
 function pairsIn(rows: readonly Row[]): readonly RosterWarning[] {
   const parted = rows.filter(({ line, cells }) => line > 0 && (cells[0] ?? '').includes(','));
-  const pairs = parted.filter(({ cells }) =>
-    /^\p{Lu}\S*(?: \S+)* \p{Lu}\S*, \p{Lu}\S*(?: \S+)* \p{Lu}\S*$/u.test(cells[0] ?? ''),
-  );
-  if (pairs.length < parted.length) return [];
-  const [before, behind] = [0, 1].map((side) =>
-    pairs.map(({ cells }) => cells[0]?.split(COMMA_BETWEEN)[side] ?? ''),
-  );
-  // "Pérez Gómez, Juan Carlos", where most names have four words.
-  if (givenColumn(before ?? [], behind ?? []) === 'second') return [];
-  return pairs.map(({ line, cells }) => ({
+  if (!mayNameTwo(parted.map(({ cells: [name = ''] }) => name))) return [];
+  return parted.map(({ line, cells }) => ({
     kind: 'twoNames',
     row: line,
     name: cells[0] ?? '',

@@ -3,7 +3,7 @@ import { withoutSigns } from '../names';
 
 /** Signs and numbers that stand before the entries of a list. */
 const BULLET =
-  /^\s*(?:[\uE000-\uF8FF]\s*|[٠-٩۰-۹०-९๐-๙]{1,4}\s*[.):-]\s*|[-–—•*+]\s*\[(?:[ xX✓]?|\d{1,3})\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn]\.?[º°]|№)\.?\s*\d{1,4}[.):]?\s+(?:[-–—]\s+)?|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*(?:\.\)|[.):](?!\d)|[-–—](?=\s)|→|->)\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✗✘✕✓✔►▶▸§→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\.\s+(?=\p{L})|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
+  /^\s*(?:[\uE000-\uF8FF]\s*|[٠-٩۰-۹०-९๐-๙]{1,4}\s*[.):-]\s*|[-–—•*+]\s*\[(?:[ xX✓]?|\d{1,3})\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn]\.?[º°]|№)\.?\s*\d{1,4}[.):]?\s+(?:[-–—]\s+)?|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*\[[ xX✓]?\]\s*|\d{1,4}\s*(?:\.\)|[.):](?!\d)|[-–—](?=\s)|→|->)\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✗✘✕✓✔►▶▸§→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\.\s+(?=\p{L})|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
 
 /** How the name of a class begins that is told by its ordinal: "2º A", "10. Klasse", "3rd Period". */
 const ORDINAL =
@@ -53,7 +53,8 @@ const CLASS_IN_BRACKETS = /^\s*[([](\d{1,2}\s?[A-Za-z])[)\]]\s*(?=\p{L})/u;
 const HIGH_NUMBER = /^\s*(\d{3,4})\s*(?:[.):]|[-–—](?=\s))\s*(?=\p{L})/u;
 
 /** "Amira Haddad (0041)", "Amira Haddad 7B". */
-const AFTER = /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?[#+]?((?=[^\s]*\d)[A-Za-z\d\-./]{1,12}%?)[)\]]?$/u;
+const AFTER =
+  /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?[#+]?((?=[^\s]*\d)(?!\p{L}*\p{Ll}{2}\p{L}*\/)[A-Za-z\d\-./]{1,12}%?)[)\]]?$/u;
 
 /** "Amira Haddad B+", where most lines have one. */
 const GRADE_AFTER = /^([^&/+]*\p{L}{2}[\s,]+[^&/+]*\p{L}{2})\s+[([]?([A-F][+-]?)[)\]]?$/u;
@@ -84,6 +85,9 @@ const TAGS = /^([^#]*\p{L}[^#]*?)((?:\s+#\p{L}[\p{L}\p{N}_-]*)+)$/u;
 
 /** "Amira Haddad3": a number that touches the name, which is none of a student called "Haddad3". */
 const TOUCHING = /^([^,\d]*\p{L}\s[^,\d]*\p{Lu}\p{Ll}+)(\d{1,4})$/u;
+
+/** "Amira Haddad/01". */
+const SLASHED = /^([^,\d/]*\p{L}\s[^,\d/]*\p{L}{2})\/(\d{1,6})$/u;
 
 export function filledLines(text: string): readonly string[] {
   return text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
@@ -179,6 +183,7 @@ export function stripperFor(
   const grades = most((line) => GRADE_AFTER.test(cleanEnd(line)), bare);
   const endOf = (line: string): RegExpExecArray | null =>
     TOUCHING.exec(line) ??
+    SLASHED.exec(line) ??
     (grades ? GRADE_AFTER.exec(line) : null) ??
     (keyed && isKeyed(line) ? (lettering ? CODE_AFTER_ANY : CODE_AFTER).exec(line) : null) ??
     (lettering ? null : numberAfter(line.replace(LABELLED_NUMBER, ' $1')));
