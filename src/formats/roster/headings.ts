@@ -65,7 +65,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   codigo|codice|ref|reference|index`),
   ownNumber: words(`
   studentid|externalid|matriculation|userid|sis|upn|uln|ine|matricula|matricule|matricola|matrikelnummer|
-  matrikelnr|matrikel|schulernummer|schulernr|matr|matr nr|expediente|personalnummer|leerlingnummer|
+  matrikelnr|matrikel|schulernummer|schulernr|adm no|adm nr|matr|matr nr|expediente|personalnummer|leerlingnummer|
   studentnummer|stamnummer|stamnr|leerlingnr|studentnr|nia|admission|registration|enrolment number|enrollment number|rm|
   sourcedid|roll`),
   section: words(`

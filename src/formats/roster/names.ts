@@ -18,6 +18,13 @@ const JOINS = /^[oeyi]$/;
 /** Whether a word belongs to the family name behind it, or stands between two. */
 export const isParticle = (word: string): boolean => IS_PARTICLE.test(word) || JOINS.test(word);
 
+/** Whether a cell holds no more than such words: "van den". */
+export const areParticles = (cell: string): boolean =>
+  cell
+    .trim()
+    .split(/\s+/)
+    .every((word) => word === '' || IS_PARTICLE.test(word));
+
 const SUFFIX =
   /^(?:jr|sr|ii|iii|iv|v|phd|md|junior|esq|b\.?sc|m\.?sc|b\.?a|m\.?a|mba|b\.?eng|m\.?eng|b\.?ed|m\.?ed|pgce|rn|ll\.?[bm]|dipl\.?-?ing)\.?$/i;
 /** "O'Neil, Sean Jr.": the suffix of a family name behind the given one. */

@@ -15,6 +15,7 @@ import {
   type LineKind,
 } from './lineKinds';
 import {
+  areParticles,
   isCallName,
   isPartInACall,
   isInactive,
@@ -136,7 +137,9 @@ class RowReader implements People {
     });
     const family = this.columnsOf.get('familyName') ?? [];
     if (family.length > 1) {
-      const isLater = (column: number): boolean => !isBetween(this.heading[column] ?? '');
+      const isLater = (column: number): boolean =>
+        !isBetween(this.heading[column] ?? '') &&
+        !table.rows.every(({ cells }) => areParticles(cells[column] ?? ''));
       this.columnsOf.set('familyName', [
         ...family.filter((column) => !isLater(column)),
         ...family.filter(isLater),
@@ -339,10 +342,13 @@ class RowReader implements People {
       ['givenName' as const, 'familyName' as const].every((half) =>
         /\p{L}/u.test(this.cell(row, half)),
       );
-    const sayings = filled.map((cell) => kindOfLine(cell)?.kind);
     // "Printed 14/09/2026", "Page 1" beside each other.
-    const around = sayings.every((kind) => kind === 'footer' || kind === 'total');
-    if (!surely && filled.length > 1 && around) return sayings[0] === 'total' ? 'total' : 'footer';
+    const first = surely || filled.length < 2 ? null : kindOfLine(label)?.kind;
+    if (
+      (first === 'footer' || first === 'total') &&
+      filled.every((cell) => ['footer', 'total'].includes(kindOfLine(cell)?.kind ?? ''))
+    )
+      return first;
     const nobody = surely ? null : this.reasonOfWords(index, label, person, said);
     if (nobody !== null) return nobody;
     if (!/\p{L}/u.test(person.shown)) return this.reasonForNoName(index, filled);

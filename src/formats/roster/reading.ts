@@ -9,7 +9,7 @@ import {
   kindOfLine,
   sectionHeading,
 } from './lineKinds';
-import { isSchoolRole, looksLikeWholeName, PARTICLE, tellSchoolRoles } from './names';
+import { areParticles, isSchoolRole, looksLikeWholeName, PARTICLE, tellSchoolRoles } from './names';
 import { cleanText, isMissing, plainWords } from './text';
 import type { ColumnReading, ColumnRole, Reading, Row, Table } from './types';
 import { guessKind, isOddWord } from './values';
@@ -434,6 +434,7 @@ function rolesByContent(width: number, rows: readonly Row[]): readonly ColumnRol
     if (filled.length === 0 || isRunning(cells)) return 'leftOut';
     if (share(filled, (cell) => /\S@\S/.test(cell)) > 0.5) return 'email';
     if (filled.every(isSchoolRole)) return 'role';
+    if (filled.every(areParticles)) return 'familyName';
     const differ = new Set(filled).size === filled.length;
     if (filled.length > 1 && filled.every((cell) => isPartOfClass(cell, differ))) return 'section';
     if (differ && filled.length > 1 && share(filled, isNumberLike) > 0.9) return 'externalId';

@@ -485,4 +485,64 @@ export const around: readonly RosterCase[] = [
     students: ['Alan Birk Zoë Adler', 'Carol Dorn Bela Cord'],
     askedPairs: 2,
   },
+  {
+    name: 'what a debate is about, over who speaks for and against',
+    given: lines(
+      'Motion: the weir should go',
+      'For: Agathe, Boris, Camille',
+      'Against: Djibril, Elsa, Farid',
+      'Chair: Gaspard',
+    ),
+    students: ['Agathe', 'Boris', 'Camille', 'Djibril', 'Elsa', 'Farid', 'Gaspard'],
+  },
+  {
+    name: 'a class with two letters before names',
+    given: lines('7AB Kwame Lartey', '7AB Lottie Mead', '7CD Miles Noon', '7CD Nora Ojo'),
+    students: ['Kwame Lartey', 'Lottie Mead', 'Miles Noon', 'Nora Ojo'],
+  },
+  {
+    name: 'numbered pairs, and three at the end',
+    given: lines('1. Alma and Bert', '2. Cleo and Drew', '3. Edie, Fred and Gail'),
+    students: ['Alma', 'Bert', 'Cleo', 'Drew', 'Edie', 'Fred', 'Gail'],
+  },
+  {
+    name: 'numbers of admission',
+    given: lines(
+      'SURNAME,FIRST NAME,DOB,ADM NO,FORM',
+      'HALE,IMOGEN,01/02/2012,A1021,8X',
+      'INCE,JASPER,03/03/2012,A1043,8X',
+      'JUDD,KIERA,09/11/2011,A1066,8Y',
+    ),
+    students: ['IMOGEN HALE', 'JASPER INCE', 'KIERA JUDD'],
+    facts: [
+      { externalId: 'A1021', section: '8X' },
+      { externalId: 'A1043', section: '8X' },
+      { externalId: 'A1066', section: '8Y' },
+    ],
+  },
+  {
+    name: 'seats of each row',
+    given: lines('Row,Seat 1,Seat 2,Seat 3', '1,Anouar,Bilal,Clémence', '2,Dounia,,Étienne'),
+    students: ['Anouar', 'Bilal', 'Clémence', 'Dounia', 'Étienne'],
+  },
+  {
+    name: 'ordinals with a stop before names',
+    given: lines('1.º Kátia Lopes', '2.º Mário Nunes', '3.º Olga Pires'),
+    students: ['Kátia Lopes', 'Mário Nunes', 'Olga Pires'],
+  },
+  {
+    name: 'pairs with a word that stands between family names as well',
+    given: lines('Quinto e Rosa', 'Silvio e Tea', 'Ugo e Vera'),
+    students: ['Quinto', 'Rosa', 'Silvio', 'Tea', 'Ugo', 'Vera'],
+  },
+  {
+    name: 'what stands before family names, in a column without a heading',
+    given: lines('Berg, van den, Anouk', 'Dijk, van, Bram', 'Vries, de, Cato'),
+    students: ['Anouk van den Berg', 'Bram van Dijk', 'Cato de Vries'],
+  },
+  {
+    name: 'a sentence with classes in brackets',
+    given: lines('Kids in the boat crew: Sara Tuin (6A), Ties Uil (6B), Vera Wind (6A)'),
+    students: ['Sara Tuin', 'Ties Uil', 'Vera Wind'],
+  },
 ];

@@ -119,13 +119,14 @@ export function withoutSaidBelow(all: readonly Line[]): Tidied {
   const NAMED = /^\s*([^:(–—]{2,60}?)\s*(?:\s[–—-]\s|[:(→]|->)\s*\S/u;
   const filled = filledOf(all);
   const at = filled.findLastIndex(({ text }) => /\p{L}\s*:\s*$/u.test(text));
+  if (at < 2) return nothing(all);
   const [above, below] = [filled.slice(0, at), filled.slice(at + 1)];
   const known = above.map(({ text }) => ` ${plainWords(text)} `);
   const isKnown = (text: string): boolean => {
     const name = plainWords(NAMED.exec(withoutBullet(text))?.[1] ?? '');
     return name !== '' && known.some((one) => one.includes(` ${name} `));
   };
-  const fits = at > 1 && below.length > 0 && below.every(({ text }) => isKnown(text));
+  const fits = below.length > 0 && below.every(({ text }) => isKnown(text));
   if (!fits) return nothing(all);
   return {
     lines: above,

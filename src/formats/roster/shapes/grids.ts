@@ -474,7 +474,7 @@ function areFirstNames(headings: readonly Cell[], names: readonly Cell[]): boole
 }
 
 const MEMBER =
-  /^(?:member|student|pupil|name|player|person|participant|mitglied|schuler|schulerin|miembro|integrante|alumno|membre|eleve|membro|aluno|alunno|lid|leerling)(?: (?:name|no|nr))? ?(?:\d+|[a-d])$/;
+  /^(?:member|student|pupil|name|seat|desk|chair|platz|asiento|posto|plaats|player|person|participant|mitglied|schuler|schulerin|miembro|integrante|alumno|membre|eleve|membro|aluno|alunno|lid|leerling)(?: (?:name|no|nr))? ?(?:\d+|[a-d])$/;
 const MEMBERS =
   /^(?:(?:group |team |crew )?members?(?: names?)?|students?|names?|pupils?|who|people|crew|children|learners|participants|players|mitglieder|schuler|schulerinnen|miembros|integrantes|alumnos|membres|eleves|membri|componenti|membros|alunos|leden|leerlingen|mentees|tutees|voters|votes by|respondents|signed up|chosen by|votantes|votants|stimmen von)$/;
 
@@ -533,8 +533,10 @@ export function groupRowsTable(table: Table): Table | null {
   );
   const label = group ?? headings.find(({ column }) => !columns.has(column));
   if (numbered.length < 2 && !group) return null;
+  // "Table 1" may stand below an empty corner.
+  const beside = label?.column ?? (columns.has(0) ? -1 : 0);
   const people = below.flatMap((row) => {
-    const section = cleanText(row.cells[label?.column ?? -1] ?? '');
+    const section = cleanText(row.cells[beside] ?? '');
     return cellsOf(row)
       .filter(({ column, text }) => columns.has(column) && !isMissingName(text))
       .flatMap((one) =>
@@ -558,7 +560,7 @@ export function groupRowsTable(table: Table): Table | null {
     ...below
       .filter(({ line }) => lines.has(line))
       .flatMap(cellsOf)
-      .filter(({ column }) => !columns.has(column) && column !== label?.column)
+      .filter(({ column }) => !columns.has(column) && column !== beside)
       .map((one) => aside(one, 'footer')),
     ...below
       .filter(({ line }) => !lines.has(line))

@@ -83,6 +83,30 @@ export function arePairs(all: readonly string[]): boolean {
   return whole && pairs > 1 && others <= 1 && parts.every(({ length }) => length <= 3);
 }
 
+/** "Amira and Bram", "Quinto e Rosa", and "Chipo, Dov and Eva" among them. */
+export const BETWEEN_LISTED = /\s+(?:and|&|und|y|et|e|en|\+)\s+|,\s+/u;
+
+/** Whether each line names two or three by one word, with "and" before the last of them. */
+export function areListedPairs(all: readonly string[]): boolean {
+  const people = all.filter((line) => kindOfLine(line)?.kind !== 'section');
+  const lines = people.map((line) => cleanEnd(withoutBullet(line)));
+  const parts = lines.map((line) => line.split(BETWEEN_LISTED));
+  const pairs = parts.filter(({ length }) => length === 2).length;
+  return (
+    parts.length > 1 &&
+    pairs > parts.length / 2 &&
+    lines.every(
+      (line) => line.split(',').length === Math.max(1, line.split(BETWEEN_LISTED).length - 1),
+    ) &&
+    parts.every(
+      (some) =>
+        some.length > 1 &&
+        some.length < 5 &&
+        some.every((one) => /^\p{Lu}[\p{L}\p{M}'’-]+$/u.test(one) && !isSchoolRole(one)),
+    )
+  );
+}
+
 /** What stands between two people who are parted by a comma. */
 export const COMMA_BETWEEN = /\s*,\s+/u;
 

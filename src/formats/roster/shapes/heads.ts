@@ -59,7 +59,7 @@ const BETWEEN_GROUPS = /;|(?<=\p{L}{2})\.\s+(?=\p{Lu}[^:.,;]{1,40}:\s)/u;
 
 /** "A: Amira, Bram; B: Dov, Eva": each group as a line. */
 export function groupsOnOneLine(one: Line): readonly Line[] {
-  const bracketed = [...one.text.matchAll(IN_BRACKETS)];
+  const bracketed = one.text.includes('(') ? [...one.text.matchAll(IN_BRACKETS)] : [];
   if (bracketed.length > 1 && one.text.replace(IN_BRACKETS, '') === '')
     return bracketed.map(([, label = '', members = '']) => ({
       ...one,

@@ -1,3 +1,4 @@
+import { isParticle } from '../names';
 import { plainWords } from '../text';
 import { words } from '../words';
 import type { Line } from './lines';
@@ -18,6 +19,16 @@ const OF_SENTENCES = new Set(
 
 /** Whether a word in small letters is one that sentences have. */
 export const isOfSentences = (word: string): boolean => OF_SENTENCES.has(plainWords(word));
+
+/** Whether a text is of small words alone, one of them as sentences have it. */
+export function isSentence(text: string): boolean {
+  const all = text.split(/\s+/);
+  return (
+    all.length > 2 &&
+    all.every((word) => /^\p{Ll}/u.test(word)) &&
+    all.some((word) => isOfSentences(word) && !isParticle(word))
+  );
+}
 
 /** Lines of nothing but first names with blanks between, as names with commas; others as they are. */
 export function withCommas(filled: readonly Line[]): readonly Line[] {

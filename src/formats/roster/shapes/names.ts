@@ -15,8 +15,10 @@ import type { RosterWarning, Row, Table } from '../types';
 import { entriesOf, nameAndAddress, withoutNumbers } from './entries';
 import {
   areCommaPairs,
+  areListedPairs,
   areParted,
   arePairs,
+  BETWEEN_LISTED,
   BETWEEN_TWO,
   COMMA_BETWEEN,
   groupLines,
@@ -25,7 +27,7 @@ import {
 } from './groups';
 import { HEADER, SENDER, SUBJECT } from './letters';
 import type { Line, Told } from './lines';
-import { withCommas } from './manyWords';
+import { isSentence, withCommas } from './manyWords';
 import { doubtful } from './asides';
 import { tidied } from './steps';
 import { filledLines, hasBullet, isBulleted, numberAfter, stripperFor } from './strip';
@@ -153,6 +155,11 @@ export function namesTable(text: string): Table {
         skipped.push({ row: line, name, reason: 'place' });
         continue;
       }
+      // "Motion: the weir should go".
+      if (group !== null && entries.length === 1 && isSentence(entry)) {
+        skipped.push({ row: line, name: `${group.label}: ${entry}`, reason: 'footer' });
+        continue;
+      }
       const [name = '', address = ''] = nameAndAddress(entry.replace(CAPTAIN, ''));
       const last = rows.at(-1);
       if (name === '' && address !== '' && entries.length === 1 && last && last.line > 0) {
@@ -274,6 +281,7 @@ function withColumn(rows: readonly Row[], { heading, of }: Told): readonly Row[]
 /** What parts the two people on each line; null where there is one a line, or more. */
 function betweenTwo(all: readonly string[]): RegExp | null {
   if (arePairs(all)) return BETWEEN_TWO;
+  if (areListedPairs(all)) return BETWEEN_LISTED;
   if (areCommaPairs(all)) return COMMA_BETWEEN;
   const sides = all.map((line) => line.split(BETWEEN_DASHES));
   const columns = [0, 1].map((side) => sides.map((pair) => pair[side] ?? ''));

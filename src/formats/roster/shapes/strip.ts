@@ -3,7 +3,7 @@ import { withoutSigns } from '../names';
 
 /** Signs and numbers that stand before the entries of a list. */
 const BULLET =
-  /^\s*(?:[\uE000-\uF8FF]\s*|[٠-٩۰-۹०-९๐-๙]{1,4}\s*[.):-]\s*|[-–—•*+]\s*\[(?:[ xX✓]?|\d{1,3})\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn]\.?[º°]|№)\.?\s*\d{1,4}[.):]?\s+(?:[-–—]\s+)?|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*\[[ xX✓]?\]\s*|\d{1,4}\s*(?:\.\)|[.):](?!\d)|[-–—](?=\s)|→|->)\s*|\d{1,4}\s?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✗✘✕✓✔►▶▸§→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\.\s+(?=\p{L})|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
+  /^\s*(?:[\uE000-\uF8FF]\s*|[٠-٩۰-۹०-९๐-๙]{1,4}\s*[.):-]\s*|[-–—•*+]\s*\[(?:[ xX✓]?|\d{1,3})\]\s*|\d{1,4}(?:st|nd|rd|th)\b[.:)]?\s+(?=\p{Lu})|(?:[Nn][or]|[Nn]\.?[º°]|№)\.?\s*\d{1,4}[.):]?\s+(?:[-–—]\s+)?|#\s*\d{1,4}[.):]?\s*|\d{1,4}\s*\[[ xX✓]?\]\s*|\d{1,4}\s*(?:\.\)|[.):](?![\dºª°])|[-–—](?=\s)|→|->)\s*|\d{1,4}\s?\.?[ºª°]\s*|[-–—]\s*(?=[\p{L}"])|[•*·‣◦∙⁃▪●○■□☐☑☒✗✘✕✓✔►▶▸§→⇒➔➤»>+♦◆◇✦★☆✱❖–—]\s*(?=[\p{L}\p{N}"“(])|\.\s+(?=\p{L})|\[[ xX✓\d]*\]\s*|\(?\d{1,4}\)\s*|[①-⑳⓪❶-❿]\s*|(?:\d\uFE0F?\u20E3)+\s*|(?:\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*)+\s+(?=\p{L}))/u;
 
 /** How the name of a class begins that is told by its ordinal: "2º A", "10. Klasse", "3rd Period". */
 const ORDINAL =
@@ -35,7 +35,7 @@ const DECIMAL = /^\d{1,3}\.\d{1,2}$/;
 
 /** "7B Amira Haddad", "9-A Amira Haddad": a class before the name, where most lines have one. */
 const CLASS_BEFORE =
-  /^\s*(\d{1,2}(?:\s|[-/])?[A-Za-z](?:\/[A-Za-z]{0,3}\d{0,2})?)[\s:,–-]+(?=\p{L})/u;
+  /^\s*(\d{1,2}(?:\s|[-/])?(?:[A-Za-z]|[A-Z]{2})(?:\/[A-Za-z]{0,3}\d{0,2})?)[\s:,–-]+(?=\p{L})/u;
 
 /** "AH Amira Haddad": the first letters of a name before it, where most lines have them. */
 const INITIALS_BEFORE = /^\s*(\p{Lu}{2,3})[\s:,–-]+(?=\p{Lu})/u;
@@ -87,7 +87,7 @@ const TAGS = /^([^#]*\p{L}[^#]*?)((?:\s+#\p{L}[\p{L}\p{N}_-]*)+)$/u;
 const TOUCHING = /^([^,\d]*\p{L}\s[^,\d]*\p{Lu}\p{Ll}+)(\d{1,4})$/u;
 
 /** "Amira Haddad/01". */
-const SLASHED = /^([^,\d/]*\p{L}\s[^,\d/]*\p{L}{2})\/(\d{1,6})$/u;
+const SLASHED = /^(?=[^/]*\/\d{1,6}$)([^,\d/]*\p{L}\s[^,\d/]*\p{L}{2})\/(\d{1,6})$/u;
 
 export function filledLines(text: string): readonly string[] {
   return text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
@@ -155,9 +155,9 @@ export function stripperFor(
   const ids = !running && most((line) => ID_BEFORE.test(line), bare);
   // "7.5" says how somebody does.
   const decimals = ids && bare.every((line) => DECIMAL.test(ID_BEFORE.exec(line)?.[1] ?? '0.0'));
-  const leading = !running && !inParts && !ids && numbers.length > all.length / 2;
   const again = new Set(numbers).size < numbers.length * 0.7;
   const classes = !running && !ids && most((line) => CLASS_BEFORE.test(line), bare);
+  const leading = !running && !inParts && !ids && !classes && numbers.length > all.length / 2;
   const seats = !running && !ids && !classes && most((line) => SEAT_BEFORE.test(line), bare);
   const initials = most((line) => initialsBefore(line) !== null, bare);
   const bracketed = most((line) => NUMBER_IN_BRACKETS.test(line));

@@ -56,7 +56,7 @@ export function withoutSentence(all: readonly Line[]): Tidied {
     filled.length < 8 &&
     words.trim().split(/\s+/).length > 3 &&
     named.length > 1 &&
-    (named.every(looksLikeWholeName) ||
+    (named.every((name) => looksLikeWholeName(withoutRemark(name).plain)) ||
       (named.length > 2 && named.every((name) => /^\p{Lu}[\p{L}'’-]+$/u.test(name)))) &&
     // Whoever stands on a line above the words is none of them.
     !filled
@@ -364,7 +364,7 @@ export const withAsked = (one: Line): Line => ({
 export const withRemarkBefore = (one: Line): Line => ({
   ...one,
   text: one.text.replace(
-    /^([^<>@]*\p{L})\s*(<[^<>\s]+@[^<>\s]+>)\s*[-–—:,]\s*(\p{L}[^<>@;]*?)\s*$/u,
+    /^(?=.*<)([^<>@]*\p{L})\s*(<[^<>\s]+@[^<>\s]+>)\s*[-–—:,]\s*(\p{L}[^<>@;]*?)\s*$/u,
     '$1 ($3) $2',
   ),
 });
