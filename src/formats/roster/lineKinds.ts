@@ -48,13 +48,16 @@ export function isTotal(label: string, surely = true): boolean {
   return surely ? surelyTotal(label) : total(label, false);
 }
 
+/** What is longer gives no figure. */
+const LONGEST_TOTAL = 300;
+
 const surelyTotal = remembered((label) => total(label, true));
 
 function total(label: string, surely: boolean): boolean {
   if (/^n\s*[=:]\s*\d+/i.test(cleanText(label)) || PLACES_TAKEN.test(label)) return true;
   const all = plainWords(label);
   // "Boys: 12, Girls: 14, Total: 26".
-  const several = all.match(/\p{L}[^\d]*\d+/gu) ?? [];
+  const several = all.length > LONGEST_TOTAL ? [] : (all.match(/\p{L}[^\d]*\d+/gu) ?? []);
   if (several.length > 1 && several.join(' ') === all && several.every((one) => isTotal(one)))
     return true;
   const bare = all

@@ -177,6 +177,9 @@ export function looksLikeWholeName(text: string): boolean {
 
 const WHOLE_TWICE = /^\p{Lu}\S*(?: \S+)* \p{Lu}\S*, \p{Lu}\S*(?: \S+)* \p{Lu}\S*$/u;
 
+/** Longer cells hold no two names, and would take the square of their length. */
+const LONGEST_TWICE = 120;
+
 /**
  * Whether names with a comma may be two each, "Amira Haddad, Bram Visser", rather than one turned round, as "Pérez Gómez, Juan
  * Carlos" is where most names have four words.
@@ -186,7 +189,7 @@ export function mayNameTwo(names: readonly string[]): boolean {
     names.map((name) => name.split(/\s*,\s+/u)[side] ?? ''),
   );
   return (
-    names.every((name) => WHOLE_TWICE.test(name)) &&
+    names.every((name) => name.length <= LONGEST_TWICE && WHOLE_TWICE.test(name)) &&
     givenColumn(before ?? [], behind ?? []) !== 'second'
   );
 }
@@ -198,8 +201,13 @@ const WITH_CAPITALS = new RegExp(String.raw`\p{Lu}\S*\s+(?:${PARTICLE}\s+){0,3}\
 const SIGNS_BEHIND =
   /(?<=\p{L}.*)(?:\s*(?:[*†‡✓✗✘✕×★☆¹²³⁴⁵⁶⁷⁸⁹]|\p{Extended_Pictographic}[\p{M}\p{Cf}\p{Emoji_Modifier}]*))+$/u;
 
+/** What is longer is no name; the pattern takes the square of its length. */
+const LONGEST_SIGNED = 300;
+
 /** A name without the signs behind it. */
-export const withoutSigns = remembered((name) => name.replace(SIGNS_BEHIND, ''));
+export const withoutSigns = remembered((name) =>
+  name.length > LONGEST_SIGNED ? name : name.replace(SIGNS_BEHIND, ''),
+);
 
 const NOBODY = words(`
   test|demo|dummy|prueba|preview|probe|essai`);

@@ -509,3 +509,28 @@ test('a row taken for headings that holds no word of any is named, since it may 
   // Who has only no mark is nobody's heading.
   expect(skips(read('Amira,Haddad,absent\nBram,Visser,5\nChipo,Dube,6'))).toEqual([]);
 });
+
+/** Names of letters alone, each another: as many as asked for. */
+const manyNames = (count: number): readonly string[] =>
+  Array.from({ length: count }, (_, at) => {
+    const letters = [at % 20, Math.floor(at / 20) % 20, Math.floor(at / 400)]
+      .map((one) => String.fromCharCode('a'.charCodeAt(0) + one))
+      .join('');
+    return `Am${letters} Ha${letters}`;
+  });
+
+// What takes the square of a line's length would run into the limit of a test here.
+test.each([
+  ['names', (name: string) => name],
+  ['addresses', (name: string) => `${name} <${name.replace(' ', '.').toLowerCase()}@example.org>`],
+])('1,200 %s on one line are 1,200 students', (_what, written) => {
+  const names = manyNames(1200);
+  const read = readRosterText(names.map(written).join('; '));
+  expect(read.ok && read.roster.students.map(({ displayName }) => displayName)).toEqual(names);
+});
+
+test('long paragraphs are no students', () => {
+  const paragraph = Array.from({ length: 400 }, (_, at) => `river${String(at % 7)} mill`).join(' ');
+  const read = readRosterText(Array.from({ length: 40 }, () => `${paragraph}.`).join('\n'));
+  expect(read.ok ? read.roster.students : []).toEqual([]);
+});

@@ -1,7 +1,7 @@
 import { isDayWord, kindOfLine } from '../lineKinds';
 import { cleanText, plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
-import type { Line, Tidied } from './lines';
+import { isShort, type Line, type Tidied } from './lines';
 import { withoutBullet } from './strip';
 
 /** "+31 6 1234 5678", "(020) 123 4567", "555-013-4567" at the end of a line, with the word for it. */
@@ -182,7 +182,9 @@ export const doubtful = (line: number, name: string): RosterWarning => ({
 
 /** "Haddad, Amira F" on nearly every line: a letter for the sex behind whole names. */
 function haveSexes(all: readonly string[]): boolean {
-  const whole = all.filter((text) => WHOLE.test(text) && kindOfLine(text) === null);
+  const whole = all.filter(
+    (text) => isShort(text) && WHOLE.test(text) && kindOfLine(text) === null,
+  );
   const letters = whole.flatMap((text) => SEX_LETTER.exec(text)?.[2] ?? []);
   const kinds = new Set(letters);
   return (

@@ -2,7 +2,7 @@ import { givenColumn } from '../givenNames';
 import { kindOfLine } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, plainWords } from '../text';
-import { filledOf, type Line, type Tidied } from './lines';
+import { filledOf, isShort, type Line, type Tidied } from './lines';
 import { BETWEEN_TWO } from './groups';
 import { withoutBullet } from './strip';
 
@@ -37,7 +37,7 @@ function readBehind(
 ): { readonly found: readonly Behind[]; readonly part: number; readonly words: number } {
   const filled = filledOf(all).filter(({ text }) => kindOfLine(text) === null);
   const found = filled.flatMap(({ line, text }): readonly Behind[] => {
-    const told = read(withoutBullet(text).trim());
+    const told = !isShort(text) ? null : read(withoutBullet(text).trim());
     return told ? [{ line, ...told }] : [];
   });
   const words = new Set(found.map(({ said }) => plainWords(said))).size;

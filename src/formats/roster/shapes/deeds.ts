@@ -2,7 +2,7 @@ import { kindOfLine } from '../lineKinds';
 import { PARTICLE } from '../names';
 import { plainWords } from '../text';
 import type { Skipped } from '../types';
-import { filledOf, type Line, type Tidied } from './lines';
+import { filledOf, isShort, type Line, type Tidied } from './lines';
 
 const CAPITAL = String.raw`\p{Lu}[\p{L}\p{M}.'’-]*`;
 /** "Sanne van der Meer submitted Report 2": a name, and small words that tell what somebody did. */
@@ -70,7 +70,10 @@ const TALLY = /^(.*\p{L}{2}.*?)\s+([I|]+(?:\s[I|]+)*)\s*$/u;
 /** "Amira Haddad IIII", "Bram Visser II": strokes behind every name count something, where some are more than a suffix has. */
 export function withoutTallies(all: readonly Line[]): Tidied {
   const filled = filledOf(all);
-  const found = filled.map((one) => ({ one, match: TALLY.exec(one.text) }));
+  const found = filled.map((one) => ({
+    one,
+    match: isShort(one.text) ? TALLY.exec(one.text) : null,
+  }));
   const tallied = found.filter(({ match }) => match !== null);
   const fits =
     tallied.length > 1 &&

@@ -1,7 +1,7 @@
 import { kindOfLine } from '../lineKinds';
 import { isInactive, looksLikeName } from '../names';
 import type { Skipped } from '../types';
-import { BEFORE_NAME, type Line, type Tidied } from './lines';
+import { BEFORE_NAME, isShort, type Line, type Tidied } from './lines';
 
 const WORDS = [
   'withdrawn|withdrew|(?:has |have |had )?left(?: (?:the |our )?(?:class|school|group|course))?|leavers?',
@@ -48,7 +48,7 @@ export function withGone(all: readonly Line[]): Tidied {
     const ended = !isFilled(at) && gone.has(all[at - 1]?.line ?? 0) && !spaced;
     if (ended || /:\s*$/.test(text) || kindOfLine(text)?.kind === 'section') under = null;
     if (under !== null) gone.set(line, under);
-    const [, name = '', inside, behind = ''] = BEHIND.exec(text) ?? [];
+    const [, name = '', inside, behind = ''] = (isShort(text) ? BEHIND.exec(text) : null) ?? [];
     const aside = (inside ?? behind).trim();
     if (!SAID.test(aside) || !looksLikeName(name.replace(BEFORE_NAME, ''))) return [{ line, text }];
     gone.set(line, aside);

@@ -54,12 +54,17 @@ export function saidGroups(all: readonly Line[]): readonly Line[] {
 /** "Crew A (Amira, Bram), " and the next on one line. */
 const IN_BRACKETS = /\s*([^(),;:]*\p{L}[^(),;:]*)\(([^()]*\p{L}[^()]*)\)\s*(?:[,;.]|and(?= )|$)/gu;
 
+/** Longer lines are not looked at for brackets, which takes the square of their length. */
+const LONGEST_LINE = 2_000;
+
 /** A semicolon, or a stop before the next word with a colon: "Absent: Amira. Present: Bram, Chipo." */
 const BETWEEN_GROUPS = /;|(?<=\p{L}{2})\.\s+(?=\p{Lu}[^:.,;]{1,40}:\s)/u;
 
 /** "A: Amira, Bram; B: Dov, Eva": each group as a line. */
 export function groupsOnOneLine(one: Line): readonly Line[] {
-  const bracketed = one.text.includes('(') ? [...one.text.matchAll(IN_BRACKETS)] : [];
+  const { length } = one.text;
+  const bracketed =
+    length <= LONGEST_LINE && one.text.includes('(') ? [...one.text.matchAll(IN_BRACKETS)] : [];
   if (bracketed.length > 1 && one.text.replace(IN_BRACKETS, '') === '')
     return bracketed.map(([, label = '', members = '']) => ({
       ...one,
@@ -77,9 +82,9 @@ export function groupsOnOneLine(one: Line): readonly Line[] {
 
 /** How a line may name a group and its members but with a colon: "Otters = Amira, Bram", "[Otters] Amira", "Otters (Amira, Bram)". */
 const GROUP_SIGNS = [
-  /^\s*(?<group>[^=:@,;]*\p{L}[^=:@,;]*?)\s*=\s*(?<members>\p{L}[^=]*[,;&][^=]*)$/u,
-  /^\s*\[(?<group>[^\][:@,;]*\p{L}[^\][:@,;]*)\]\s*(?<members>\p{L}[^\][]*[,;&][^\][]*)$/u,
-  /^\s*(?<group>[^():@,;]*\p{L}[^():@,;]*?)\s*\((?<members>\p{L}[^()]*[,;&][^()]*)\)\s*$/u,
+  /^\s*(?<group>(?=[^=]*\p{L})[^=:@,;]{1,60}?)\s*=\s*(?<members>\p{L}[^=]*[,;&][^=]*)$/u,
+  /^\s*\[(?<group>(?=[^\]]*\p{L})[^\][:@,;]{1,60})\]\s*(?<members>\p{L}[^\][]*[,;&][^\][]*)$/u,
+  /^\s*(?<group>(?=[^(]*\p{L})[^():@,;]{1,60}?)\s*\((?<members>\p{L}[^()]*[,;&][^()]*)\)\s*$/u,
 ];
 
 /** Lines that each name a group and its members, with a colon between the two. */

@@ -13,6 +13,11 @@ export interface Told {
   readonly of: ReadonlyMap<number, string>;
 }
 
+/** A longer line holds several people, or none: what stands behind one name is not looked for, as patterns for it take the square of a line's length. */
+const LONGEST = 300;
+
+export const isShort = (text: string): boolean => text.length <= LONGEST;
+
 /** Lines as they are read on, and what was taken from them. */
 export interface Tidied {
   readonly lines: readonly Line[];

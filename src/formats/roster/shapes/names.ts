@@ -26,7 +26,7 @@ import {
   tellsOf,
 } from './groups';
 import { HEADER, SENDER, SUBJECT } from './letters';
-import type { Line, Told } from './lines';
+import { isShort, type Line, type Told } from './lines';
 import { isSentence, withCommas } from './manyWords';
 import { doubtful } from './asides';
 import { tidied } from './steps';
@@ -178,7 +178,12 @@ export function namesTable(text: string): Table {
           continue;
         }
       }
-      const tail = address !== '' ? numberAfter(name) : several ? CLASS_AFTER.exec(name) : null;
+      const tail =
+        address !== ''
+          ? numberAfter(name)
+          : several && isShort(name)
+            ? CLASS_AFTER.exec(name)
+            : null;
       const classed = tail && /^\D{0,2}\d{1,2}\D{0,2}$/.test(tail[2] ?? '');
       const inClass = classed ? (tail[2] ?? '') : section;
       const numbered = tail !== null && id === '' && /^\d{3,}$/.test(tail[2] ?? '');

@@ -1,6 +1,6 @@
 import { roleOfHeading } from '../headings';
 import { isTitled, looksLikeName, looksLikeWholeName } from '../names';
-import { filledOf, namesIn, type Line, type Tidied } from './lines';
+import { filledOf, isShort, namesIn, type Line, type Tidied } from './lines';
 
 /** Lines that name a group by how they are set off from those below them. */
 
@@ -35,7 +35,8 @@ const TAUGHT = /^\s*([^():@,;]*\p{L}[^():@,;]*?)\s*(?:\(\s*([^()]+?)\s*\)|[â€“â€
 export function taughtHeads(all: readonly Line[]): Tidied {
   const filled = filledOf(all);
   const heads = filled.flatMap((one) => {
-    const [, name = '', bracketed, dashed] = TAUGHT.exec(one.text) ?? [];
+    const [, name = '', bracketed, dashed] =
+      (isShort(one.text) ? TAUGHT.exec(one.text) : null) ?? [];
     const teacher = bracketed ?? dashed ?? '';
     return name !== '' && isTitled(teacher) && !looksLikeWholeName(name)
       ? [{ one, name, teacher }]
@@ -134,7 +135,8 @@ export function spacedOnOneLine(all: readonly Line[]): readonly Line[] {
   const parts = text.split(/;\s*/).filter(Boolean);
   // "Amira Haddad 14; Bram Visser 17".
   const figured =
-    parts.length > 2 && parts.every((part) => /^[^:,@<]*\p{L}{2}[^:,@<]*\d%?$/u.test(part));
+    parts.length > 2 &&
+    parts.every((part) => isShort(part) && /^[^:,@<]*\p{L}{2}[^:,@<]*\d%?$/u.test(part));
   const names = figured ? parts : text.split(/\t+|\s{2,}/);
   const fits =
     others.length === 0 && names.length > 1 && (figured || names.every(looksLikeWholeName));

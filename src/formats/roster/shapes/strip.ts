@@ -1,5 +1,6 @@
 import { kindOfLine, sectionHeading } from '../lineKinds';
 import { withoutSigns } from '../names';
+import { isShort } from './lines';
 
 /** Signs and numbers that stand before the entries of a list. */
 const BULLET =
@@ -135,7 +136,7 @@ export function stripperFor(
     areIds
       ? line.replace(HIGH_NUMBER, '$1 ')
       : withoutBullet(line).replace(crossed ? CROSS_BEFORE : /(?!)/, '');
-  const bare = all.map(unbulleted);
+  const bare = all.map((line) => (isShort(line) ? unbulleted(line) : ''));
   // A number alone counts a seat that nobody has.
   const lettered = bare.filter((line) => /\p{L}/u.test(line)).length;
   const numbers = bare.flatMap((line) => NUMBER_BEFORE.exec(line)?.[1] ?? []);
@@ -162,7 +163,7 @@ export function stripperFor(
   const initials = most((line) => initialsBefore(line) !== null, bare);
   const bracketed = most((line) => NUMBER_IN_BRACKETS.test(line));
   const classed = most((line) => CLASS_IN_BRACKETS.test(line));
-  const tagged = all.some((line) => TAGS.test(line));
+  const tagged = bare.some((line) => TAGS.test(line));
   const explained = new Set(
     all.flatMap((line) => [...line.matchAll(EXPLAINED)].map(([, one]) => one)),
   );
@@ -204,6 +205,7 @@ export function stripperFor(
     ends.every((end) => /^$|^\D{0,2}\d{1,2}\D{0,2}$|^\d{1,2}\p{L}{1,2}\/\p{L}{1,3}\d?$/u.test(end));
   return (line) => {
     if (typeof line !== 'string') return { text: line.whole, id: '', section: '', mark: '' };
+    if (!isShort(line)) return { text: cleanEnd(unbulleted(line)), id: '', section: '', mark: '' };
     let [id, section, mark] = ['', '', ''];
     const held = bracketed ? NUMBER_IN_BRACKETS.exec(line) : null;
     if (held) id = held[1] ?? '';

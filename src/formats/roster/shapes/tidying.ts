@@ -18,7 +18,7 @@ const SENTENCE =
   /^\s*((?:[\p{L}\p{N}'’]+\s+){1,9}?(?:are|is|were|include|includes|sind|sont|son|están|estan|sono|são|sao|zijn|heißen))(?:\s*:)?\s+(?=[\p{Lu}\p{Lo}])/u;
 
 /** "The following are in the crew: Amira Haddad and Bram Visser. Be on time." */
-const TOLD = /^\s*([^:,;@.]*\p{Ll}{2,}[^:,;@.]*):\s+(\p{Lu}[^:.]*)(?:\.\s*(.*))?$/u;
+const TOLD = /^\s*(?=[^:]*\p{Ll}{2})([^:,;@.]+):\s+(\p{Lu}[^:.]*)(?:\.\s*(.*))?$/u;
 
 /** "Hi Dana, here are the kids: …": what a message on one line begins with. */
 const HELLO =
