@@ -7,7 +7,7 @@ import type { Problem, ProblemRule } from '../core/problem/problem';
 import { problemFromRequest } from '../core/reading/problemFromRequest';
 import type { Measures } from '../core/format';
 import { repeatPairs, ranksGiven } from '../core/reference/costs';
-import { leastRanks } from '../core/goals/topics';
+import { leastRanks } from '../core/goals/ranksBound';
 import { StudentId } from '../schema/ids';
 import { valueKey } from '../schema/presence';
 import type { TakeRecord } from '../schema/take';
@@ -226,17 +226,15 @@ export class Insight {
     const met = groups.reduce((sum, one) => sum + one.met, 0);
     // Beside what these groups could have had: who ranks asks for one group, whatever its size.
     const sizes = Int32Array.from(this.members(), (group) => group.length);
-    const bestPossible = leastRanks({
+    const least = leastRanks({
       ...this.problem,
       classOfGroup: sizes.map((_, row) => row),
       baseOfClass: sizes,
       extrasOfClass: sizes.map(() => 0),
     });
-    return {
-      groups,
-      met,
-      figure: { cost: ranksGiven(this.problem, this.groupOfStudent), bestPossible },
-    };
+    const cost = ranksGiven(this.problem, this.groupOfStudent);
+    // Where a rule was broken by hand, fewer than the rules allow may be there.
+    return { groups, met, figure: { cost, bestPossible: Math.min(cost, least) } };
   }
 
   /** What each group works on, and who of those with a need is served; null where the recipe does not ask for it. */

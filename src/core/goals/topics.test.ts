@@ -1,7 +1,12 @@
 import { arrangeNow } from '../arrange';
-import type { ArrangeRequest } from '../format';
+import type { ArrangeRequest, RequestRule } from '../format';
+import type { Problem } from '../problem/problem';
 import { rngFromSeed } from '../random/rng';
 import { uniformInt } from '../random/uniform';
+import { problemFromRequest } from '../reading/problemFromRequest';
+import { fillsTheSizes, keepsEverything } from '../reference/check';
+import { ranksGiven } from '../reference/costs';
+import { leastRanks } from './ranksBound';
 
 /** Ranks of a class in which the first groups are liked most. */
 function ranking(students: number, groups: number, named: number, seed: number): ArrangeRequest {
@@ -54,4 +59,84 @@ test('a student in a group of their ranks stands there by its number', () => {
     ['s1', 's2'],
   ]);
   expect(outcome.result.measures.topics).toEqual({ ranks: 0, of: 4, bestPossible: 0 });
+});
+
+/** The least sum of ranks over every arrangement that keeps the rules, one after the other; Infinity where there is none. */
+function leastOfAll(problem: Problem): number {
+  const { studentCount, groupCount } = problem;
+  const groups = new Int32Array(studentCount);
+  let least = Infinity;
+  for (let code = 0; code < groupCount ** studentCount; code++) {
+    for (let [one, left] = [0, code]; one < studentCount; one++) {
+      groups[one] = left % groupCount;
+      left = Math.floor(left / groupCount);
+    }
+    if (!fillsTheSizes(problem, groups) || !keepsEverything(problem, groups)) continue;
+    least = Math.min(least, ranksGiven(problem, groups));
+  }
+  return least;
+}
+
+/** Pairs apart that want the same groups, and for some a block, or a student whose group is fixed. */
+function rulesAmong(students: number, seed: number): readonly RequestRule[] {
+  const rng = rngFromSeed(seed * 31);
+  const two = (): string[] => {
+    const one = uniformInt(rng, students);
+    return [`s${one}`, `s${(one + 1 + uniformInt(rng, students - 1)) % students}`];
+  };
+  return [
+    ...Array.from({ length: 2 + (seed % 4) }, () => ({ kind: 'apart' as const, students: two() })),
+    ...(seed % 3 === 1 ? [{ kind: 'together' as const, students: two() }] : []),
+    ...(seed % 3 === 2 ? [{ kind: 'pin' as const, student: 's0', group: uniformInt(rng, 3) }] : []),
+  ];
+}
+
+test('with pairs apart, blocks and fixed students the bound is the least there is, or hardly below it', () => {
+  let [exact, some] = [0, 0];
+  for (let seed = 1; seed <= 40; seed++) {
+    const students = 6 + (seed % 2);
+    const request = { ...ranking(students, 3, 2, seed), rules: rulesAmong(students, seed) };
+    const read = problemFromRequest(request);
+    if (!read.ok) throw new Error(read.issue.code);
+    const least = leastOfAll(read.problem);
+    if (least === Infinity) continue;
+    const bound = leastRanks(read.problem);
+    expect({ seed, above: bound > least }).toEqual({ seed, above: false });
+    some++;
+    if (bound === least) exact++;
+  }
+  expect(some).toBeGreaterThan(25);
+  expect(exact / some).toBeGreaterThan(0.85);
+});
+
+test('a class whose friends of the same topic are kept apart is proven best', () => {
+  const rng = rngFromSeed(7);
+  for (const [students, groups] of [
+    [24, 6],
+    [60, 12],
+  ] as const) {
+    const rules: RequestRule[] = Array.from({ length: students / 3 }, () => {
+      const one = uniformInt(rng, students - 1);
+      return { kind: 'apart', students: [`s${one}`, `s${one + 1}`] };
+    });
+    const outcome = arrangeNow({ ...ranking(students, groups, 3, students), rules });
+    if (!outcome.ok) throw new Error(outcome.issue.code);
+    const { topics } = outcome.result.measures;
+    expect(topics?.ranks).toBe(topics?.bestPossible);
+    expect(outcome.result.search.provenBest).toBe(true);
+  }
+});
+
+test('a block has no seat in a group where only a part of it fits', () => {
+  const request: ArrangeRequest = {
+    ...ranking(4, 2, 2, 1),
+    students: [0, 1, 2, 3].map((at) => ({ id: `s${at}`, topics: at < 3 ? [0, 1] : [] })),
+    rules: [
+      { kind: 'together', students: ['s0', 's1'] },
+      { kind: 'pin', student: 's2', group: 0 },
+    ],
+  };
+  const read = problemFromRequest(request);
+  if (!read.ok) throw new Error(read.issue.code);
+  expect(leastRanks(read.problem)).toBe(2);
 });
