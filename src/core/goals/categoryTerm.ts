@@ -213,6 +213,9 @@ export class ShareTerm extends CategoryTerm {
  * of squares for categories of Light and Margolin (1971): (n - sum of squared counts / n) / 2.
  */
 export class WithinTerm extends CategoryTerm {
+  /** A sum of squares about the mean, for each value: it never shrinks where somebody is added. */
+  readonly ofGroupGrows = true;
+
   constructor(
     valueOfStudent: Int32Array,
     valueCount: number,

@@ -29,6 +29,8 @@ export function deviations(values: Float64Array, known: Uint8Array): Deviations 
  */
 export class BetweenTerm implements Term {
   value = 0;
+  /** A sum of squares about the mean of those within never shrinks where somebody is added. */
+  readonly ofGroupGrows: boolean;
   /** group → deviations of its members added up. */
   private readonly sum: Float64Array;
   /** group → members whose number is known. */
@@ -45,6 +47,7 @@ export class BetweenTerm implements Term {
     this.sum = new Float64Array(groupCount);
     this.count = new Int32Array(groupCount);
     this.allKnown = of.count === of.known.length;
+    this.ofGroupGrows = sign < 0;
   }
 
   reset({ groupOfStudent }: Arrangement): void {

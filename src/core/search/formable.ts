@@ -19,6 +19,16 @@ export type CostOfGroup = (members: Int32Array, count: number) => number;
 /** What it adds because of which group it is, where groups are told apart. */
 export type CostOfPlace = (members: Int32Array, count: number, group: number) => number;
 
+/** All that a group adds to the cost, none of it ever less than 0. */
+export interface Costs {
+  /** What only part of a group adds is never more: as soon as that is too much, nobody needs to be added any more. */
+  readonly growing: readonly CostOfGroup[];
+  readonly ofGroup: readonly CostOfGroup[];
+  readonly ofPlace: readonly CostOfPlace[];
+}
+
+export const NO_COSTS: Costs = { growing: [], ofGroup: [], ofPlace: [] };
+
 /** A kind of seat that a group is to be formed for: so large, of a section or of any (-1), one that is pinned to or any (-1). */
 export interface Slot {
   readonly least: number;
@@ -86,8 +96,7 @@ export class Formable {
   private readonly places = new Int32Array(MOST_UNITS);
   private smallest = 0;
   private largest = 0;
-  private costs: readonly CostOfGroup[] = [];
-  private costsOfPlace: readonly CostOfPlace[] = [];
+  private costs = NO_COSTS;
   private below = 0;
   private mostLooks = 0;
 
@@ -114,20 +123,13 @@ export class Formable {
 
   /**
    * Lists the groups that the first `freeCount` of `free` can form for the slots and that cost less than `below`, all
-   * costs, of which none is less than 0, added up. False where there are too many, or more than so many looks are taken.
+   * costs added up. False where there are too many, or more than so many looks are taken.
    */
-  list(
-    slots: readonly Slot[],
-    costs: readonly CostOfGroup[],
-    costsOfPlace: readonly CostOfPlace[],
-    below: number,
-    mostLooks: number,
-  ): boolean {
+  list(slots: readonly Slot[], costs: Costs, below: number, mostLooks: number): boolean {
     const { placeOfUnit, freeCount, free } = this;
     this.slots = slots;
     this.placeCount = freeCount + slots.filter(({ told }) => told >= 0).length;
     this.costs = costs;
-    this.costsOfPlace = costsOfPlace;
     this.count = 0;
     this.below = below;
     this.mostLooks = this.looks + mostLooks;
@@ -214,9 +216,16 @@ export class Formable {
         this.places[depth] = place;
         const ofSection = section === -1 ? (this.sectionOfUnit[unit] as number) : section;
         const pin = pinned === -1 ? (this.pinOfUnit[unit] as number) : pinned;
-        if (filled >= this.smallest && !this.note(depth + 1, filled, ofSection, pin)) return false;
+        const isWhole = filled >= this.smallest;
+        // One alone tells next to nothing.
+        const grown = depth > 0 || isWhole ? this.sumOf(this.costs.growing, filled, 0) : 0;
+        const isCheap = grown < this.below;
+        if (isCheap && isWhole) {
+          if (!this.note(depth + 1, filled, ofSection, pin, grown)) return false;
+        }
         const row = place * 4;
         const ended =
+          !isCheap ||
           filled === this.largest ||
           this.extend(
             depth + 1,
@@ -263,24 +272,36 @@ export class Formable {
   }
 
   /** Notes the group of the first `depth` places for each slot that it is wanted for; false where there are too many. */
-  private note(depth: number, size: number, section: number, pinned: number): boolean {
-    const { slots } = this;
+  private note(
+    depth: number,
+    size: number,
+    section: number,
+    pinned: number,
+    grown: number,
+  ): boolean {
+    const { slots, costs } = this;
     let slot = 0;
     while (slot < slots.length && !isFor(slots[slot] as Slot, size, section, pinned)) slot++;
     if (slot === slots.length || this.lacksAny()) return true;
-    let cost = 0;
-    for (const costOf of this.costs) {
-      this.looks++;
-      cost += costOf(this.members, size);
-      if (cost >= this.below) return true;
-    }
-    if (this.costsOfPlace.length > 0) this.looks += LOOKS_A_SLOT * (slots.length - slot);
+    const cost = this.sumOf(costs.ofGroup, size, grown);
+    if (cost >= this.below) return true;
+    if (costs.ofPlace.length > 0) this.looks += LOOKS_A_SLOT * (slots.length - slot);
     for (; slot < slots.length; slot++) {
       if (!isFor(slots[slot] as Slot, size, section, pinned)) continue;
       const whole = cost + this.costIn(slot, size);
       if (whole < this.below && !this.add(depth, slot, whole)) return false;
     }
     return true;
+  }
+
+  /** What the first `size` members cost beside `before`, as far as it takes to tell that it is too much. */
+  private sumOf(costs: readonly CostOfGroup[], size: number, before: number): number {
+    let cost = before;
+    for (let at = 0; at < costs.length && cost < this.below; at++) {
+      this.looks++;
+      cost += (costs[at] as CostOfGroup)(this.members, size);
+    }
+    return cost;
   }
 
   private lacksAny(): boolean {
@@ -294,7 +315,7 @@ export class Formable {
   private costIn(slot: number, size: number): number {
     const { told } = this.slots[slot] as Slot;
     let cost = 0;
-    for (const costOf of this.costsOfPlace) cost += costOf(this.members, size, told);
+    for (const costOf of this.costs.ofPlace) cost += costOf(this.members, size, told);
     return cost;
   }
 

@@ -8,7 +8,7 @@ import { repeatPairs } from '../reference/costs';
 import { fillsTheSizes, keepsEverything } from '../reference/check';
 import { Arrangement } from '../terms/arrangement';
 import { Covering } from './covering';
-import { Formable, type Slot } from './formable';
+import { Formable, NO_COSTS, type CostOfGroup, type Costs, type Slot } from './formable';
 import { Prices } from './prices';
 import { isOfGroups, Recombination, type Recombined } from './recombine';
 import { Deal } from './shuffleTrial';
@@ -210,13 +210,16 @@ test('what groups cost beside each other counts too: an earlier result is left f
   expect(costOf(other, groupOfStudent)).toBeLessThan(costOf(other, first.groupOfStudent));
 });
 
+/** What the places of members in the class add up to. */
+const SUM: CostOfGroup = (all, n) => all.subarray(0, n).reduce((one, other) => one + other, 0);
+
 test.each([1, 2, 5, 7, 9, 12])(
   'every group that keeps the rules and is wanted is listed once, with what it costs (seed %i)',
   (seed) => {
     const problem = problemOf(requestOf(8, 3, seed));
     const units = unitsOf(problem);
     const [goal] = prepareGoals(problem);
-    const costs = [(all: Int32Array, n: number) => goal!.term.ofGroup!(all, n)];
+    const costs: Costs = { ...NO_COSTS, ofGroup: [(all, n) => goal!.term.ofGroup!(all, n)] };
     const formable = new Formable(problem, units);
     formable.freeCount = units.unitCount;
     for (let unit = 0; unit < units.unitCount; unit++) formable.free[unit] = unit;
@@ -234,7 +237,7 @@ test.each([1, 2, 5, 7, 9, 12])(
         [-1, ...pins].map((pinned): Slot => slotOf(size, section, pinned)),
       ),
     );
-    expect(formable.list(slots, costs, [], Infinity, Infinity)).toBe(true);
+    expect(formable.list(slots, costs, Infinity, Infinity)).toBe(true);
     const listed = new Map<string, number>();
     for (let number = 0; number < formable.count; number++) {
       const members = [...units.unitOfStudent.keys()].filter((student) =>
@@ -248,11 +251,30 @@ test.each([1, 2, 5, 7, 9, 12])(
     for (const [key, cost] of expected) expect(listed.get(key)).toBeCloseTo(cost, 12);
     // Those who cost too much are left out, and a walk that is too long is given up.
     const dearest = Math.max(...listed.values());
-    expect(formable.list(slots, costs, [], dearest, Infinity)).toBe(true);
+    expect(formable.list(slots, costs, dearest, Infinity)).toBe(true);
     expect(formable.count).toBe([...listed.values()].filter((cost) => cost < dearest).length);
-    expect(formable.list(slots, costs, [], Infinity, 5)).toBe(false);
+    expect(formable.list(slots, costs, Infinity, 5)).toBe(false);
+    // What only grows is cut off early, and nothing else is.
+    const listedBy = (by: Costs): number => {
+      expect(formable.list(slots, by, 6, Infinity)).toBe(true);
+      return formable.count;
+    };
+    expect(listedBy({ ...NO_COSTS, growing: [SUM] })).toBe(
+      listedBy({ ...NO_COSTS, ofGroup: [SUM] }),
+    );
   },
 );
+
+test('a group is not looked at to the end where some of its members already cost too much', () => {
+  const problem = problemOf({ ...requestOf(16, 4, 1, 0), rules: [] });
+  const formable = new Formable(problem, unitsOf(problem));
+  formable.freeCount = 16;
+  for (let unit = 0; unit < 16; unit++) formable.free[unit] = unit;
+  formable.list([slotOf(4, -1, -1)], { ...NO_COSTS, growing: [SUM] }, 10, Infinity);
+  // 0, 1, 2 and one up to 6; 0, 1, 3 and one up to 5; 0, 2, 3, 4.
+  expect(formable.count).toBe(7);
+  expect(formable.looks).toBeLessThan(1500);
+});
 
 test('prices bound every covering from below, and covering finds the cheapest', () => {
   let [gained, most] = [0, 0];
@@ -269,7 +291,7 @@ test('prices bound every covering from below, and covering finds the cheapest', 
     const formable = new Formable(problem, unitsOf(problem));
     formable.freeCount = 9;
     for (let unit = 0; unit < 9; unit++) formable.free[unit] = unit;
-    formable.list([slotOf(3, -1, -1)], [cost], [], Infinity, Infinity);
+    formable.list([slotOf(3, -1, -1)], { ...NO_COSTS, ofGroup: [cost] }, Infinity, Infinity);
     expect(formable.count).toBe(84);
     let least = Infinity;
     for (const all of valid(problem)) {

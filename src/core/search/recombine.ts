@@ -6,15 +6,7 @@ import { shuffle } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { Arrangement } from '../terms/arrangement';
 import { Covering } from './covering';
-import {
-  Formable,
-  MOST_FORMABLE,
-  MOST_UNITS,
-  slotsFor,
-  type CostOfGroup,
-  type CostOfPlace,
-  type Slot,
-} from './formable';
+import { Formable, MOST_FORMABLE, MOST_UNITS, slotsFor, type Costs, type Slot } from './formable';
 import type { Known } from './known';
 import { within, type Improved, type Search } from './work';
 
@@ -44,6 +36,27 @@ const EPSILON = 1e-9;
 /** Whether what an arrangement costs is for the most part what its groups cost, each by itself. */
 export function isOfGroups(problem: Problem, goals: readonly PreparedGoal[]): boolean {
   return problem.groupCount > 1 && goals.some(isSumOverGroups);
+}
+
+/** What a group costs by the goals that are sums over groups. */
+function costsOf(goals: readonly PreparedGoal[]): Costs {
+  const ofGroups = goals.flatMap(({ goal, term }) => {
+    const cost = (members: Int32Array, count: number): number =>
+      goal.weight * (term.ofGroup?.(members, count) as number);
+    return term.ofGroup ? [{ cost, grows: term.ofGroupGrows === true }] : [];
+  });
+  return {
+    growing: ofGroups.filter(({ grows }) => grows).map(({ cost }) => cost),
+    ofGroup: ofGroups.filter(({ grows }) => !grows).map(({ cost }) => cost),
+    ofPlace: goals.flatMap(({ goal, term }) =>
+      term.ofPlace
+        ? [
+            (members: Int32Array, count: number, group: number): number =>
+              goal.weight * (term.ofPlace?.(members, count, group) as number),
+          ]
+        : [],
+    ),
+  };
 }
 
 /** Whether it matters to any of the goals which group is which. */
@@ -160,8 +173,7 @@ class Recombining {
 
   /** Goals whose cost is no sum over groups. */
   private readonly others: readonly PreparedGoal[];
-  private readonly costsOfGroup: readonly CostOfGroup[];
-  private readonly costsOfPlace: readonly CostOfPlace[];
+  private readonly costs: Costs;
   private readonly tellsApart: boolean;
   /** Whether any group may be a larger one: where it matters which is which, that is found together with its members. */
   private readonly sizesAreFree: boolean;
@@ -191,19 +203,7 @@ class Recombining {
     this.tellsApart = tellApart(goals);
     this.sizesAreFree = new Set(problem.classOfGroup).size === 1;
     this.parts = partsOf(problem, this.others.length === 0);
-    this.costsOfGroup = goals.flatMap(({ goal, term }): CostOfGroup[] =>
-      term.ofGroup
-        ? [(members, count) => goal.weight * (term.ofGroup?.(members, count) as number)]
-        : [],
-    );
-    this.costsOfPlace = goals.flatMap(({ goal, term }): CostOfPlace[] =>
-      term.ofPlace
-        ? [
-            (members, count, group) =>
-              goal.weight * (term.ofPlace?.(members, count, group) as number),
-          ]
-        : [],
-    );
+    this.costs = costsOf(goals);
     this.leastCost = goals.reduce((sum, { goal, leastValue }) => sum + goal.weight * leastValue, 0);
     this.begin(start);
   }
@@ -295,13 +295,7 @@ class Recombining {
     let below = this.besideOf(this.groupOfStudent) - EPSILON;
     for (const group of groups) below += this.costOf(group);
     const listed = formable.looks;
-    const all = formable.list(
-      this.slotsOf(groups),
-      this.costsOfGroup,
-      this.costsOfPlace,
-      below,
-      mostLooks,
-    );
+    const all = formable.list(this.slotsOf(groups), this.costs, below, mostLooks);
     this.evaluations += LISTING_LOOK * (formable.looks - listed);
     if (!all) return formable.count === MOST_FORMABLE ? 'tooMany' : 'stopped';
     const end = covering.looks + mostLooks;
@@ -377,10 +371,10 @@ class Recombining {
     this.groupOfStudent.forEach((of, student) => {
       if (of === group) this.members[count++] = student;
     });
-    const { members, costsOfGroup, costsOfPlace } = this;
+    const { members, costs } = this;
     return (
-      costsOfGroup.reduce((sum, cost) => sum + cost(members, count), 0) +
-      costsOfPlace.reduce((sum, cost) => sum + cost(members, count, group), 0)
+      [...costs.growing, ...costs.ofGroup].reduce((sum, cost) => sum + cost(members, count), 0) +
+      costs.ofPlace.reduce((sum, cost) => sum + cost(members, count, group), 0)
     );
   }
 

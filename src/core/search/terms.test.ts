@@ -9,7 +9,7 @@ import type { Problem } from '../problem/problem';
 import { problemFromRequest } from '../reading/problemFromRequest';
 import { singleUnits, unitsOf } from '../problem/units';
 import { rngFromSeed, type Rng } from '../random/rng';
-import { uniformInt } from '../random/uniform';
+import { shuffle, uniformInt } from '../random/uniform';
 import {
   alikeCost,
   movesFromCurrent,
@@ -187,6 +187,28 @@ describe('what a search keeps from exchange to exchange', () => {
           }
         },
       );
+    },
+  );
+
+  test.each(SEEDS)(
+    'where part of a group is said to cost no more than all of it, that is so (seed %i)',
+    (seed) => {
+      const problem = problemOf(seed);
+      const rng = rngFromSeed(seed);
+      const goals = prepareGoals(problem).filter(({ term }) => term.ofGroupGrows);
+      expect(new Set(goals.map(({ goal }) => goal.kind))).toEqual(
+        new Set(['alike', 'freshPartners']),
+      );
+      const order = Int32Array.from({ length: problem.studentCount }, (_, i) => i);
+      for (let trial = 0; trial < 30; trial++) {
+        shuffle(rng, order);
+        for (const { term } of goals) {
+          const grown = Array.from(order, (_, i) => term.ofGroup!(order, i + 1));
+          grown.forEach((cost, i) =>
+            expect(cost).toBeGreaterThanOrEqual((grown[i - 1] ?? 0) - 1e-12),
+          );
+        }
+      }
     },
   );
 

@@ -4,7 +4,7 @@ import type { Units } from '../problem/units';
 import { shuffle } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { Covering } from './covering';
-import { Formable, MOST_UNITS, slotsFor, type Slot } from './formable';
+import { Formable, MOST_UNITS, NO_COSTS, slotsFor, type Slot } from './formable';
 import type { Search } from './work';
 
 /** Any cost: none is asked about. */
@@ -90,7 +90,7 @@ export class WholeGroups {
     const { formable, slots } = this;
     this.free();
     const before = formable.looks;
-    const all = formable.list(slots, [], [], BELOW, mostLooks);
+    const all = formable.list(slots, NO_COSTS, BELOW, mostLooks);
     this.looks += formable.looks - before;
     if (!all) return null;
     const covering = new Covering(formable);

@@ -132,6 +132,8 @@ export interface Term {
   ofGroup?(members: Int32Array, count: number): number;
   /** The same where it matters which group it is. */
   ofPlace?(members: Int32Array, count: number, group: number): number;
+  /** Whether some of the students never add more by `ofGroup` than all of them do. */
+  readonly ofGroupGrows?: boolean;
   /** Draws somebody of whom the value may become less in another group; false where nobody was found soon. */
   lead?(arrangement: Arrangement, rng: Rng, lead: Lead): boolean;
 }

@@ -23,6 +23,7 @@ export function companyTerm(
  */
 export class CompanyTerm implements Term {
   value = 0;
+  readonly ofGroupGrows = true;
   /** one * studentCount + two → weight of the pair, 0 for none. */
   private readonly weight: Float64Array;
   /** student * groupCount + group → weights of the student's pairs with those in the group, added up. */
