@@ -46,7 +46,6 @@ export class Covering {
   private readonly later = new Float64Array(MOST_UNITS + 1);
   /** depth * MOST_UNITS + place → groups left that hold it. */
   private readonly holding = new Int32Array((MOST_UNITS + 1) * MOST_UNITS);
-  private readonly prices: Prices;
   /** What no covering costs less than: all prices, and for each group what the cheapest costs above its members'. */
   private paid = 0;
   private readonly slotsLeft = new Int32Array(MOST_UNITS);
@@ -61,9 +60,11 @@ export class Covering {
   private limit = 0;
   private state: 'within' | 'ended' = 'ended';
 
-  constructor(private readonly formable: Formable) {
-    this.prices = new Prices(formable);
-  }
+  /** The prices are set anew for each list, from those that stand. */
+  constructor(
+    private readonly formable: Formable,
+    private readonly prices = new Prices(formable),
+  ) {}
 
   /**
    * Begins with the groups that are listed; only coverings that cost less than `below` are of interest. Takes about so many

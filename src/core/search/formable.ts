@@ -16,7 +16,7 @@ const LOOKS_A_SLOT = 2;
 /** What a group that is formed adds to the cost by itself: students, the first `count` of `members`. */
 export type CostOfGroup = (members: Int32Array, count: number) => number;
 
-/** What it adds because of which group it is, where groups are told apart. */
+/** What it adds because of which group it is, where groups are told apart: so much for each member, added up. */
 export type CostOfPlace = (members: Int32Array, count: number, group: number) => number;
 
 /** All that a group adds to the cost, none of it ever less than 0. */
@@ -85,24 +85,24 @@ export class Formable {
   /** rule * unitCount + unit → marked students in it. */
   private readonly markedOfUnit: Int32Array;
   private readonly counts: Int32Array;
-  private readonly sectionOfUnit: Int32Array;
-  private readonly pinOfUnit: Int32Array;
+  protected readonly sectionOfUnit: Int32Array;
+  protected readonly pinOfUnit: Int32Array;
   /** place * 4 + word → places that may share a group with it. */
-  private readonly friends = new Int32Array(MOST_UNITS * 4);
+  protected readonly friends = new Int32Array(MOST_UNITS * 4);
   /** unit → its place; -1 for those not free. */
   private readonly placeOfUnit: Int32Array;
   private readonly largestUnit: number;
-  private readonly members: Int32Array;
-  private readonly places = new Int32Array(MOST_UNITS);
+  protected readonly members: Int32Array;
+  protected readonly places = new Int32Array(MOST_UNITS);
   private smallest = 0;
   private largest = 0;
-  private costs = NO_COSTS;
-  private below = 0;
-  private mostLooks = 0;
+  protected costs = NO_COSTS;
+  protected below = 0;
+  protected mostLooks = 0;
 
   constructor(
     problem: Problem,
-    private readonly units: Units,
+    protected readonly units: Units,
   ) {
     const { unitCount, unitOfStudent, pinsOfStudent } = units;
     this.rules = markedRules(problem);
@@ -126,6 +126,12 @@ export class Formable {
    * costs added up. False where there are too many, or more than so many looks are taken.
    */
   list(slots: readonly Slot[], costs: Costs, below: number, mostLooks: number): boolean {
+    this.begin(slots, costs, below, mostLooks);
+    const all = (word: number): number => firstBits(this.freeCount - word * BITS);
+    return this.extend(0, 0, -1, -1, all(0), all(1), all(2), all(3));
+  }
+
+  protected begin(slots: readonly Slot[], costs: Costs, below: number, mostLooks: number): void {
     const { placeOfUnit, freeCount, free } = this;
     this.slots = slots;
     this.placeCount = freeCount + slots.filter(({ told }) => told >= 0).length;
@@ -138,10 +144,7 @@ export class Formable {
     this.largest = Math.max(...slots.map(({ most }) => most));
     for (let place = 0; place < freeCount; place++) placeOfUnit[free[place] as number] = place;
     for (let place = 0; place < freeCount; place++) this.learnFriends(place);
-    const all = (word: number): number => firstBits(freeCount - word * BITS);
-    const ended = this.extend(0, 0, -1, -1, all(0), all(1), all(2), all(3));
     for (let place = 0; place < freeCount; place++) placeOfUnit[free[place] as number] = -1;
-    return ended;
   }
 
   /** Whether a group of the list holds the unit at a place. */
@@ -250,7 +253,7 @@ export class Formable {
     this.costOf = twiceAsLong(this.costOf);
   }
 
-  private mayJoin(unit: number, seats: number): boolean {
+  protected mayJoin(unit: number, seats: number): boolean {
     for (let rule = 0; rule < this.rules.length; rule++) {
       const { kind, count } = this.rules[rule] as MarkedProblemRule;
       const marked = this.markedOfUnit[rule * this.units.unitCount + unit] as number;
@@ -259,7 +262,7 @@ export class Formable {
     return true;
   }
 
-  private join(depth: number, seats: number, unit: number, step: 1 | -1): void {
+  protected join(depth: number, seats: number, unit: number, step: 1 | -1): void {
     const { units, members, rules, counts } = this;
     for (let rule = 0; rule < rules.length; rule++) {
       const marked = this.markedOfUnit[rule * units.unitCount + unit] as number;
@@ -295,7 +298,7 @@ export class Formable {
   }
 
   /** What the first `size` members cost beside `before`, as far as it takes to tell that it is too much. */
-  private sumOf(costs: readonly CostOfGroup[], size: number, before: number): number {
+  protected sumOf(costs: readonly CostOfGroup[], size: number, before: number): number {
     let cost = before;
     for (let at = 0; at < costs.length && cost < this.below; at++) {
       this.looks++;
@@ -304,7 +307,7 @@ export class Formable {
     return cost;
   }
 
-  private lacksAny(): boolean {
+  protected lacksAny(): boolean {
     for (let rule = 0; rule < this.rules.length; rule++) {
       const { kind, count } = this.rules[rule] as MarkedProblemRule;
       if (COUNTINGS[kind].lack(count, this.counts[rule] as number) > 0) return true;
@@ -319,7 +322,7 @@ export class Formable {
     return cost;
   }
 
-  private add(depth: number, slot: number, cost: number): boolean {
+  protected add(depth: number, slot: number, cost: number): boolean {
     if (this.count === MOST_FORMABLE) return false;
     if (this.count === this.costOf.length) this.makeRoom();
     const number = this.count++;

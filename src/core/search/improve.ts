@@ -31,10 +31,9 @@ const POLISHED_PART = 1;
 const COLD_ENOUGH = 1e-3;
 /** What is left for polishing where hardly any exchange of two keeps the rules. */
 const LITTLE_POLISHED_PART = 0.1;
-/** What recombining takes beside it: a first answer is waited for. */
-const RECOMBINED_PART = 0.5;
-/** The same where groups are told apart: each is listed for each place, and takes the longer. */
-const RECOMBINED_PART_TOLD = 0.2;
+/** What recombining takes before it, which often ends with a proof, and after it: a first answer is waited for. */
+const FIRST_RECOMBINED_PART = 0.3;
+const RECOMBINED_PART = 0.3;
 /** Where less than this part does, whole groups are opened: in full where no more than `FULL` does. */
 const LITTLE_ROOM = 0.3;
 const FULL = 0.04;
@@ -56,12 +55,13 @@ const MOST_RECOMBINED = 1_000;
 /** How far the work has come after each step. */
 const LISTED_AT = 0.1;
 const COOLED_AT = 0.3;
+const FIRST_RECOMBINED_AT = 0.4;
 const OPENED_AT = 0.7;
 const POLISHED_AT = 0.8;
 
 /**
- * Brings a valid arrangement's cost down: by cooling, by polishing where it is small enough, and by recombining whole
- * groups, which may prove it best. The less room the rules leave for exchanges of two, the more is done by opening whole
+ * Brings a valid arrangement's cost down: by cooling, by recombining whole groups, which may prove it best, and where that is
+ * not so and it is small enough by polishing and once more by recombining. The less room the rules leave for exchanges of two, the more is done by opening whole
  * groups; where hardly any is left, all arrangements there are may be few enough to be looked at.
  */
 export function* improve(
@@ -116,13 +116,15 @@ class Improving {
     const cooling = anneal(problem, units, goals, this.groupOfStudent, cooled, rng, coldest);
     yield* this.keep(LISTED_AT, polishes || opens ? COOLED_AT : 1, cooling);
     if (opens) yield* this.open(FULL / room);
+    else if (polishes && this.recombines) {
+      yield* this.recombine(COOLED_AT, FIRST_RECOMBINED_AT, whole * FIRST_RECOMBINED_PART);
+    }
     if (this.isProven() || !polishes) return;
     const most = whole * (room < LISTED_BELOW ? LITTLE_POLISHED_PART : POLISHED_PART);
     const polishing = polish(problem, units, goals, this.groupOfStudent, most, rng);
-    yield* this.keep(opens ? OPENED_AT : COOLED_AT, POLISHED_AT, polishing);
+    yield* this.keep(opens ? OPENED_AT : FIRST_RECOMBINED_AT, POLISHED_AT, polishing);
     if (this.recombines && (!opens || room > LISTED_BELOW)) {
-      const part = tellApart(this.goals) ? RECOMBINED_PART_TOLD : RECOMBINED_PART;
-      yield* this.recombine(POLISHED_AT, 1, whole * part);
+      yield* this.recombine(POLISHED_AT, 1, whole * RECOMBINED_PART);
     }
   }
 

@@ -29,14 +29,16 @@ export class Prices {
 
   constructor(private readonly formable: Formable) {}
 
-  /** Sets prices for coverings by so many groups that cost less than `below`, in about so many looks at the most. */
+  /**
+   * Sets prices for coverings by so many groups that cost less than `below`, in about so many looks at the most, from those
+   * that stand.
+   */
   set(groups: number, below: number, mostLooks: number): void {
     const { formable, ofPlace, trial } = this;
     const places = formable.placeCount;
-    if (this.above.length < formable.count) this.above = new Float64Array(formable.costOf.length);
+    this.makeRoom();
     const rounds = Math.min(ROUNDS, mostLooks / formable.count);
-    ofPlace.fill(0, 0, places);
-    trial.fill(0, 0, places);
+    trial.set(ofPlace.subarray(0, places));
     let best = this.boundOf(trial, groups);
     let [step, idle] = [FIRST_STEP, 0];
     for (let round = 0; round < rounds && best < below; round++) {
@@ -59,6 +61,17 @@ export class Prices {
       }
     }
     this.weigh(ofPlace);
+  }
+
+  /** What the listed groups cost above the prices that stand. */
+  weighAll(): void {
+    this.makeRoom();
+    this.weigh(this.ofPlace);
+  }
+
+  private makeRoom(): void {
+    const { count, costOf } = this.formable;
+    if (this.above.length < count) this.above = new Float64Array(costOf.length);
   }
 
   /** The least that so many groups cost, each unit covered or not, once prices are paid back; notes which groups these are. */

@@ -366,10 +366,10 @@ test('a search that was stopped goes on from what it has learnt', () => {
     }
     return best.known !== null;
   };
-  const seeds = [1, 2, 3, 4, 5, 6, 7, 8];
+  const seeds = Array.from({ length: 16 }, (_, i) => i + 1);
   const [goingOn, afresh] = [false, true].map(
     (anew) => seeds.filter((seed) => proven(seed, anew)).length,
   );
   expect(goingOn).toBeGreaterThan(afresh!);
-  expect(goingOn).toBeGreaterThanOrEqual(6);
+  expect(goingOn).toBeGreaterThanOrEqual(10);
 });

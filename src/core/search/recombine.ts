@@ -1,13 +1,16 @@
 import type { PreparedGoal } from '../goals/kind';
 import type { Problem, ProblemGoal } from '../problem/problem';
 import { groupsBySection } from '../problem/sections';
-import type { Units } from '../problem/units';
+import { studentsOfUnit, type Units } from '../problem/units';
 import { shuffle } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { Arrangement } from '../terms/arrangement';
 import { Covering } from './covering';
-import { Formable, MOST_FORMABLE, MOST_UNITS, slotsFor, type Costs, type Slot } from './formable';
+import { MOST_FORMABLE, MOST_UNITS, slotsFor, type Costs, type Slot } from './formable';
 import type { Known } from './known';
+import { Priceable } from './priceable';
+import { Prices } from './prices';
+import { Pricing, type Priced } from './pricing';
 import { within, type Improved, type Search } from './work';
 
 /** A better arrangement, and what has been proved on the way. */
@@ -30,6 +33,8 @@ const PRICED = 0.5;
 /** Groups opened at first; one more as long as that took less than this part of what it may. */
 const FIRST_OPENED = 3;
 const EASY = 1 / 3;
+/** What each member is given for a part of what a group costs at the least, so that it can be shared out. */
+const LEAST_SHARE = 1e-12;
 /** An arrangement that costs this much less is a better one: less is of the arithmetic. */
 const EPSILON = 1e-9;
 
@@ -88,10 +93,15 @@ export class Recombination {
     start: Int32Array,
     rng: Rng,
   ) {
-    const formable = new Formable(problem, units);
-    const covering = new Covering(formable);
-    this.recombiningFor = (some, from) =>
-      new Recombining(problem, units, formable, covering, some, from, rng);
+    const formable = new Priceable(problem, units);
+    const prices = new Prices(formable);
+    const tools = {
+      formable,
+      prices,
+      pricing: new Pricing(formable, prices),
+      covering: new Covering(formable, prices),
+    };
+    this.recombiningFor = (some, from) => new Recombining(problem, units, tools, some, from, rng);
     this.work = this.recombiningFor(goals, start);
   }
 
@@ -133,6 +143,14 @@ function* provenOf(
   return { leasts };
 }
 
+/** What lists groups and covers units by them: room for all of it is made once. */
+interface Tools {
+  readonly formable: Priceable;
+  readonly prices: Prices;
+  readonly pricing: Pricing;
+  readonly covering: Covering;
+}
+
 type Outcome = 'better' | 'none' | 'stopped' | 'tooMany';
 
 /** Groups whose members can change places with each other's: all of them, or those of one section. */
@@ -151,6 +169,11 @@ interface Part {
   state: 'open' | 'best' | 'givenUp';
 }
 
+/** How many groups are opened at first where all of them are too many. */
+function few(groups: number): number {
+  return Math.min(FIRST_OPENED, groups - 1);
+}
+
 /** Where sections stay apart and the cost is a sum over groups, `apart`, each is a class of its own. */
 function partsOf(problem: Problem, apart: boolean): readonly Part[] {
   const { groupCount } = problem;
@@ -158,7 +181,7 @@ function partsOf(problem: Problem, apart: boolean): readonly Part[] {
   return (apart ? groupsBySection(problem) : [all()]).map((order) => ({
     order,
     mostLooks: new Float64Array(order.length + 1).fill(FIRST_LOOKS),
-    opened: Math.min(FIRST_OPENED, order.length),
+    opened: order.length,
     ceiling: order.length,
     since: 0,
     reached: order.length === 1 ? 1 : 0,
@@ -178,8 +201,7 @@ class Recombining {
   /** Whether any group may be a larger one: where it matters which is which, that is found together with its members. */
   private readonly sizesAreFree: boolean;
   private readonly arrangement: Arrangement;
-  /** Scratch: who is in a group, and an arrangement that is being weighed. */
-  private readonly members: Int32Array;
+  /** Scratch: an arrangement that is being weighed. */
   private readonly trial: Int32Array;
   private readonly parts: readonly Part[];
   private readonly leastCost: number;
@@ -189,15 +211,13 @@ class Recombining {
   constructor(
     private readonly problem: Problem,
     private readonly units: Units,
-    private readonly formable: Formable,
-    private readonly covering: Covering,
+    private readonly tools: Tools,
     goals: readonly PreparedGoal[],
     start: Int32Array,
     private readonly rng: Rng,
   ) {
     this.groupOfStudent = start.slice();
     this.trial = start.slice();
-    this.members = new Int32Array(problem.studentCount);
     this.arrangement = new Arrangement(problem, start);
     this.others = goals.filter((goal) => !isSumOverGroups(goal));
     this.tellsApart = tellApart(goals);
@@ -251,7 +271,8 @@ class Recombining {
     part.since += taken;
     if (outcome === 'stopped' || outcome === 'tooMany') {
       if (opened === 2) part.state = 'givenUp';
-      part.opened--;
+      // Beginning with all of them is worth a look; where that is too much, with few.
+      part.opened = opened === groups && looks === FIRST_LOOKS ? few(groups) : opened - 1;
       part.since = 0;
     } else if (opened < part.ceiling) {
       // More groups, where that seems easy, or where as much has been spent on fewer as they may take.
@@ -263,7 +284,7 @@ class Recombining {
   }
 
   private looks(): number {
-    return this.formable.looks + this.covering.looks;
+    return this.tools.formable.looks + this.tools.covering.looks;
   }
 
   /**
@@ -288,16 +309,15 @@ class Recombining {
     mostLooks: number,
     most: number,
   ): Search<Outcome> {
-    const { formable, covering } = this;
+    const { formable, covering } = this.tools;
     shuffle(this.rng, order);
     const groups = order.subarray(0, count);
     if (!this.freeUnits(groups)) return 'tooMany';
     let below = this.besideOf(this.groupOfStudent) - EPSILON;
     for (const group of groups) below += this.costOf(group);
-    const listed = formable.looks;
-    const all = formable.list(this.slotsOf(groups), this.costs, below, mostLooks);
-    this.evaluations += LISTING_LOOK * (formable.looks - listed);
-    if (!all) return formable.count === MOST_FORMABLE ? 'tooMany' : 'stopped';
+    const listed = this.list(groups, below, mostLooks);
+    if (listed === 'none') return 'none';
+    if (listed === 'stopped') return formable.count === MOST_FORMABLE ? 'tooMany' : 'stopped';
     const end = covering.looks + mostLooks;
     const beside = (chosen: Int32Array): number => this.besideOf(this.seated(chosen));
     covering.begin(below, mostLooks * PRICED, this.others.length > 0 ? beside : null);
@@ -317,9 +337,56 @@ class Recombining {
     }
   }
 
+  /** Lists what the free units could form that is part of anything cheaper. */
+  private list(groups: Int32Array, below: number, mostLooks: number): Priced {
+    const { formable, prices, pricing } = this.tools;
+    const [looks, priced] = [formable.looks, prices.looks];
+    const slots = this.slotsOf(groups);
+    this.share(groups);
+    const listed = pricing.list(slots, this.costs, below, mostLooks);
+    this.evaluations += LISTING_LOOK * (formable.looks - looks);
+    this.evaluations += COVERING_LOOK * (prices.looks - priced);
+    return listed;
+  }
+
+  /** Prices each free unit at its part of what its group costs, as what the group would cost less without it. */
+  private share(groups: Int32Array): void {
+    const { units, groupOfStudent, costs } = this;
+    const { formable, prices } = this.tools;
+    prices.ofPlace.fill(0);
+    for (const group of groups) {
+      const members = [...groupOfStudent.keys()].filter((one) => groupOfStudent[one] === group);
+      const cost = this.costBySelf(members);
+      const parts = new Map<number, number>();
+      for (let place = 0; place < formable.freeCount; place++) {
+        const own = studentsOfUnit(units, formable.free[place] as number);
+        if (groupOfStudent[own[0] as number] !== group) continue;
+        const left = this.costBySelf(members.filter((one) => !own.includes(one)));
+        parts.set(place, Math.max(LEAST_SHARE, cost - left));
+        const seats = Int32Array.from(own);
+        for (const costOf of costs.ofPlace) {
+          const seat = costOf(seats, seats.length, group);
+          prices.ofPlace[place] = (prices.ofPlace[place] as number) + seat;
+        }
+      }
+      const all = [...parts.values()].reduce((sum, part) => sum + part, 0);
+      for (const [place, part] of parts) {
+        prices.ofPlace[place] = (prices.ofPlace[place] as number) + (cost * part) / all;
+      }
+    }
+  }
+
+  /** What a group of these costs, whichever it is. */
+  private costBySelf(members: readonly number[]): number {
+    const { growing, ofGroup } = this.costs;
+    const students = Int32Array.from(members);
+    return [...growing, ...ofGroup].reduce((sum, cost) => sum + cost(students, students.length), 0);
+  }
+
   /** Frees the units of the groups, themselves in a random order; false for too many. */
   private freeUnits(open: Int32Array): boolean {
-    const { units, formable, groupOfStudent } = this;
+    const { units, groupOfStudent } = this;
+    const { formable } = this.tools;
     const most = MOST_UNITS - (this.tellsApart ? open.length : 0);
     let free = 0;
     for (let unit = 0; unit < units.unitCount; unit++) {
@@ -353,7 +420,8 @@ class Recombining {
 
   /** The arrangement with the members of the open groups in those chosen of the list. */
   private seated(chosen: Int32Array): Int32Array {
-    const { trial, formable, groupsOfSlot } = this;
+    const { trial, groupsOfSlot } = this;
+    const { formable } = this.tools;
     trial.set(this.groupOfStudent);
     const taken = new Int32Array(groupsOfSlot.length);
     for (const number of chosen) {
@@ -367,14 +435,13 @@ class Recombining {
   }
 
   private costOf(group: number): number {
-    let count = 0;
-    this.groupOfStudent.forEach((of, student) => {
-      if (of === group) this.members[count++] = student;
-    });
-    const { members, costs } = this;
-    return (
-      [...costs.growing, ...costs.ofGroup].reduce((sum, cost) => sum + cost(members, count), 0) +
-      costs.ofPlace.reduce((sum, cost) => sum + cost(members, count, group), 0)
+    const members = [...this.groupOfStudent.keys()].filter(
+      (student) => this.groupOfStudent[student] === group,
+    );
+    const students = Int32Array.from(members);
+    return this.costs.ofPlace.reduce(
+      (sum, cost) => sum + cost(students, students.length, group),
+      this.costBySelf(members),
     );
   }
 
