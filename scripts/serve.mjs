@@ -33,6 +33,8 @@ const built = sirv(join(ROOT, '.next', 'static'), {
   immutable: true,
   setHeaders: (response) => {
     for (const [name, value] of Object.entries(HEADERS)) response.setHeader(name, value);
+    // A connection is kept open without being told so (RFC 9112, 9.3).
+    response.removeHeader('Connection');
   },
 });
 
