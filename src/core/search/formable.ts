@@ -11,7 +11,7 @@ export const MOST_UNITS = 128;
 export const MOST_FORMABLE = 200_000;
 const FIRST_ROOM = 8_192;
 /** What trying a group in each slot takes, in looks, where groups are told apart. */
-const LOOKS_A_SLOT = 2;
+export const LOOKS_A_SLOT = 2;
 
 /** What a group that is formed adds to the cost by itself: students, the first `count` of `members`. */
 export type CostOfGroup = (members: Int32Array, count: number) => number;
@@ -98,7 +98,7 @@ export class Formable {
   private largest = 0;
   protected costs = NO_COSTS;
   protected below = 0;
-  protected mostLooks = 0;
+  private mostLooks = 0;
 
   constructor(
     problem: Problem,

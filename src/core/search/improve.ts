@@ -61,8 +61,9 @@ const POLISHED_AT = 0.8;
 
 /**
  * Brings a valid arrangement's cost down: by cooling, by recombining whole groups, which may prove it best, and where that is
- * not so and it is small enough by polishing and once more by recombining. The less room the rules leave for exchanges of two, the more is done by opening whole
- * groups; where hardly any is left, all arrangements there are may be few enough to be looked at.
+ * not so and it is small enough by polishing and once more by recombining. The less room the rules leave for exchanges of
+ * two, the more is done by opening whole groups; where hardly any is left, all arrangements there are may be few enough to
+ * be looked at.
  */
 export function* improve(
   problem: Problem,

@@ -96,28 +96,28 @@ export class Priceable extends Formable {
     seatsBefore[this.rankedCount] = seat;
   }
 
+  /** Asks what each two units cost together: half the square of how many are free. */
   private weighPairs(): void {
-    const { free, freeCount, members, together, units } = this;
+    const { free, freeCount, together, units } = this;
     for (let one = 0; one < freeCount; one++) {
-      this.join(0, 0, free[one] as number, 1);
-      const seats = units.sizeOfUnit[free[one] as number] as number;
+      const first = free[one] as number;
+      const seats = units.sizeOfUnit[first] as number;
+      this.join(0, 0, first, 1);
       for (let two = 0; two < one; two++) {
         const unit = free[two] as number;
-        const size = units.sizeOfUnit[unit] as number;
-        const start = units.startOfUnit[unit] as number;
-        for (let i = 0; i < size; i++) {
-          members[seats + i] = units.studentsByUnit[start + i] as number;
-        }
-        const cost = this.sumOf(this.costs.growing, seats + size, 0);
+        this.join(1, seats, unit, 1);
+        const size = seats + (units.sizeOfUnit[unit] as number);
+        const cost = this.sumOf(this.costs.growing, size, 0);
         together[one * MOST_UNITS + two] = cost;
         together[two * MOST_UNITS + one] = cost;
+        this.join(1, seats, unit, -1);
       }
-      this.join(0, 0, free[one] as number, -1);
+      this.join(0, 0, first, -1);
     }
   }
 
   /** Finds who may be in a group with whom: two that cost too much together, whoever else is there, are not. */
-  private pair(paid: number): void {
+  private pair(base: number): void {
     const { friends, mates, ranked, rankedCount, aboveOf, together, sums, units, free } = this;
     mates.set(friends);
     if (this.costs.growing.length === 0) return;
@@ -130,7 +130,7 @@ export class Priceable extends Formable {
         if (others < 0) continue;
         const own = (aboveOf[one] as number) + (aboveOf[two] as number);
         const cost = own + (together[one * MOST_UNITS + two] as number) + (sums[others] as number);
-        if (paid + cost < this.limit) continue;
+        if (base + cost < this.limit) continue;
         const [cell, other] = [one * 4 + (two >> 5), two * 4 + (one >> 5)];
         mates[cell] = (mates[cell] as number) & ~(1 << (two & 31));
         mates[other] = (mates[other] as number) & ~(1 << (one & 31));

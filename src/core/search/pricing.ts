@@ -1,13 +1,13 @@
-import type { Costs, Slot } from './formable';
+import { LOOKS_A_SLOT, type Costs, type Slot } from './formable';
 import type { Priceable } from './priceable';
 import type { Prices } from './prices';
 
 /** 'all': every group that could be part of something cheaper is listed; 'none': nothing is cheaper; 'stopped': neither. */
 export type Priced = 'all' | 'none' | 'stopped';
 
-/** Looks in which few groups are listed all, whatever they cost above their prices; what each takes, and in each slot. */
+/** Looks in which few groups are listed all, whatever they cost above their prices; what each takes beside its slots. */
 const PLAIN_LOOKS = 5_000;
-const [LOOKS_A_GROUP, LOOKS_A_SLOT] = [2, 2];
+const LOOKS_A_GROUP = 2;
 /** How much groups may cost above their prices at first, as a part of what one costs on average. */
 const FIRST_PART = 0.25;
 /** Listings, and the part of the looks that each may take. */

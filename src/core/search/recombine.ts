@@ -30,7 +30,7 @@ const FIRST_LOOKS = 200_000;
 const MORE = 2;
 /** The part of the looks that finding prices may take. */
 const PRICED = 0.5;
-/** Groups opened at first; one more as long as that took less than this part of what it may. */
+/** Groups opened where all of them are too many at first; one more as long as that took less than this part of what it may. */
 const FIRST_OPENED = 3;
 const EASY = 1 / 3;
 /** What each member is given for a part of what a group costs at the least, so that it can be shared out. */
@@ -355,7 +355,7 @@ class Recombining {
     const { formable, prices } = this.tools;
     prices.ofPlace.fill(0);
     for (const group of groups) {
-      const members = [...groupOfStudent.keys()].filter((one) => groupOfStudent[one] === group);
+      const members = this.membersOf(group);
       const cost = this.costBySelf(members);
       const parts = new Map<number, number>();
       for (let place = 0; place < formable.freeCount; place++) {
@@ -374,6 +374,11 @@ class Recombining {
         prices.ofPlace[place] = (prices.ofPlace[place] as number) + (cost * part) / all;
       }
     }
+  }
+
+  private membersOf(group: number): readonly number[] {
+    const { groupOfStudent } = this;
+    return [...groupOfStudent.keys()].filter((student) => groupOfStudent[student] === group);
   }
 
   /** What a group of these costs, whichever it is. */
@@ -435,9 +440,7 @@ class Recombining {
   }
 
   private costOf(group: number): number {
-    const members = [...this.groupOfStudent.keys()].filter(
-      (student) => this.groupOfStudent[student] === group,
-    );
+    const members = this.membersOf(group);
     const students = Int32Array.from(members);
     return this.costs.ofPlace.reduce(
       (sum, cost) => sum + cost(students, students.length, group),
