@@ -11,6 +11,7 @@ import { Deal } from '@/core/search/shuffleTrial';
 import {
   denseApart,
   denseWithGoals,
+  denseWithPairs,
   everyday,
   INFEASIBLE,
   lateInTerm,
@@ -155,6 +156,8 @@ export function benchHard(): void {
     ['60 in 6 groups, apart 0.6', (seed) => denseApart(60, 6, 0.6, seed)],
     ['100 in 10 groups, apart 0.4', (seed) => denseApart(100, 10, 0.4, seed)],
     ['100 in 10 groups, apart 0.7', (seed) => denseApart(100, 10, 0.7, seed)],
+    ['132 in 11 groups, pairs, apart 0.25', (seed) => denseWithPairs(132, 11, 0.25, seed)],
+    ['180 in 15 groups, pairs, apart 0.35', (seed) => denseWithPairs(180, 15, 0.35, seed)],
     ['28 in 4s, every kind of rule', (seed) => mixedRules(28, 4, seed)],
     ['40 in 4s, every kind of rule', (seed) => mixedRules(40, 4, seed)],
     ['30 in 5s, 14 tight rules', (seed) => everyday(30, 5, 14, seed)],

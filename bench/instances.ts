@@ -115,6 +115,24 @@ export function denseApart(
   };
 }
 
+/** The same, with a third of the class in pairs that stay together. */
+export function denseWithPairs(
+  n: number,
+  groups: number,
+  density: number,
+  seed: number,
+): ArrangeRequest {
+  const base = denseApart(n, groups, density, seed);
+  const firsts = Array.from({ length: n - groups }, (_, i) => i).filter(
+    (i) => Math.floor(i / groups) % 6 === 0,
+  );
+  const pairs = firsts.map((i): RequestRule => ({
+    kind: 'together',
+    students: [`s${i}`, `s${i + groups}`],
+  }));
+  return { ...base, rules: [...base.rules, ...pairs] };
+}
+
 /** As dense as leaves about e^`nats` arrangements besides the hidden one, with a number and a level to be spread. */
 export function denseWithGoals(
   n: number,

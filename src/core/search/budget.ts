@@ -11,8 +11,8 @@ export interface Budget {
   readonly nodes: number;
   /** Swaps tried by the repair. */
   readonly repairSwaps: number;
-  /** Moves of whole units among groups of wrong sizes. */
-  readonly packingMoves: number;
+  /** Looks of the faster searches that take its place where their tables are small enough. */
+  readonly quickLooks: number;
   /** Exchanges tried for each student to forget where the search began. */
   readonly mixingPerStudent: number;
   /** Exchanges tried to bring the goals' costs down. */
@@ -23,8 +23,12 @@ export interface Budget {
 
 const SHUFFLES = 300;
 const GREEDY_TRIES = 20;
+/** Swaps of the repair for any class and for each student, and what the faster searches look at in the time of one. */
+const SWAPS = { any: 400_000, each: 400 };
+const LOOKS_A_SWAP = 1_000;
+/** What they look at for each pair of students, where that is less. */
+const LOOKS_A_PAIR = 40_000;
 const MIXING_PER_STUDENT = 60;
-const PACKING_MOVES = 40_000;
 /** Students of a class, and exchanges for it: about 90 ms. */
 const CLASS = 40;
 const EXCHANGES_OF_A_CLASS = 180_000;
@@ -48,12 +52,13 @@ export function budgetFor(effort: Effort, { studentCount, groupCount }: Problem)
   const exchanges =
     factor * EXCHANGES_OF_A_CLASS * (part > 1 ? part ** GROWTH : Math.max(LEAST_PART, part));
   const nodes = Math.min(MOST_NODES, CELLS / (studentCount * groupCount));
+  const swaps = SWAPS.any + SWAPS.each * studentCount;
   return {
     shuffles: SHUFFLES,
     greedyTries: GREEDY_TRIES,
     nodes: Math.ceil(Math.max(200, nodes) * factor),
-    repairSwaps: Math.ceil((400_000 + 400 * studentCount) * factor),
-    packingMoves: Math.ceil(PACKING_MOVES * factor),
+    repairSwaps: Math.ceil(swaps * factor),
+    quickLooks: factor * Math.min(LOOKS_A_SWAP * swaps, LOOKS_A_PAIR * studentCount ** 2),
     mixingPerStudent: MIXING_PER_STUDENT,
     exchanges: Math.ceil(exchanges * patience(studentCount)),
     slowExchanges: Math.ceil(exchanges),

@@ -1,31 +1,29 @@
 import type { Problem } from '../problem/problem';
 import type { Units } from '../problem/units';
 import type { Rng } from '../random/rng';
+import { shuffle } from '../random/uniform';
 import { ApartTabu } from './apartTabu';
-import { cross, haveSameGroups } from './crossing';
-import { Deal } from './shuffleTrial';
+import { evolve } from './crossing';
 
 /** Above this the tables (students x students, students x groups) are no longer small. */
 const MOST_STUDENTS = 2_000;
 
 /** Swaps of the tabu search on each of the two arrangements, before they are crossed. */
 const SWAPS_A_LIFE = 2_000;
-/** Generations after which the best of those before comes back. */
-const GENERATIONS_A_CYCLE = 10;
 /** Swaps between two looks at how many were weighed. */
 const SWAPS_A_STEP = 20;
 
 /**
  * Looks for an arrangement where nothing is asked but that some students be apart: a colouring with classes of given
  * sizes. Where the tabu search does not come through from one start, two arrangements are crossed again and again,
- * whole groups of either in turn (Galinier and Hao 1999; two are enough, Moalic and Gondran 2015).
+ * whole groups of either in turn.
  */
 export class Colouring {
   readonly incumbent: Int32Array;
   incumbentPenalty = Infinity;
   private readonly tabu: ApartTabu;
-  private readonly deal: Deal;
-  private readonly work: Generator<number, never, void>;
+  private readonly work: Generator<void, never, void>;
+  private looks = 0;
 
   /** Whether a problem is one of these. */
   static suits({ rules, studentCount, groupCount }: Problem): boolean {
@@ -38,10 +36,14 @@ export class Colouring {
     units: Units,
     private readonly rng: Rng,
   ) {
-    this.deal = new Deal(problem);
     this.tabu = new ApartTabu(problem, units, rng);
-    this.incumbent = this.fresh();
-    this.work = this.evolve();
+    this.incumbent = this.seated(new Int32Array(problem.studentCount).fill(-1));
+    const { groupCount, sizeOfGroup } = problem;
+    const misfit = ({ length }: readonly number[], group: number): number => {
+      const seats = sizeOfGroup[group] as number;
+      return seats < length ? Infinity : seats;
+    };
+    this.work = evolve(units, groupCount, (start) => this.live(start), misfit, rng);
   }
 
   get done(): boolean {
@@ -50,53 +52,38 @@ export class Colouring {
 
   /** Weighs about `looks` swaps more; stops early when done. Returns the swaps weighed. */
   run(looks: number): number {
-    let looked = 0;
-    while (looked < looks && !this.done) looked += this.work.next().value;
-    return looked;
+    const before = this.looks;
+    while (this.looks - before < looks && !this.done) this.work.next();
+    return this.looks - before;
   }
 
-  /** Yields the swaps weighed with each step. */
-  private *evolve(): Generator<number, never, void> {
-    const { groupCount, sizeOfGroup } = this.problem;
-    for (;;) {
-      let one = yield* this.live(this.fresh());
-      let two = yield* this.live(this.fresh());
-      let [best, bestBefore] = [one, this.fresh()];
-      let bestPenalty = Infinity;
-      // Once both are the same there is nothing left to cross: all begins anew.
-      for (let generation = 1; !haveSameGroups(one, two, groupCount); generation++) {
-        const children = [
-          cross(one, two, sizeOfGroup, this.rng),
-          cross(two, one, sizeOfGroup, this.rng),
-        ] as const;
-        one = yield* this.live(children[0]);
-        if (this.tabu.bestPenalty < bestPenalty) [best, bestPenalty] = [one, this.tabu.bestPenalty];
-        two = yield* this.live(children[1]);
-        if (this.tabu.bestPenalty < bestPenalty) [best, bestPenalty] = [two, this.tabu.bestPenalty];
-        if (generation % GENERATIONS_A_CYCLE !== 0) continue;
-        one = bestBefore;
-        [bestBefore, best, bestPenalty] = [best, one, Infinity];
-      }
-    }
-  }
-
-  /** Betters an arrangement by the tabu search; returns the best met. */
-  private *live(start: Int32Array): Generator<number, Int32Array, void> {
+  /** Seats whoever is nowhere at random, and betters that by the tabu search. */
+  private *live(start: Int32Array): Generator<void, Int32Array, void> {
     const { tabu } = this;
-    tabu.begin(start);
+    tabu.begin(this.seated(start));
     for (let swaps = 0; swaps < SWAPS_A_LIFE; swaps += SWAPS_A_STEP) {
-      const weighed = tabu.run(SWAPS_A_STEP);
+      this.looks += tabu.run(SWAPS_A_STEP);
       if (tabu.bestPenalty < this.incumbentPenalty) {
         this.incumbentPenalty = tabu.bestPenalty;
         this.incumbent.set(tabu.best);
       }
-      yield weighed;
+      yield;
     }
     return tabu.best.slice();
   }
 
-  private fresh(): Int32Array {
-    this.deal.draw(this.rng);
-    return this.deal.groupOfStudent.slice();
+  private seated(start: Int32Array): Int32Array {
+    const seated = start.slice();
+    const left = Int32Array.from(seated.keys()).filter((student) => seated[student] === -1);
+    shuffle(this.rng, left);
+    const seats = this.problem.sizeOfGroup.slice();
+    for (const group of start) if (group !== -1) seats[group] = (seats[group] as number) - 1;
+    let group = 0;
+    for (const student of left) {
+      while (seats[group] === 0) group++;
+      seated[student] = group;
+      seats[group] = (seats[group] as number) - 1;
+    }
+    return seated;
   }
 }

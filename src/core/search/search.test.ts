@@ -131,31 +131,52 @@ test.each([
   },
 );
 
-test('a crossing of two arrangements keeps the sizes, and a group of the first whole', () => {
+test('a crossing of two arrangements takes whole groups of either in turn, those with few pairs to be apart first', () => {
   for (let seed = 0; seed < 60; seed++) {
     const rng = rngFromSeed(seed);
     const n = 5 + uniformInt(rng, 30);
     const groups = 2 + uniformInt(rng, 4);
-    const of = problem(n, groups, []);
+    const codes = new Set(Array.from({ length: n }, () => uniformInt(rng, n * n)));
+    const rules = [...codes]
+      .map((code) => [code % n, Math.floor(code / n)] as const)
+      .filter(([first, second]) => first < second)
+      .map((pair) => rule('apart', ...pair));
+    const of = problem(n, groups, rules);
+    const units = unitsOf(of);
     const deal = new Deal(of);
     const dealt = (): Int32Array => {
       deal.draw(rng);
       return deal.groupOfStudent.slice();
     };
+    const membersOf = (arrangement: Int32Array, group: number): readonly number[] =>
+      [...arrangement.keys()].filter((student) => arrangement[student] === group);
     const [one, two] = [dealt(), dealt()];
-    expect(fillsTheSizes(of, cross(one, two, of.sizeOfGroup, rng))).toBe(true);
-    // Of one arrangement alone only the numbers of its groups can change.
-    const same = cross(one, one, of.sizeOfGroup, rng);
-    expect(haveSameGroups(one, same, groups)).toBe(true);
-    // The first group taken is one of the first parent's, whole.
-    const child = cross(one, two, of.sizeOfGroup, rng);
-    const largest = Math.max(...of.sizeOfGroup);
-    const whole = [...of.sizeOfGroup.keys()].some((group) => {
-      const members = [...one.keys()].filter((student) => one[student] === group);
-      const homes = new Set(members.map((student) => child[student]));
-      return members.length === largest && homes.size === 1;
+    const anywhere = (): number => 0;
+    // Of one arrangement alone nothing changes: its groups keep their places.
+    expect(cross(one, one, units, groups, anywhere, rng)).toEqual(one);
+    const child = cross(one, two, units, groups, anywhere, rng);
+    const worth = [...of.sizeOfGroup.keys()].map((group) => {
+      const alone = one.map((at, student) => (at === group ? -1 : student));
+      return membersOf(one, group).length - brokenPairs(of, alone);
     });
+    const best = [...worth.keys()].filter((group) => worth[group] === Math.max(...worth));
+    const whole = best.some((group) => membersOf(one, group).every((s) => child[s] === group));
     expect({ seed, whole }).toEqual({ seed, whole: true });
+    // Each of its groups is part of one of a parent, in turn the first and the second.
+    const from = [...of.sizeOfGroup.keys()].map((group) => {
+      const members = membersOf(child, group);
+      const within = (parent: Int32Array): boolean =>
+        new Set(members.map((student) => parent[student])).size <= 1;
+      return [within(one), within(two)] as const;
+    });
+    expect(from.every(([first, second]) => first || second)).toBe(true);
+    expect(from.filter(([first]) => first).length).toBeGreaterThanOrEqual(Math.ceil(groups / 2));
+    expect(from.filter(([, second]) => second).length).toBeGreaterThanOrEqual(
+      Math.floor(groups / 2),
+    );
+    // Who fits nowhere is left over.
+    const nowhere = cross(one, two, units, groups, () => Infinity, rng);
+    expect(nowhere.every((group) => group === -1)).toBe(true);
   }
 });
 

@@ -22,20 +22,16 @@ export type Stage = (work: Work) => Search<Settled | null>;
 
 /** Nodes between two reports of progress: a few milliseconds of work. */
 const NODES_A_SLICE = 500;
-const SWAPS_A_SLICE = 20_000;
-const MOVES_A_SLICE = 200;
-/** Moves of units before the complete search goes deep. */
-const EARLY_PACKING = 3_000;
+/** Parts of a search for what breaks less between two reports. */
+const MENDING_SLICES = 100;
 /** The first dive of the complete search; each restart may go twice as far again. */
 const FIRST_DIVE_NODES = 1_500;
 const DIVES = [0, 1, 2];
-/** Part of the repair's swaps that is tried before the complete search goes deep. */
-const EARLY_REPAIR = 0.15;
-/** Swaps that the search for apart rules alone weighs in the time of one of the other's. */
-const COLOURING_PACE = 600;
-/** Swaps for each pair of students that it weighs before the complete search begins, and where that found nothing. */
-const EARLY_LOOKS_A_PAIR = 6_000;
-const LOOKS_A_PAIR = 40_000;
+/** Parts of all that mending may take that are tried after the first dive, and before the complete search goes deep. */
+const FIRST_MENDING = 0.02;
+const EARLY_MENDING = 0.3;
+/** The same where only apart rules are asked. */
+const EARLY_COLOURING = 0.15;
 /** Looks that listing whole groups may take before anything that takes long, and where nothing else has led anywhere. */
 const EARLY_LISTING = 150_000;
 const LISTING = 4_000_000;
@@ -56,32 +52,32 @@ export function* stagesOf({ problem, units, budget, rng }: Work): Generator<Stag
     diving(Math.min(budget.nodes, FIRST_DIVE_NODES * 2 ** depth));
   const whole = WholeGroups.suits(problem, units) ? new WholeGroups(problem, units, rng) : null;
   if (Colouring.suits(problem)) {
-    const mend = mending(new Colouring(problem, units, rng), COLOURING_PACE);
-    const pairs = problem.studentCount ** 2;
-    yield mend(EARLY_LOOKS_A_PAIR * pairs);
+    const mend = mending(new Colouring(problem, units, rng), budget.quickLooks);
+    yield mend(EARLY_COLOURING);
     if (whole) yield dividingWhole(whole, EARLY_LISTING);
     for (const depth of DIVES) yield dive(depth);
-    yield mend(LOOKS_A_PAIR * pairs);
+    yield mend(1);
     if (whole) yield dividingWhole(whole, LISTING);
     yield diving(budget.nodes);
     return;
   }
-  const mend = mending(new Repair(problem, rng), 1);
-  const packing = Packing.suits(problem, units) ? new Packing(problem, units, rng) : null;
+  const mend = Packing.suits(problem, units)
+    ? mending(new Packing(problem, units, rng), budget.quickLooks)
+    : mending(new Repair(problem, rng), budget.repairSwaps);
   for (const depth of DIVES) {
     yield dive(depth);
-    if (depth === 0 && packing) yield packingFor(packing, EARLY_PACKING);
-    if (depth === 0 && whole) yield dividingWhole(whole, EARLY_LISTING);
+    if (depth > 0) continue;
+    yield mend(FIRST_MENDING);
+    if (whole) yield dividingWhole(whole, EARLY_LISTING);
   }
-  yield mend(EARLY_REPAIR * budget.repairSwaps);
+  yield mend(EARLY_MENDING);
   if (whole) yield dividingWhole(whole, LISTING);
   yield diving(budget.nodes);
-  if (packing) yield packingFor(packing, budget.packingMoves);
-  yield mend(Infinity);
+  yield mend(1);
 }
 
 /** How many stages there are at the most, for telling how far the work has come. */
-export const STAGES = 2 + DIVES.length + 7;
+export const STAGES = 2 + DIVES.length + 6;
 
 /** Whole shuffles: the first that keeps the rules is a fair draw. */
 const shuffles: Stage = function* (work) {
@@ -144,24 +140,6 @@ function* run(search: ExactSearch, nodes: number) {
   return 'paused' as const;
 }
 
-/** Whole units exchanged among groups of wrong sizes, for so many moves more. */
-function packingFor(packing: Packing, moves: number): Stage {
-  return function* (work) {
-    for (let made = 0; made < moves; made += MOVES_A_SLICE) {
-      work.evaluations += MOVES_A_SLICE;
-      if (packing.run(Math.min(MOVES_A_SLICE, moves - made))) {
-        const { unitOfStudent } = work.units;
-        return mixed(
-          work,
-          unitOfStudent.map((unit) => packing.groupOfUnit[unit] as number),
-        );
-      }
-      yield { done: made / moves };
-    }
-    return null;
-  };
-}
-
 /** Groups listed by so many looks at the most, and units covered by them. */
 function dividingWhole(whole: WholeGroups, looks: number): Stage {
   return function* (work) {
@@ -172,18 +150,18 @@ function dividingWhole(whole: WholeGroups, looks: number): Stage {
   };
 }
 
-/** A repair that goes on where it was left, each time for so many swaps more, as far as the budget of one stage goes. */
-function mending(repair: Colouring | Repair, pace: number): (enough: number) => Stage {
-  return (enough) =>
+/** A search for what breaks less, which goes on where it was left, each time for such a part of all that it may take. */
+function mending(search: Colouring | Packing | Repair, all: number): (part: number) => Stage {
+  return (part) =>
     function* (work) {
-      const most = Math.min(work.budget.repairSwaps * pace, enough);
-      for (let tried = 0; tried < most && !repair.done;) {
-        const swaps = repair.run(Math.min(SWAPS_A_SLICE * pace, most - tried));
-        tried += swaps;
-        work.evaluations += swaps;
+      const most = all * part;
+      for (let tried = 0; tried < most && !search.done;) {
+        const some = search.run(Math.min(all / MENDING_SLICES, most - tried));
+        tried += some;
+        work.evaluations += some;
         yield { done: tried / most };
       }
-      return repair.incumbentPenalty > 0 ? null : mixed(work, repair.incumbent.slice());
+      return search.incumbentPenalty > 0 ? null : mixed(work, search.incumbent.slice());
     };
 }
 
