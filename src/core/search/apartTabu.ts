@@ -52,7 +52,7 @@ export class ApartTabu {
   private penalty = 0;
   private swaps = 0;
 
-  /** Without together rules every student is a unit of one. */
+  /** Without together rules every student is a unit of one, and has its number. */
   constructor(
     private readonly problem: Problem,
     units: Units,
@@ -71,19 +71,12 @@ export class ApartTabu {
     this.costOfSeat = new Int32Array(studentCount);
     this.leastOfGroup = new Int32Array(groupCount);
     this.startOfGroup = new Int32Array(groupCount + 1);
-    this.startOfNeighbours = new Int32Array(studentCount + 1);
-    this.neighbours = new Int32Array(units.neighbours.length);
-    let end = 0;
+    this.startOfNeighbours = units.startOfNeighbours;
+    this.neighbours = units.neighbours;
     for (let student = 0; student < studentCount; student++) {
-      const unit = units.unitOfStudent[student] as number;
-      const last = units.startOfNeighbours[unit + 1] as number;
-      for (let place = units.startOfNeighbours[unit] as number; place < last; place++) {
-        const start = units.startOfUnit[units.neighbours[place] as number] as number;
-        const other = units.studentsByUnit[start] as number;
-        this.neighbours[end++] = other;
-        this.apart[student * studentCount + other] = 2;
-      }
-      this.startOfNeighbours[student + 1] = end;
+      const end = this.startOfNeighbours[student + 1] as number;
+      for (let place = this.startOfNeighbours[student] as number; place < end; place++)
+        this.apart[student * studentCount + (this.neighbours[place] as number)] = 2;
     }
   }
 

@@ -57,7 +57,6 @@ export class Colouring {
     return this.looks - before;
   }
 
-  /** Seats whoever is nowhere at random, and betters that by the tabu search. */
   private *live(start: Int32Array): Generator<void, Int32Array, void> {
     const { tabu } = this;
     tabu.begin(this.seated(start));
@@ -72,6 +71,7 @@ export class Colouring {
     return tabu.best.slice();
   }
 
+  /** The same with whoever is nowhere (-1) dealt to the seats that are free. */
   private seated(start: Int32Array): Int32Array {
     const seated = start.slice();
     const left = Int32Array.from(seated.keys()).filter((student) => seated[student] === -1);

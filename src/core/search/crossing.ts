@@ -13,7 +13,7 @@ export type Misfit = (members: readonly number[], group: number) => number;
 
 /**
  * Two arrangements, each bettered and crossed with the other again and again (Galinier and Hao 1999; two are enough,
- * Moalic and Gondran 2015). Ends never.
+ * Moalic and Gondran 2015). Never ends.
  */
 export function* evolve(
   units: Units,

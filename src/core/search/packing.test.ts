@@ -3,6 +3,7 @@ import type { ArrangeRequest, RequestRule } from '../format';
 import { rngFromSeed } from '../random/rng';
 import { shuffle, uniformInt } from '../random/uniform';
 import { unitsOf } from '../problem/units';
+import { fillsTheSizes } from '../reference/check';
 import { ruleBreaks } from '../rules/list';
 import { Packing } from './packing';
 import { problemOf } from './testSearch';
@@ -164,6 +165,7 @@ test.each([
     const packing = new Packing(problem, units, rngFromSeed(4));
     packing.run(20_000_000);
     expect(ruleBreaks(problem, packing.incumbent)).toEqual([]);
+    expect(fillsTheSizes(problem, packing.incumbent)).toBe(true);
     expect(packing.done).toBe(true);
   },
 );

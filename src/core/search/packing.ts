@@ -4,6 +4,7 @@ import { quickInt, shuffle } from '../random/uniform';
 import type { Rng } from '../random/rng';
 import { COUNTINGS } from '../rules/counting';
 import { evolve } from './crossing';
+import { markedOfUnits, markedRules } from './marked';
 import { mayEverSit } from './placement';
 
 /** Moves of the tabu search on each of the two arrangements, before they are crossed. */
@@ -12,9 +13,9 @@ const MOVES_A_LIFE = 2_000;
 const TENURE = { least: 2, spread: 5, part: 0.1 };
 /** What a pair that must be apart weighs beside one seat or one marked student too many or too few. */
 const PAIR = 2;
-/** More than any change of penalty; whole numbers, so that what is compared with them stays one. */
+/** More than any penalty or cost; a whole number, so that what is compared with it stays one. */
 const MOST = 1 << 30;
-/** What a unit meets in a group where it may never be: more than all it could meet anywhere. */
+/** What a unit meets in a group where it may never be: more than any change of penalty. */
 const NEVER = 1 << 20;
 
 /**
@@ -70,7 +71,7 @@ export class Packing {
   private bestOne = -1;
   private bestTwo = -1;
   private bestGroup = -1;
-  private bestDelta = MOST;
+  private bestDelta = NEVER;
   private ties = 0;
 
   /** Whether the tables of a problem are worth their memory. */
@@ -85,14 +86,8 @@ export class Packing {
   ) {
     const { groupCount, classOfGroup, baseOfClass, extrasOfClass } = problem;
     const { unitCount } = units;
-    this.rules = problem.rules.filter((rule): rule is MarkedProblemRule => 'marked' in rule);
-    this.marks = new Int32Array(this.rules.length * unitCount);
-    this.rules.forEach(({ marked }, rule) =>
-      units.unitOfStudent.forEach((unit, student) => {
-        const at = rule * unitCount + unit;
-        this.marks[at] = (this.marks[at] as number) + (marked[student] as number);
-      }),
-    );
+    this.rules = markedRules(problem);
+    this.marks = markedOfUnits(this.rules, units);
     this.wrong = this.rules.map(({ kind }) => COUNTINGS[kind].penalty);
     this.asked = Int32Array.from(this.rules, ({ count }) => count);
     this.groupOfUnit = new Int32Array(unitCount);

@@ -27,7 +27,7 @@ const MENDING_SLICES = 100;
 /** The first dive of the complete search; each restart may go twice as far again. */
 const FIRST_DIVE_NODES = 1_500;
 const DIVES = [0, 1, 2];
-/** Parts of all that mending may take that are tried after the first dive, and before the complete search goes deep. */
+/** Parts of the budget of mending tried after the first dive, and before the complete search goes deep; at the end all of it. */
 const FIRST_MENDING = 0.02;
 const EARLY_MENDING = 0.3;
 /** The same where only apart rules are asked. */
