@@ -122,13 +122,23 @@ function trailingCapitals(all: readonly string[]): number {
 const QUOTED = /^(.*?)\s*["“”„«‚‘']([^"“”„«»’']{2,30})["“”»’']\s*(.*)$/u;
 const BRACKETED = /^([^()[\]]*\S)\s+[([]([^()[\]]+)[)\]]\s*([^()[\]]*)$/;
 
-/** A name without what stands in brackets or quotes within or after it: "Amira (Miri) Haddad". */
+const PRONOUN =
+  '(?:she|hers?|he|him|his|they|theirs?|them|ze|zir|hir|xe|xem|it|its|any|sie|ihr|er|ihm|ihn|dey|elle|il|lui|iel|ellx?|ella|él|lei|ela|dela|ele|dele|elu|zij|ze|haar|hij|hem|zijn|hen|die|hun)';
+/** "Amira Haddad she/her" in its parts. */
+const WITH_PRONOUNS = new RegExp(`^(.*\\S)\\s+(${PRONOUN}(?:\\s?/\\s?${PRONOUN}){1,2})()$`, 'iu');
+
+/** Whether what stands behind a name are the words somebody goes by: "she/her", "sie/ihr". */
+export const arePronouns = (remark: string): boolean => WITH_PRONOUNS.test(`_ ${remark}`);
+
+/**
+ * A name without what stands in brackets or quotes within or after it, or the pronouns behind it: "Amira (Miri) Haddad".
+ */
 export function withoutRemark(name: string): {
   readonly plain: string;
   readonly remark: string;
   readonly quoted: boolean;
 } {
-  const found = BRACKETED.exec(name) ?? QUOTED.exec(name);
+  const found = BRACKETED.exec(name) ?? QUOTED.exec(name) ?? WITH_PRONOUNS.exec(name);
   // Quotes around the whole name, and apostrophes within one, call nobody anything.
   const quoted = !BRACKETED.test(name);
   if (!found || (found[1] ?? '') === '') return { plain: name, remark: '', quoted };

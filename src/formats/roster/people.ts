@@ -6,6 +6,8 @@ import {
   isDayWord,
   isListTitle,
   isStaffHead,
+  isOver,
+  isPageNumber,
   isPlace,
   isPointsLabel,
   isRule,
@@ -17,6 +19,7 @@ import {
 import {
   areParticles,
   isCallName,
+  arePronouns,
   isPartInACall,
   isInactive,
   isOffice,
@@ -349,6 +352,10 @@ class RowReader implements People {
       filled.every((cell) => ['footer', 'total'].includes(kindOfLine(cell)?.kind ?? ''))
     )
       return first;
+    // "River School" beside "Page 2", as the head of each page has it.
+    const isPage = (cell: string): boolean => /\p{L}/u.test(cell) && isPageNumber(cell);
+    const paged = !surely && filled.length > 1 && filled.some(isPage);
+    if (paged && filled.every((cell) => isPage(cell) || isOver(cell))) return 'title';
     const nobody = surely ? null : this.reasonOfWords(index, label, person, said);
     if (nobody !== null) return nobody;
     if (!/\p{L}/u.test(person.shown)) return this.reasonForNoName(index, filled);
@@ -761,7 +768,9 @@ const NOBODY =
   /^(?:free|vacant|available|empty|open|spare|libre|frei|libero|livre|vrij|vide|nobody|(?:t\.?b\.?[cad]|n\.?n)\.?|T\.?B\.?[CAD]\.?|N\.N\.)$/u;
 
 /** Words that stand for nothing as often as they are a name, and names with signs, on a row that says no more. */
-function isDoubtful({ shown, email, externalId, familyName, givenName }: Person): boolean {
+function isDoubtful({ shown: written, email, externalId, familyName, givenName }: Person): boolean {
+  const { plain, remark } = withoutRemark(written);
+  const shown = arePronouns(remark) ? plain : written;
   if (/ [&+×] /.test(shown)) return true;
   if (email !== null || externalId !== null) return false;
   const single = givenName === '' || familyName === '';

@@ -541,4 +541,10 @@ export const asides: readonly RosterCase[] = [
       ...['Kai A', 'Lea P', 'Milo P'],
     ],
   },
+  {
+    name: 'notes under a word for them without a colon',
+    given: lines('Amira Haddad', 'Bram Visser', 'Chipo Dube', '', 'Notes', 'bring boots and nets'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: ['Notes:', 'bring boots and nets'],
+  },
 ];

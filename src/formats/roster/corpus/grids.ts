@@ -379,4 +379,38 @@ export const grids: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Dov Ash', 'Bram Visser', 'Eva Lind'],
     facts: [{ section: '8A', attributes: { Level: 'low' } }, { section: '8B' }],
   },
+  {
+    name: 'a door below the last seat of a room',
+    given: lines(
+      '            Board',
+      'Amira    Bram     Chipo    Dov',
+      'Eva      Fay      Gus      Hana',
+      'Ida      Jon      Kit      (empty)',
+      '            Door',
+    ),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eva', 'Fay', 'Gus', 'Hana', 'Ida', 'Jon', 'Kit'],
+    leftOut: ['Board', '(empty)', 'Door'],
+  },
+  {
+    name: 'groups in columns of a table with rules',
+    given: lines(
+      '| Otters | Herons |',
+      '|--------|--------|',
+      '| Amira Haddad | Chipo Dube |',
+      '| Bram Visser | Dov Ash |',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+    facts: [
+      { section: 'Otters' },
+      { section: 'Otters' },
+      { section: 'Herons' },
+      { section: 'Herons' },
+    ],
+  },
+  {
+    name: 'the numbers of the rows of a sheet, headings among them',
+    given: lines('1\tName\tScore', '2\tAmira Haddad\t7', '3\tBram Visser\t8', '4\tChipo Dube\t9'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    leftOut: [],
+  },
 ];

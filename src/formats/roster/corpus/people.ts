@@ -409,4 +409,20 @@ export const people: readonly RosterCase[] = [
     ),
     students: ['Amira Haddad', 'Bram Visser', 'Dov Ash'],
   },
+  {
+    name: 'pronouns behind names, with brackets and without',
+    given: lines(
+      'Amira Haddad (she/her)',
+      'Bram Visser he/him',
+      'Chipo Dube (they/them)',
+      'Dov Ash',
+    ),
+    students: ['Amira Haddad (she/her)', 'Bram Visser he/him', 'Chipo Dube (they/them)', 'Dov Ash'],
+  },
+  {
+    name: 'pronouns in a cell of names',
+    given: lines('Name,Class', 'Amira Haddad (she/her),7B', 'Bram Visser (he/him),7B'),
+    students: ['Amira Haddad (she/her)', 'Bram Visser (he/him)'],
+    facts: [{ section: '7B' }, { section: '7B' }],
+  },
 ];

@@ -303,4 +303,15 @@ export const signs: readonly RosterCase[] = [
     students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eva', 'Fay'],
     facts: [{ section: 'Otters' }, {}, {}, { section: 'Herons' }],
   },
+  {
+    name: 'crosses before those who are there',
+    given: lines('x Amira Haddad', '  Bram Visser', 'x Chipo Dube', '  Dov Ash'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash'],
+  },
+  {
+    name: 'a class after a stroke without blanks',
+    given: lines('Amira Haddad/7B', 'Bram Visser/7B', 'Chipo Dube/7C'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
+  },
 ];

@@ -1,4 +1,4 @@
-import { isDayWord, kindOfLine } from '../lineKinds';
+import { isDayWord, kindOfLine, sectionHeading } from '../lineKinds';
 import { cleanText, plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
 import { isShort, type Line, type Tidied } from './lines';
@@ -140,7 +140,7 @@ export function withoutAsides(all: readonly Line[]): Tidied {
       return [{ line, text: rest }];
     }
     const [, named = '', remark = ''] = REMARK.exec(text) ?? [];
-    if (isWholeName(named) && kindOfLine(text) === null) {
+    if (isWholeName(named) && sectionHeading(named) === null && kindOfLine(text) === null) {
       skipped.push({ row: line, name: remark, reason: 'footer' });
       warnings.push(doubtful(line, named));
       return [{ line, text: named }];

@@ -1,5 +1,6 @@
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { isSurelyHeading, roleOfColumn } from '../headings';
+import { isPlace } from '../lineKinds';
 import type { ColumnRole, Row, Table } from '../types';
 import { isOddWord } from '../values';
 
@@ -29,7 +30,7 @@ export function blanksTable(text: string): Table | null {
 
 /**
  * Rows without those that only go on with cells of the row above: nothing in the first column, less than half as many cells as
- * there are columns, each below a filled one, and no whole name below another.
+ * there are columns, each below a filled one, none a place in a room, and no whole name below another.
  */
 function joinedRows(rows: readonly Row[]): readonly Row[] {
   const joined: Row[] = [];
@@ -43,7 +44,9 @@ function joinedRows(rows: readonly Row[]): readonly Row[] {
       filled.length <= row.cells.length / 2 &&
       filled.every((column) => {
         const [over = '', cell = ''] = [above.cells[column], row.cells[column]];
-        return over !== '' && !(looksLikeWholeName(over) && looksLikeWholeName(cell));
+        return (
+          over !== '' && !isPlace(cell) && !(looksLikeWholeName(over) && looksLikeWholeName(cell))
+        );
       });
     if (!goesOn) joined.push(row);
     else {

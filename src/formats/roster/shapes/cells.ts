@@ -43,9 +43,18 @@ export function cellsTable(text: string, delimiter: Delimiter): Table | null {
     name: '',
     rows: rows.map(withoutEquals),
     commaIsDecimal: delimiter === ';',
-    belief: delimiter !== ',' || usualWidth(sample).width > 2 || isQuoted(body) ? EVEN : 0,
+    belief: beliefIn(body, delimiter, sample),
     warnings,
   };
+}
+
+/** A cell that much room parts once more, as in lines of a page: "Haddad, Amira        Visser, Bram". */
+const GAP = /\S\s{4,}\S/;
+
+function beliefIn(body: string, delimiter: Delimiter, sample: readonly Row[]): number {
+  const gaps = sample.filter(({ cells }) => cells.some((cell) => GAP.test(cell)));
+  if (delimiter === ',' && gaps.length > sample.length / 2) return -EVEN;
+  return delimiter !== ',' || usualWidth(sample).width > 2 || isQuoted(body) ? EVEN : 0;
 }
 
 /** Whether each line is of cells in quotes, an address among them. */

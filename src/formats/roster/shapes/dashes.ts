@@ -51,7 +51,7 @@ export function dashesTable(text: string): Table | null {
     );
     const several = (told === 'labels' ? [] : parted).filter(
       ([before = '', behind = '']) =>
-        /[,;&/]/.test(behind.replace(POINTS_OF, '')) &&
+        /[,;&/]|@\S+\s+@/.test(behind.replace(POINTS_OF, '')) &&
         !((one === DASH || one === COLON) && isCalled(before) && isRemark(behind)),
     );
     const named = parted.filter(

@@ -1,3 +1,4 @@
+import { roleOfColumn } from '../headings';
 import { isAround, isGreeting, isOver, kindOfLine, sectionHeading } from '../lineKinds';
 import { cleanText, plainWords } from '../text';
 import type { Row, Table } from '../types';
@@ -38,9 +39,13 @@ export function framed(given: string): Framed {
   const heads =
     counted.length > 1 && counted.every((place, i) => place - (counted[i - 1] ?? -2) > 1);
   const isHead = (line: string): boolean => heads && COUNTED.test(line);
-  const isTop = (line: string): boolean => (isOver(line) && !isHead(line)) || isClass(line);
+  const isTop = (line: string): boolean =>
+    (isOver(line) && !isHead(line)) || isClass(line) || areBoth(line, isTitle);
   const from = filled.findIndex((at) => !isTop(lines[at] ?? ''));
-  const to = filled.findLastIndex((at) => !isAround(lines[at] ?? ''));
+  const to = filled.findLastIndex((at) => {
+    const line = lines[at] ?? '';
+    return !isAround(line) && !areBoth(line, isAround);
+  });
   if (from < 0 || from > MOST_AROUND || filled.length - 1 - to > MOST_AROUND) return nothing;
   const [over, below] = [filled.slice(0, from), filled.slice(to + 1)];
   const around = new Set([...over, ...below]);
@@ -55,8 +60,28 @@ export function framed(given: string): Framed {
   };
 }
 
-/** "Class 7B – Teacher: Ms Okafor" in its two parts; another line is one. */
+/** Titles, or what stands below a list, at both sides of a page. */
+function areBoth(line: string, isOne: (side: string) => boolean): boolean {
+  const sides = sidesOf(line);
+  return (
+    sides.length > 1 &&
+    sides.every(isOne) &&
+    sides.some((one) => /\d/.test(one) || isAround(one)) &&
+    sides.filter((one) => sectionHeading(one) !== null).length < 2
+  );
+}
+
+/** "River School", "Autumn 2026": several words, which head no column. */
+const isTitle = (text: string): boolean =>
+  isOver(text) && text.includes(' ') && roleOfColumn(text) === null;
+
+/** What stands on a line with much room between. */
+const sidesOf = (line: string): readonly string[] => line.trim().split(/\s{3,}/);
+
+/** "Class 7B – Teacher: Ms Okafor" in its two parts, and titles at both sides of a page; another line is one. */
 function saidOn(line: string): readonly string[] {
+  const sides = sidesOf(line);
+  if (sides.length > 1) return sides.map(cleanText);
   const text = cleanText(line);
   const parts = text.split(/\s+[–—-]\s+/);
   const staff = parts.slice(1).join(' – ');

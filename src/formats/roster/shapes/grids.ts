@@ -1,6 +1,6 @@
 import { hasContent } from '../delimited';
 import { allGiven } from '../givenNames';
-import { isOfOthers, roleOfColumn } from '../headings';
+import { isOfOthers, isSurelyHeading, roleOfColumn } from '../headings';
 import {
   isDayWord,
   isGroupWord,
@@ -276,25 +276,29 @@ function inTheirOrder(cells: readonly Cell[]): readonly Cell[] | null {
     : null;
 }
 
-/** Cells under letters and beside numbers that only name the columns and rows of a sheet; null for another table. */
+/** Cells under letters or beside numbers that only name the columns and rows of a sheet; null for another table. */
 export function letteredTable(table: Table): Table | null {
-  const [head, ...below] = table.rows.filter(hasContent);
+  const filled = table.rows.filter(hasContent);
+  const [head, ...below] = filled;
   const [corner = '', ...letters] = (head?.cells ?? []).map(cleanText);
-  const fits =
+  if (!head || below.length < 2) return null;
+  const counted = (rows: readonly Row[]): boolean =>
+    rows.every(({ cells: [first = ''] }, at) => Number(first) === Number(rows[0]?.cells[0]) + at);
+  // "1 | Name | Class" over "2 | Amira Haddad | 7B": the headings are counted as well.
+  const headed = corner === '1' && letters.some(isSurelyHeading) && counted(filled);
+  const lettered =
     corner === '' &&
     letters.length > 0 &&
-    below.length > 1 &&
     letters.every((letter, at) => letter === String.fromCharCode('A'.charCodeAt(0) + at)) &&
-    below.every(({ cells: [first = ''] }, at) => Number(first) === Number(below[0]?.cells[0]) + at);
-  if (!fits || !head || areSeats(below, letters.length)) return null;
+    counted(below) &&
+    !areSeats(below, letters.length);
+  if (!headed && !lettered) return null;
+  const heads = aside({ line: head.line, column: 0, text: letters.join(' ') }, 'heading');
   return {
     ...table,
     belief: MUCH,
-    rows: below.map((row) => ({ ...row, cells: row.cells.slice(1) })),
-    skipped: [
-      ...(table.skipped ?? []),
-      aside({ line: head.line, column: 0, text: letters.join(' ') }, 'heading'),
-    ],
+    rows: (headed ? filled : below).map((row) => ({ ...row, cells: row.cells.slice(1) })),
+    skipped: [...(table.skipped ?? []), ...(headed ? [] : [heads])],
   };
 }
 
@@ -359,7 +363,10 @@ function areNamesTwice(rows: readonly Row[], names: readonly Cell[]): boolean {
 
 /** One column for each group, its name above; null where a table does not look like that. */
 export function groupColumnsTable(table: Table): Table | null {
-  const filled = table.rows.filter(hasContent);
+  const ruled = table.rows.filter(
+    (row) => hasContent(row) && cellsOf(row).every(({ text }) => isRule(text)),
+  );
+  const filled = table.rows.filter((row) => hasContent(row) && !ruled.includes(row));
   const from = filled.findIndex((row) => cellsOf(row).length > 1);
   const head = filled[from];
   if (!head) return null;
@@ -438,6 +445,7 @@ export function groupColumnsTable(table: Table): Table | null {
       .filter((one) => isBeside(one) && !/^\d+[.)]?$/.test(one.text))
       .map((one) => aside(one, 'heading')),
     ...counted.map((one) => aside(one, 'total')),
+    ...ruled.flatMap(cellsOf).map((one) => aside(one, 'rule')),
   ]);
 }
 
@@ -641,7 +649,9 @@ export function ledRowsTable(table: Table): Table | null {
 
 /** The people named in one cell. */
 function parted(cell: string): readonly string[] {
-  const sign = [';', '/', '|', ',', '、'].find((one) => splitOutside(cell, one).length > 1);
+  // "Amira (she/her)" is one.
+  const bare = cell.replace(/\([^()]*\)/g, '');
+  const sign = [';', '/', '|', ',', '、'].find((one) => splitOutside(bare, one).length > 1);
   const parts = sign === undefined ? [cell] : splitOutside(cell, sign);
   return parts
     .flatMap((part) => part.split(/\s+(?:and|&|und|y|et)\s+/u))

@@ -103,10 +103,34 @@ export function signedGroups(all: readonly Line[]): readonly Line[] {
   return all.map((line) => ({ ...line, text: line.text.replace(sign, '$<group>: $<members>') }));
 }
 
+/** "Group 1 Amira, Bram": a word with a number or a letter, and names. */
+const COUNTED_GROUP =
+  /^\s*(?<group>(?<word>\p{L}+) (?:\d{1,2}|\p{Lu}))\s+(?<members>\p{Lu}\p{L}[^:;]*)$/u;
+
+/** The same word before several names on every line, each with a number or letter of its own, with a colon behind it. */
+export function countedGroups(all: readonly Line[]): readonly Line[] {
+  const read = filledOf(all).map(({ text }) => COUNTED_GROUP.exec(text)?.groups);
+  const fits =
+    read.length > 1 &&
+    new Set(read.map((one) => one?.word)).size === 1 &&
+    new Set(read.map((one) => one?.group)).size === read.length &&
+    read.every((one) => {
+      const names = namesIn(one?.members ?? '');
+      // "Table 1 Amira Haddad" sits there, and "Player 1 Amira" may be called so.
+      const alone = sectionHeading(one?.group ?? '') !== null && names.every(looksLikeWholeName);
+      return names.length > 1 ? names.every(looksLikeName) : alone;
+    });
+  if (!fits) return all;
+  return all.map((one) => ({
+    ...one,
+    text: one.text.replace(COUNTED_GROUP, '$<group>: $<members>'),
+  }));
+}
+
 /** "## Otters" or "**Otters**" over others, as text with marks for headings has it; where every line has the mark it is a bullet. */
 export function headed(all: readonly Line[]): readonly Line[] {
   const HEADED = /^\s*#{1,6}\s+(\p{L}[^:#]*?)\s*#*\s*$/u;
-  const BOLD = /^\s*(\*\*|__)(\p{L}[^*_:]*?):?\1\s*$/u;
+  const BOLD = /^\s*(\*\*|__|\*|_)(\p{L}[^*_:]*?):?\1\s*$/u;
   const filled = filledOf(all);
   const marked = filled.filter(({ text }) => HEADED.test(text));
   if (marked.length > filled.length / 2) {

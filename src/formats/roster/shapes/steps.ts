@@ -12,6 +12,7 @@ import { withoutTalk, withoutWords } from './chats';
 import { withoutCommands, withoutDeeds, withoutTallies } from './deeds';
 import { withGone } from './gone';
 import {
+  countedGroups,
   countedHeads,
   groupsOnOneLine,
   headed,
@@ -75,6 +76,7 @@ import {
   withOne,
   withRemarkBefore,
 } from './tidying';
+import { withHandles, withLabelledNotes } from './written';
 
 type Step = (all: readonly Line[]) => Tidied;
 
@@ -99,6 +101,8 @@ const STEPS: readonly Step[] = [
   withoutCounting,
   withoutFileEnds,
   only(withoutStops),
+  only(withHandles),
+  only(withLabelledNotes),
   only(withoutLastAnd),
   only(spelledOut),
   withoutTalk,
@@ -130,6 +134,7 @@ const STEPS: readonly Step[] = [
   each(withAsked),
   each(withHours),
   each(withPlainLabel),
+  only(countedGroups),
   only(countedHeads),
   only(ruledHeads),
   taughtHeads,

@@ -71,7 +71,7 @@ const LETTER_AFTER =
 const CODE_AFTER_ANY = /^(.*[\p{L}\p{M}.]{2})\s+(\p{Lu})$/u;
 
 /** "x Amira Haddad", "o Amira Haddad": letters that stand for signs of a list. */
-const CROSS_BEFORE = /^\s*[xo]\s+(?=\p{Lu})/u;
+const CROSS_BEFORE = /^\s*([xXo])\s+(?=\p{Lu}\p{L})/u;
 
 const EXPLAINED = /(?:^|[\s,;])(\p{Lu}{1,3})\s*=\s*(?=\p{L})/gu;
 
@@ -87,8 +87,8 @@ const TAGS = /^([^#]*\p{L}[^#]*?)((?:\s+#\p{L}[\p{L}\p{N}_-]*)+)$/u;
 /** "Amira Haddad3": a number that touches the name, which is none of a student called "Haddad3". */
 const TOUCHING = /^([^,\d]*\p{L}\s[^,\d]*\p{Lu}\p{Ll}+)(\d{1,4})$/u;
 
-/** "Amira Haddad/01". */
-const SLASHED = /^(?=[^/]*\/\d{1,6}$)([^,\d/]*\p{L}\s[^,\d/]*\p{L}{2})\/(\d{1,6})$/u;
+/** "Amira Haddad/01", "Amira Haddad/7B". */
+const SLASHED = /^(?=[^/]*\/\d{1,6}\p{L}?$)([^,\d/]*\p{L}\s[^,\d/]*\p{L}{2})\/(\d{1,6}\p{L}?)$/u;
 
 export function filledLines(text: string): readonly string[] {
   return text.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
@@ -131,7 +131,10 @@ export function stripperFor(
     high.length > all.length / 2 &&
     high.length > 1 &&
     (Number(high[0]) >= FIRST_ID || !areRunning(high));
-  const crossed = most((line) => CROSS_BEFORE.test(line));
+  const crosses = all.flatMap((line) => CROSS_BEFORE.exec(line)?.[1] ?? []);
+  // Some have one where a list says who is there; "X Amira" alone may be an initial.
+  const some = crosses.length > 1 || crosses[0] === 'x';
+  const crossed = crosses.length > all.length / 2 || (some && new Set(crosses).size === 1);
   const unbulleted = (line: string): string =>
     areIds
       ? line.replace(HIGH_NUMBER, '$1 ')
