@@ -198,7 +198,8 @@ function bodyTables(text: string, shape?: ShapeId): ShapedTables {
   if (/^BEGIN:VCARD/i.test(begin)) return { ok: true, tables: [vcardTable(text)] };
   if (beginsAsCode(begin)) {
     const tables = jsonTables(begin);
-    const code = tables.ok ? null : asCode(begin);
+    const damaged = !tables.ok && tables.error.code === 'damaged';
+    const code = damaged ? asCode(begin) : null;
     // What begins so and is neither may still be a list with brackets before names.
     if (code) return jsonTables(code.json, code.called);
     if (tables.ok || /^(\{|\[\s*(?:[[{"]|\]\s*$))/.test(begin)) return tables;
