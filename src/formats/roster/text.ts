@@ -53,9 +53,13 @@ export function isMissing(cell: string): boolean {
   return MISSING.has(cleanText(cell).toLowerCase());
 }
 
-const STROKES = new Set(words('|-|--|–|—|.|?|n/a|n.a.|#n/a|k.a.|s/d'));
+const STROKES = new Set(words('|-|--|–|—|.|?|??|???|…|...|n/a|n.a.|#n/a|k.a.|s/d'));
+/** "(free)", "[vacant]": a seat or a slot that nobody has. */
+const FREE =
+  /^[([<](?:free|empty|vacant|open|available|none|nobody|libre|vacante?|vacío|nadie|frei|leer|niemand|vide|personne|libero|vuoto|nessuno|livre|vazio|ninguém|vrij|leeg)[)\]>]$/;
 
-/** Whether a cell of a name says that nothing is known: "Na", "Null" and "Nil" are people. */
+/** Whether a cell of a name says that nothing is known, or that nobody is there: "Na", "Null" and "Nil" are people. */
 export function isMissingName(cell: string): boolean {
-  return STROKES.has(cleanText(cell).toLowerCase());
+  const text = cleanText(cell).toLowerCase();
+  return STROKES.has(text) || FREE.test(text);
 }

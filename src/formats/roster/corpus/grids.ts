@@ -413,4 +413,21 @@ export const grids: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
     leftOut: [],
   },
+  {
+    name: 'parts of a group over names beside an empty corner',
+    given: lines(
+      '\tLeader\tRecorder\tTimekeeper',
+      'Otters\tAmira\tBram\tChipo',
+      'Herons\tDov\tEva\tFay',
+    ),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov', 'Eva', 'Fay'],
+    facts: [
+      { section: 'Otters' },
+      { section: 'Otters' },
+      { section: 'Otters' },
+      { section: 'Herons' },
+      { section: 'Herons' },
+      { section: 'Herons' },
+    ],
+  },
 ];

@@ -318,4 +318,14 @@ export const hurry: readonly RosterCase[] = [
     given: lines('Ellis Grant,', 'Mariama Sow,', 'and Jonas Weber'),
     students: ['Ellis Grant', 'Mariama Sow', 'Jonas Weber'],
   },
+  {
+    name: 'names on one line with stars between',
+    given: lines('Amira Haddad * Bram Visser * Chipo Dube'),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+  },
+  {
+    name: 'first names on one line with stops between',
+    given: lines('Amira. Bram. Chipo. Dov.'),
+    students: ['Amira', 'Bram', 'Chipo', 'Dov'],
+  },
 ];

@@ -71,4 +71,10 @@ export const quotes: readonly RosterCase[] = [
     given: lines('"Ellis", "Mariama", "Jonas"', '"Paloma", "Kenji", "Aoibhe"'),
     students: ['Ellis', 'Mariama', 'Jonas', 'Paloma', 'Kenji', 'Aoibhe'],
   },
+  {
+    name: 'cells within single quotes',
+    given: lines("'Haddad, Amira','7B'", "'Visser, Bram','7C'"),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ section: '7B' }, { section: '7C' }],
+  },
 ];

@@ -555,4 +555,10 @@ export const told: readonly RosterCase[] = [
     given: lines('Student Amira Haddad', 'Student Bram Visser', 'Student Chipo Dube'),
     students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
   },
+  {
+    name: 'slots that nobody has',
+    given: lines('Slot,Name', '9:00,Amira Haddad', '9:15,(free)', '9:30,Bram Visser'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['9:15'],
+  },
 ];

@@ -12,6 +12,9 @@ const EVEN = 0.05;
 /** A cell within round quotes at the beginning of a line, as word processors make them of straight ones. */
 const ROUND_QUOTED = /(?:^|[\r\n])\s*[“„][^“”„\r\n]*[“”]\s*[,;\t|]/;
 
+/** Cells within single quotes on every line, as code has them: 'Haddad, Amira','7B'. */
+const SINGLE_QUOTED = /^\s*'[^'"]*'(?:\s*[,;\t]\s*'[^'"]*')+\s*,?\s*$/;
+
 /** A text as cells between signs; null where the sign does not part it. */
 export function cellsTable(text: string, delimiter: Delimiter): Table | null {
   const announced = /^sep=(.)\r?\n/i.exec(text);
@@ -21,6 +24,9 @@ export function cellsTable(text: string, delimiter: Delimiter): Table | null {
   if (!body.includes(delimiter)) return null;
   if (ROUND_QUOTED.test(body) && !body.includes('"'))
     return cellsTable(body.replace(/[“”„]/g, '"'), delimiter);
+  const filled = body.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
+  if (filled.every((line) => SINGLE_QUOTED.test(line)))
+    return cellsTable(body.replace(/'/g, '"'), delimiter);
   const sample = parseDelimited(body, delimiter, SAMPLE_ROWS).filter(hasContent);
   // Tabs that only set lines in part nothing.
   const parts = ({ cells }: Row): boolean => cells.filter((cell) => cell.trim() !== '').length > 1;

@@ -21,6 +21,7 @@ const PARTING = [
   '|',
   '•',
   '·',
+  ' * ',
 ] as const;
 
 /** People on one line: parted by signs; `several` tells that a comma parts people, not a name. */

@@ -490,14 +490,22 @@ const MEMBERS =
 const CHOSEN =
   /^(?:options?|choices?|answers?|activity|topic|project|task|job|day|date|slot|time|theme|room|site|place|station|raum|ort|aula|salle|lieu|luogo|lugar|lokaal|auswahl|thema|projekt|opcion|tema|proyecto|choix|sujet|scelta|progetto|opcao|projeto|keuze|onderwerp)$/;
 
-/** "Left" and "Right" beside "Bench": columns of unknown words over whole names only, nobody in two of them; none where one has others. */
+/**
+ * "Left" and "Right" beside "Bench": columns of unknown words over whole names only, nobody in two of them; none where one has
+ * others. "Leader" and "Recorder" beside an empty corner stand over any names.
+ */
 function placesOfPeople(headings: readonly Cell[], below: readonly Row[]): readonly Cell[] {
-  const [first, ...others] = headings;
-  if (!first || !isGroupWord(first.text) || others.length < 2) return [];
-  const people = below.flatMap(cellsOf).filter(({ column }) => column !== first.column);
+  const [first] = headings;
+  if (!first) return [];
+  const led = first.column > 0 && headings.some(({ text }) => isLeaderWord(text));
+  const others = led ? headings : headings.slice(1);
+  if ((!led && !isGroupWord(first.text)) || others.length < 2) return [];
+  const label = led ? 0 : first.column;
+  const people = below.flatMap(cellsOf).filter(({ column }) => column !== label);
+  const isName = led ? looksLikeName : looksLikeWholeName;
   const fits =
     others.every(({ text }) => roleOfColumn(text) === null && !isOfOthers(text)) &&
-    people.every(({ text }) => isMissingName(text) || looksLikeWholeName(text)) &&
+    people.every(({ text }) => isMissingName(text) || isName(text)) &&
     new Set(people.map(({ text }) => plainWords(text))).size === people.length;
   return fits ? others : [];
 }

@@ -76,7 +76,7 @@ import {
   withOne,
   withRemarkBefore,
 } from './tidying';
-import { withHandles, withLabelledNotes } from './written';
+import { withCommas, withHandles, withLabelledNotes } from './written';
 
 type Step = (all: readonly Line[]) => Tidied;
 
@@ -102,6 +102,7 @@ const STEPS: readonly Step[] = [
   withoutFileEnds,
   only(withoutStops),
   only(withHandles),
+  only(withCommas),
   only(withLabelledNotes),
   only(withoutLastAnd),
   only(spelledOut),

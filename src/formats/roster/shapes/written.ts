@@ -29,3 +29,16 @@ export function withLabelledNotes(all: readonly Line[]): readonly Line[] {
     ? all.map((one, i) => (i === at ? { ...one, text: `${one.text.trim()}:` } : one))
     : all;
 }
+
+/** "Amira. Bram. Chipo." and nothing else. */
+const STOPPED = /^\s*\p{Lu}\p{Ll}{2,}(?:\.\s+\p{Lu}\p{Ll}{2,}){2,}\.?\s*$/u;
+
+/** Single names on one line with stops between them, which commas take the place of. */
+export function withCommas(all: readonly Line[]): readonly Line[] {
+  const filled = filledOf(all);
+  if (!filled.every(({ text }) => STOPPED.test(text))) return all;
+  return all.map((one) => ({
+    ...one,
+    text: one.text.replace(/\.(?=\s+\S)/g, ',').replace(/\.\s*$/, ''),
+  }));
+}
