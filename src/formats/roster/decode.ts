@@ -42,12 +42,19 @@ const WEIGHED_BYTES = 60_000;
  */
 export function decode(bytes: Uint8Array, given?: Encoding): Decoded {
   const encoding = given ?? detect(bytes);
-  const text =
-    encoding === 'utf-8'
-      ? utf8(bytes)
-      : new TextDecoder(encoding).decode(wholeUnits(bytes, encoding));
+  const text = encoding === 'utf-8' ? utf8(bytes) : textIn(encoding, wholeUnits(bytes, encoding));
   const plain = given ? text.replace(/^\uFEFF/, '') : unmixed(text.replace(/^\uFEFF/, ''));
   return { text: plain, encoding, doubtful: looksWrong(plain) };
+}
+
+/** Letters of Windows-1252 from 0x80 to 0x9f; where it has none, the control characters themselves. */
+const LETTERS_1252 = '€\x81‚ƒ„…†‡ˆ‰Š‹Œ\x8dŽ\x8f\x90‘’“”•–—˜™š›œ\x9džŸ';
+
+/** Bytes as text. Some versions of Node read Windows-1252 as ISO 8859-1, which has control characters in place of 27 letters. */
+function textIn(encoding: Encoding, bytes: Uint8Array): string {
+  const text = new TextDecoder(encoding).decode(bytes);
+  if (encoding !== 'windows-1252') return text;
+  return text.replace(/[\x80-\x9f]/g, (sign) => LETTERS_1252[sign.charCodeAt(0) - 0x80] ?? sign);
 }
 
 /** A byte missing at the end of UTF-16 is no letter. */
@@ -104,12 +111,13 @@ function utf8Runs(bytes: Uint8Array): { readonly good: number; readonly astray: 
 function utf8(bytes: Uint8Array): string {
   if (utf8Runs(bytes).astray === 0) return new TextDecoder().decode(bytes);
   const parts: string[] = [];
-  const [whole, single] = [new TextDecoder('utf-8'), new TextDecoder('windows-1252')];
+  const whole = new TextDecoder('utf-8');
   let from = 0;
   for (let at = 0; at < bytes.length;) {
     const length = (bytes[at] ?? 0) < 0x80 ? 1 : letterLength(bytes, at);
     if (length === 0) {
-      parts.push(whole.decode(bytes.subarray(from, at)), single.decode(bytes.subarray(at, at + 1)));
+      const astray = textIn('windows-1252', bytes.subarray(at, at + 1));
+      parts.push(whole.decode(bytes.subarray(from, at)), astray);
       from = at + 1;
     }
     at += Math.max(1, length);
@@ -119,10 +127,9 @@ function utf8(bytes: Uint8Array): string {
 
 /** Letters of Windows-1252 beyond ASCII → their bytes (WHATWG Encoding). */
 function bytes1252(): ReadonlyMap<string, number> {
-  const single = new TextDecoder('windows-1252');
   return new Map(
     Array.from({ length: 128 }, (_, at) => at + 128).map((byte) => [
-      single.decode(new Uint8Array([byte])),
+      textIn('windows-1252', Uint8Array.of(byte)),
       byte,
     ]),
   );
@@ -144,6 +151,8 @@ export function unmixed(text: string): string {
   }
 }
 
+const CYRILLIC = 'абвгдежзийклмнопрстуфхцчшщъыьэюяёіїєґўђјљњћџѓќѕ';
+
 /** Letters beyond ASCII of the languages that each encoding is used for. */
 const ALPHABETS: readonly (readonly [encoding: Encoding, alphabets: readonly string[]])[] = [
   [
@@ -164,7 +173,9 @@ const ALPHABETS: readonly (readonly [encoding: Encoding, alphabets: readonly str
     'windows-1250',
     ['ąćęłńóśźż', 'áčďéěíňóřšťúůýž', 'áäčďéíĺľňóôŕšťúýž', 'áéíóöőúüű', 'čćđšž', 'ăâîșțşţ'],
   ],
-  ['windows-1251', ['абвгдежзийклмнопрстуфхцчшщъыьэюяёіїєґўђјљњћџѓќѕ']],
+  ['windows-1251', [CYRILLIC]],
+  ['windows-1255', ['אבגדהוזחטיךכלםמןנסעףפץצקרשת']],
+  ['koi8-r', [CYRILLIC]],
   ['iso-8859-2', ['ąćęłńóśźż', 'áčďéěíňóřšťúůýž', 'áäčďéíĺľňóôŕšťúýž', 'áéíóöőúüű', 'čćđšž']],
   ['iso-8859-15', ['àâçéèêëîïôùûüÿœæšž', 'äöüßéšžõ']],
   [
@@ -180,25 +191,60 @@ const ALPHABETS: readonly (readonly [encoding: Encoding, alphabets: readonly str
       'éëïöüáóè',
     ],
   ],
+  ['windows-1254', ['çğıİöşüâîû']],
+  ['windows-1257', ['ąčęėįšųūž', 'āčēģīķļņšūž', 'äöõüšž']],
+  ['windows-1253', ['αβγδεζηθικλμνξοπρσςτυφχψωάέήίόύώϊϋΐΰ']],
+  ['windows-1256', ['ابتثجحخدذرزسشصضطظعغفقكلمنهويىةءآأؤإئپچژگ']],
 ];
+
+const OF_JAPAN = /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}ー々]/u;
+const WORDS_OF_JAPAN =
+  /[\p{Script=Hiragana}\p{Script=Katakana}氏名組番佐藤鈴木高橋田中伊渡山本村]/gu;
+
+/**
+ * Encodings of two bytes a letter: the script of their letters, and words that lists in them hold, for the same bytes may be
+ * letters of several.
+ */
+const OF_TWO_BYTES: readonly (readonly [encoding: Encoding, script: RegExp, words: RegExp])[] = [
+  ['shift_jis', OF_JAPAN, WORDS_OF_JAPAN],
+  ['euc-kr', /\p{Script=Hangul}/u, /\p{Script=Hangul}/gu],
+  ['big5', /\p{Script=Han}/u, /[姓名班級學號性別陳林黃張李王吳劉蔡楊許鄭謝]/gu],
+  ['gb18030', /\p{Script=Han}/u, /[姓名班级学号性别王李张刘陈杨黄赵周吴徐孙]/gu],
+  ['euc-jp', OF_JAPAN, WORDS_OF_JAPAN],
+];
+
+/** The encoding of two bytes a letter whose letters nearly all are of its script, the one with most known words among them. */
+function ofTwoBytes(bytes: Uint8Array): Encoding | null {
+  let best: Encoding | null = null;
+  let most = -1;
+  for (const [encoding, script, words] of OF_TWO_BYTES) {
+    const text = textIn(encoding, bytes);
+    const beyond = Array.from(text).filter((letter) => letter > '\u007f');
+    // Half a kana each is what single bytes look like.
+    const own = beyond.filter((letter) => script.test(letter) && !/[\uff61-\uff9f]/.test(letter));
+    const signs = beyond.filter((letter) => /[、。，．・]/.test(letter)).length;
+    // "Jo縊" is "João".
+    const beside =
+      text.match(/[A-Za-z](?=[\u2e80-\ufaff])|[\u2e80-\ufaff](?=[A-Za-z])/g)?.length ?? 0;
+    const fits =
+      beyond.length > 1 && own.length + signs > beyond.length * 0.95 && beside < beyond.length / 10;
+    const known = (text.match(words) ?? []).length / beyond.length;
+    if (fits && known > most) [best, most] = [encoding, known];
+  }
+  return best;
+}
 
 /** Signs that names and tables hold in any language. */
 const SIGNS = new Set('’‘“”–—…•·€°º'.split(''));
 
-/** The single-byte encoding whose letters look most like those of names, or Shift JIS where its pairs are whole. */
+/** The single-byte encoding whose letters look most like those of names, or that of two bytes whose pairs are whole. */
 function likeliest(bytes: Uint8Array): Encoding {
-  const japanese = new TextDecoder('shift_jis').decode(bytes);
-  const beyond = Array.from(japanese).filter((letter) => letter > '\u007f');
-  const kana = beyond.filter((letter) =>
-    /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}ー々・、。]/u.test(letter),
-  );
-  const halves = beyond.filter((letter) => letter >= '\uff61' && letter <= '\uff9f').length;
-  if (beyond.length > 1 && kana.length > beyond.length * 0.95 && halves < beyond.length / 4)
-    return 'shift_jis';
+  const pairs = ofTwoBytes(bytes);
+  if (pairs) return pairs;
   let best: Encoding = 'windows-1252';
   let most = -Infinity;
   for (const [encoding, alphabets] of ALPHABETS) {
-    const worth = worthOf(new TextDecoder(encoding).decode(bytes), alphabets);
+    const worth = worthOf(textIn(encoding, bytes), alphabets);
     if (worth > most + 1e-9) [best, most] = [encoding, worth];
   }
   return best;
@@ -214,12 +260,17 @@ function worthOf(text: string, alphabets: readonly string[]): number {
   });
   const union = new Set(Array.from(alphabets.join('') + alphabets.join('').toUpperCase()));
   const some = beyond.filter((letter) => union.has(letter) || SIGNS.has(letter)).length;
-  // "JosŽ" and "Mu–oz": a capital or a sign within a word is a letter read wrongly.
+  // "JosŽ", "Mu–oz", "OÕBrien": a capital or a sign within a word is a letter read wrongly, and so is a dash that became one.
   const astray =
-    text.match(/\p{Ll}\p{Lu}(?!\p{Lu})|\p{L}[^\p{L}\p{M}\p{N}\s!-~’‘·–—]\p{Ll}/gu)?.length ?? 0;
-  const mixed = text.match(/[A-Za-z][\u0400-\u04ff]|[\u0400-\u04ff][A-Za-z]/g)?.length ?? 0;
+    text.match(
+      /\p{Ll}\p{Lu}(?!\p{Lu})|(?<!\p{L})\p{Ll}\p{Lu}{2}|\s[ÐĐŠĞ]\s|\p{Lu}[ÕŐ]\p{Lu}\p{Ll}|\p{L}[^\p{L}\p{M}\p{N}\s!-~’‘·–—]\p{Ll}/gu,
+    )?.length ?? 0;
+  const mixed = text.match(/[A-Za-z][\u0370-\u06ff]|[\u0370-\u06ff][A-Za-z]/g)?.length ?? 0;
+  // Names begin with capitals where a script has them.
+  const small =
+    /[\u0370-\u052f]/.test(text) && !/\p{Lu}[\u0370-\u052f]/u.test(text) ? beyond.length / 2 : 0;
   const within = text.match(/\p{Ll}[–—‘“”•…]\p{Ll}/gu)?.length ?? 0;
-  return (Math.max(...known) * 0.5 + some * 0.5 - astray - within - mixed) / beyond.length;
+  return (Math.max(...known) * 0.5 + some * 0.5 - astray - within - mixed - small) / beyond.length;
 }
 
 /** Whether letters were read wrongly: replaced ones, UTF-8 read as something else, signs within words. */

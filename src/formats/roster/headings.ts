@@ -105,7 +105,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
 /** The commonest words of headings in other languages, as they are written there. */
 const PARTS_ELSEWHERE: Partial<Record<Part, readonly string[]>> = {
   given: words(
-    'الاسم الأول|שם פרטי|名|имя|imię|imiona|förnamn|fornavn|etunimi|keresztnév|jméno|ad|adı|isim|prenume|prenumele|ime|ім я|meno|vardas|vārds|eesnimi|emri|fornafn',
+    'الاسم الأول|שם פרטי|名|имя|imię|imiona|förnamn|fornavn|etunimi|keresztnév|jméno|ad|adı|isim|prenume|prenumele|ime|име|ім я|meno|vardas|vārds|eesnimi|emri|fornafn',
   ),
   family: words(`
   اسم العائلة|اللقب|姓|фамилия|прізвище|nazwisko|efternamn|etternavn|efternavn|sukunimi|vezetéknév|
