@@ -66,6 +66,7 @@ describe('a file of ours', () => {
 
   test.each([
     ['{"format":"gruppetto.class","version":2,"students":[{"name":"Amira"}]}', 'newerClassFile'],
+    ['{"format":"gruppetto.class","version":2,"students":[]}', 'newerClassFile'],
     ['{"format":"gruppetto.class","version":1}', 'nobody'],
     [
       '{"format":"rivers.class","version":2,"students":["Amira Haddad"]}',
@@ -158,4 +159,17 @@ test('a text file is text as it stands, with the encoding it was read by', async
     [{ name: '', text: 'Name\nJosé Ruiz\nEva Lind', left: [] }],
     'windows-1252',
   ]);
+});
+
+test.each([
+  ['TITLE:Teacher', true],
+  ['ROLE:Tutor', true],
+  ['TITLE:Pilot', false],
+  ['ROLE:Student', false],
+])('a card that says %s is of staff: %s', (line, isStaff) => {
+  const read = readRosterText(
+    ['BEGIN:VCARD', 'VERSION:3.0', 'N:Visser;Bram', line, 'END:VCARD'].join('\n'),
+  );
+  expect(read.ok && read.roster.staff.length > 0).toBe(isStaff);
+  expect(read.ok && read.roster.students.length > 0).toBe(!isStaff);
 });

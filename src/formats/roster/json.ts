@@ -32,10 +32,6 @@ export function jsonTables(text: string, called = ''): Tables {
     if (!each) return { ok: false, error: { code: 'damaged', what: 'json' } };
     data = each;
   }
-  const found = listIn(data);
-  if (!found) return { ok: false, error: { code: 'nobody' } };
-  const { left } = found;
-  const list = membersOf(found.list) ?? found.list;
   const file = isObject(data) ? data : {};
   const format = file.format;
   if (
@@ -45,6 +41,10 @@ export function jsonTables(text: string, called = ''): Tables {
   ) {
     return { ok: false, error: { code: 'newerClassFile' } };
   }
+  const found = listIn(data);
+  if (!found) return { ok: false, error: { code: 'nobody' } };
+  const { left } = found;
+  const list = membersOf(found.list) ?? found.list;
   const skipped: readonly Skipped[] = [
     ...(called === '' ? [] : [{ row: 0, name: called, reason: 'title' as const }]),
     ...left.map((name) => ({ row: 0, name, reason: 'otherList' as const })),

@@ -11,9 +11,11 @@ import { roleOfHeading } from './headings';
 import { jsonTables } from './json';
 import { isListTitle, kindOfLine } from './lineKinds';
 import { isOneRoster, oneRosterTables } from './oneRoster';
+import { looksLikeWholeName } from './names';
 import { openDocumentTables } from './openDocument';
 import { readPeople } from './people';
 import { proposeReading } from './reading';
+import { readYesNo } from './readValue';
 import { framed, withFrame } from './shapes/frame';
 import { namesTable } from './shapes/names';
 import { GRIDS, SHAPES, type ShapeId } from './shapes/list';
@@ -229,10 +231,11 @@ function bestShape(text: string, asked: ShapeId | undefined) {
     return table ? [{ id, table, from: id }, ...(HELD.has(id) ? [] : gridsOf(table, id))] : [];
   });
   const shapes = [...new Set(found.map(({ id }) => id))];
+  const told = found.some(({ id, table }) => id === 'comma' && tellsOfNames(table));
   const allowed =
     asked !== undefined && shapes.includes(asked)
       ? found.filter(({ id }) => id === asked)
-      : found.filter((one) => !isOnlyAName(sample, one, found));
+      : found.filter((one) => !isOnlyAName(sample, one, found) && !(told && one.id === 'names'));
   const best = bestOf(allowed);
   if (!best) return undefined;
   const { id: shape, table } = sample === text ? best : whole(text, best);
@@ -286,10 +289,30 @@ function isOnlyAName(text: string, { id, table, from }: Shaped, found: readonly 
   if (from !== id) return found.some((one) => one.id === from && isOnlyAName(text, one, found));
   if (id !== 'comma' && id !== 'semicolon' && id !== 'bar') return false;
   const single = !/[\r\n]\s*\S/.test(text.trimStart());
-  return single || (id === 'comma' && isFamilyCommaGiven(table));
+  return single || (id === 'comma' && !tellsOfNames(table) && isFamilyCommaGiven(table));
 }
 
 const PARTS_OF_NAMES: ReadonlySet<ColumnRole> = new Set(['givenName', 'familyName']);
+
+/** "yes, Amira Haddad", "Amira Haddad, 70%": shares, marks or answers on one side of whole names, and no name turned round. */
+function tellsOfNames({ rows }: Table): boolean {
+  const filled = rows.filter(hasContent);
+  const [before, behind] = [0, 1].map((side) =>
+    filled.map(({ cells }) => (cells[side] ?? '').trim()),
+  );
+  const tells = (told: readonly string[] = [], names: readonly string[] = []): boolean => {
+    const said = told.filter((cell) => cell !== '');
+    return (
+      said.length > 1 &&
+      said.every((cell) => /^\p{L}$|^\d{1,3}%$/u.test(cell) || readYesNo(cell) !== null) &&
+      names.every(looksLikeWholeName)
+    );
+  };
+  return (
+    filled.every(({ cells }) => cells.length <= 2) &&
+    (tells(before, behind) || tells(behind, before))
+  );
+}
 
 /** Two cells, the second after a space, and no heading over them. */
 function isFamilyCommaGiven({ rows }: Table): boolean {

@@ -1,3 +1,4 @@
+import { roleOfPerson } from './names';
 import type { Row, Skipped, Table } from './types';
 
 const HEADINGS = ['Full name', 'Given name', 'Family name', 'Preferred name', 'E-mail', 'Role'];
@@ -62,7 +63,7 @@ function cellsOf(card: ReadonlyMap<string, string>): readonly string[] {
     unescape(family),
     value('NICKNAME').split(',')[0] ?? '',
     value('EMAIL'),
-    value('ROLE'),
+    value('ROLE') || (roleOfPerson(value('TITLE')) === 'staff' ? value('TITLE') : ''),
   ];
 }
 

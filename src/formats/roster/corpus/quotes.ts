@@ -77,4 +77,10 @@ export const quotes: readonly RosterCase[] = [
     students: ['Amira Haddad', 'Bram Visser'],
     facts: [{ section: '7B' }, { section: '7C' }],
   },
+  {
+    name: 'a name that goes on in the next line of its cell',
+    given: lines('Name,Class', '"Amira\nHaddad",7B', '"Bram Visser",7B'),
+    students: ['Amira Haddad', 'Bram Visser'],
+    facts: [{ section: '7B' }, { section: '7B' }],
+  },
 ];

@@ -67,7 +67,9 @@ function wordsTable(lines: readonly string[]): Table | null {
     cells: line.trim().split(/[,;]?\s+/),
   }));
   const [head, ...others] = rows.filter(({ cells }) => cells.join('') !== '');
-  if (!head || head.cells.length < 2 || others.length === 0) return null;
+  // "Name,Student ID" has its columns between commas.
+  const signed = head?.cells.some((word) => /[,;|]/.test(word)) ?? false;
+  if (!head || signed || head.cells.length < 2 || others.length === 0) return null;
   const width = head.cells.length;
   const roles = head.cells.map(roleOfColumn);
   const known =

@@ -47,7 +47,8 @@ export function cellsTable(text: string, delimiter: Delimiter): Table | null {
   }));
   return {
     name: '',
-    rows: rows.map(withoutEquals),
+    // Blanks stand at both sides of a bar.
+    rows: rows.map(withoutEquals).map(delimiter === '|' ? trimmed : (row) => row),
     commaIsDecimal: delimiter === ';',
     belief: beliefIn(body, delimiter, sample),
     warnings,
@@ -88,6 +89,8 @@ function withoutEquals(row: Row): Row {
   if (!row.cells.some((cell) => cell.startsWith('="'))) return row;
   return { ...row, cells: row.cells.map((cell) => cell.replace(/^="([^"]*)"$/, '$1')) };
 }
+
+const trimmed = (row: Row): Row => ({ ...row, cells: row.cells.map((cell) => cell.trim()) });
 
 const firstLines = (text: string): string => text.split(/\r\n|\r|\n/, SAMPLE_ROWS).join('\n');
 

@@ -136,7 +136,7 @@ export function nameAndAddress(given: string): readonly string[] {
         .replace(bare[0], ' ')
         .replace(/^\s*[([]([^()[\]]*)[)\]]\s*$/, '$1')
         .replace(/\(\s*\)?/g, ' ')
-        .replace(/[\s,:–—-]+$/, ''),
+        .replace(/^[\s,:–—-]+|[\s,:–—-]+$/g, ''),
     ),
     bare[1] ?? '',
   ];

@@ -531,7 +531,13 @@ export function groupRowsTable(table: Table): Table | null {
   const ofOne = single.some(({ text }) => /^(?:name|student|pupil|who)$/.test(plainWords(text)));
   const isTurned = (text: string): boolean =>
     ofOne && /^[^,;/|]+,[^,;/|]+$/.test(text) && parted(text).some((part) => !part.includes(' '));
-  const several = members.filter(({ text }) => parted(text).length > 1 && !isTurned(text));
+  // "Amira" over "Haddad" in a cell under "Name" is one as well.
+  const raw = new Map(table.rows.map((row) => [row.line, row.cells]));
+  const isBroken = ({ line, column }: Cell): boolean =>
+    ofOne && /^\s*\S+\s*[\r\n]+\s*\S+\s*$/.test(raw.get(line)?.[column] ?? '');
+  const several = members.filter(
+    (one) => parted(one.text).length > 1 && !isTurned(one.text) && !isBroken(one),
+  );
   if (
     numbered.length < 2 &&
     (single.length !== 1 || several.length === 0 || several.length < members.length / 2)
