@@ -1,4 +1,5 @@
 import { isDayWord, kindOfLine, sectionHeading } from '../lineKinds';
+import { looksLikeName } from '../names';
 import { cleanText, plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
 import { isShort, type Line, type Tidied } from './lines';
@@ -56,6 +57,9 @@ const REMARK =
   /^(?=[^:–—]*\p{Ll})([^:–—]{3,80}?)(?:\s(?:[-–—]|[-=]>|→)|:)\s+(?!\S+@)(\p{Ll}.*|\p{Lu}{2,5}\s*)$/u;
 /** "Amira Haddad, locker 12", "Bram Visser, needs glasses": small words behind a comma, which are no given name. */
 const REMARK_BEHIND = /^([^,:]{3,80}?),\s+(\p{Ll}[\p{L}\p{M}'’-]*\s\S.*)$/u;
+/** "Amira Haddad absent", "Visser, Bram – late": who is there, and who is not. */
+const PRESENCE_BEHIND =
+  /^([^:;]{2,80}\p{L}),?\s+(?:[-–—]\s+)?(absente?|away|late|sick|ill|excused|present|krank|fehlt|abwesend|anwesend|entschuldigt|ausente|presente|malade|présente?|assente|ziek|afwezig|aanwezig)$/u;
 const NAME_WORD = /^[\p{L}\p{M}.'’-]+$/u;
 const SAID = /^([^:]{1,60}?)\s*:\s/;
 
@@ -156,6 +160,15 @@ export function withoutAsides(all: readonly Line[]): Tidied {
     if (moment) {
       skipped.push({ row: line, name: moment[1] ?? '', reason: 'footer' });
       return [{ line, text: text.slice(0, moment.index) }];
+    }
+    const [, there = '', presence = ''] = PRESENCE_BEHIND.exec(text.trimEnd()) ?? [];
+    // "7B Amira Haddad absent".
+    const somebodyThere = withoutBullet(there)
+      .replace(/^\s*\S*\d\S*\s+/, '')
+      .trim();
+    if (looksLikeName(somebodyThere) && kindOfLine(text) === null) {
+      skipped.push({ row: line, name: presence, reason: 'footer' });
+      return [{ line, text: there }];
     }
     const found = behind(text) ?? (sexes ? sexBehind(text) : null);
     const [, somebody = '', said = ''] = found ? [] : (REMARK_BEHIND.exec(text) ?? []);

@@ -1,3 +1,4 @@
+import { givenColumn } from '../givenNames';
 import { roleOfColumn } from '../headings';
 import { isAround, isGreeting, isOver, kindOfLine, sectionHeading } from '../lineKinds';
 import { cleanText, plainWords } from '../text';
@@ -28,7 +29,7 @@ export function framed(given: string): Framed {
   const lines = plainLines(given);
   const text = lines.join('\n');
   const filled = lines.flatMap((line, at) => (/\S/.test(line) ? [at] : []));
-  const nothing = { body: text, over: [], below: [] };
+  const nothing = { body: withoutCounts(lines).join('\n'), over: [], below: [] };
   if (lines.some((line) => isGreeting(line) || HEADER.test(line))) return nothing;
   const isPart = (line: string): boolean => CLASS.test(line) && sectionHeading(line) !== null;
   // The only class that is named is that of all of them.
@@ -54,7 +55,7 @@ export function framed(given: string): Framed {
       saidOn(lines[at] ?? '').map((text) => ({ line: at + 1, cells: [text], around: true })),
     );
   return {
-    body: lines.map((line, at) => (around.has(at) ? '' : line)).join('\n'),
+    body: withoutCounts(lines.map((line, at) => (around.has(at) ? '' : line))).join('\n'),
     over: asRows(over),
     below: asRows(below),
   };
@@ -122,6 +123,47 @@ function withoutEnds(lines: readonly string[]): readonly string[] {
   const ended = filled.slice(0, -1);
   const fits = ended.length > 1 && ended.every((line) => /^[^,;:"'“{}[\]]*\p{L}[,;]$/u.test(line));
   return fits ? lines.map((line) => line.replace(/[,;]$/, '')) : lines;
+}
+
+const LABEL = /^\s*(\p{L}[\p{L} ]{1,20}):\s+/u;
+
+/** "1 ", "01 ", "#1 ", "(1) ", "1: ", "1 - ", "a) " before what begins with a letter, and "1." with much room behind. */
+const COUNT =
+  /^ *(?:(?:#?(\d{1,3})(?:[:-]| +[-–—])?|\((\d{1,3})\)|\(?([a-z])\)) +|(\d{1,3})[.)](?:\t| {2,})(?!.*(?:\t| {2})))(?=\p{L})/u;
+
+/**
+ * Lines without the numbers or letters that count them from the first to the last. Where commas stand behind those they may
+ * count groups: only names turned round, and what is told behind names, say that they do not.
+ */
+function withoutCounts(lines: readonly string[]): readonly string[] {
+  const filled = lines.filter((line) => /\S/.test(line));
+  // "Name: Amira Haddad" on every line says no more than that.
+  const labels = filled.map((line) => LABEL.exec(line)?.[1] ?? '');
+  const [label = ''] = labels;
+  if (
+    labels.length > 1 &&
+    roleOfColumn(label) === 'fullName' &&
+    labels.every((one) => one === label)
+  )
+    return lines.map((line) => line.replace(LABEL, ''));
+  const counts = filled.map((line) => {
+    const [, plain, bracketed, letter, stopped] = COUNT.exec(line) ?? [];
+    return letter === undefined ? Number(plain ?? bracketed ?? stopped) : letter.charCodeAt(0) - 96;
+  });
+  const bare = filled.map((line) =>
+    line
+      .replace(COUNT, '')
+      .replace(/[;,]\s*$/, '')
+      .split(/[,;&]/),
+  );
+  const parts = (at: number): readonly string[] => bare.map((one) => (one[at] ?? '').trim());
+  const single = bare.every(({ length }) => length === 1);
+  const turned =
+    bare.every(({ length }) => length === 2) && givenColumn(parts(0), parts(1)) === 'second';
+  const told = bare.every((one) => one.length > 1 && /[\d@]/.test(one.at(-1) ?? ''));
+  const fits = counts.length > 2 && counts.every((count, at) => count === at + 1);
+  if (!fits || !(single || turned || told)) return lines;
+  return lines.map((line) => line.replace(COUNT, ''));
 }
 
 /** The table of a body with the lines around it as rows of their own. */

@@ -298,7 +298,10 @@ export function withoutWordsAround(all: readonly Line[]): Tidied {
 export function withoutStops(all: readonly Line[]): readonly Line[] {
   const filled = filledOf(all);
   // "Amira Haddad." on every line.
-  if (filled.length > 1 && filled.every(({ text }) => /^\s*[^.:,;]*\p{L}{2}\.\s*$/u.test(text)))
+  if (
+    filled.length > 1 &&
+    filled.every(({ text }) => /^\s*(?:[^\s:;]+ +){0,5}[^\s:;]*\p{L}{2}\.\s*$/u.test(text))
+  )
     return all.map((one) => ({ ...one, text: one.text.replace(/\.\s*$/, '') }));
   const commas = filled.filter(({ text }) => /,\s*(?:and|und|y|et|e|en|&)?\s*$/u.test(text));
   if (commas.length < 2 || commas.length < filled.length - 1) return all;

@@ -1,0 +1,47 @@
+import { readRosterText } from '../readRoster';
+
+/** What stands before each name of a list, by its place. */
+const BEFORE: readonly ((at: number) => string)[] = [
+  () => '',
+  ...[(at: number) => `${String(at)}. `, (at: number) => `${String(at)}) `],
+  ...[(at: number) => `${String(at)} `, (at: number) => `0${String(at)} `],
+  ...[(at: number) => `#${String(at)} `, (at: number) => `(${String(at)}) `],
+  ...[(at: number) => `${String(at)} - `, (at: number) => `${String(at)}: `],
+  ...[(at: number) => `${String(at)}.\t`, (at: number) => `${String(at)}.   `],
+  (at) => `${' abcd'[at] ?? ''}) `,
+  ...[() => '- ', () => '• ', () => '* ', () => '[ ] ', () => '☐ ', () => '→ ', () => '> '],
+];
+
+/** And behind it: the same for all, or for the second of them alone. */
+const BEHIND: readonly ((at: number) => string)[] = [
+  ...[() => '', () => ',', () => ';', () => '.', () => '   '],
+  ...[() => ' 7B', () => ' (7B)', () => ' - 7B', () => ': 7B', () => '\t7B', () => '     7B'],
+  ...[(at: number) => ` ${String(80 + at)}%`, (at: number) => ` ${String(at)}/10`],
+  (at) => ` <${String(at)}@river.example>`,
+  ...[' (new)', ' (absent)', ' absent', ' – late', ' *', ' ✓'].map(
+    (sign) => (at: number) => (at === 2 ? sign : ''),
+  ),
+];
+
+const LISTS: readonly (readonly [written: readonly string[], shown: readonly string[]])[] = [
+  ...[['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash']].map((all) => [all, all] as const),
+  [
+    ['Haddad, Amira', 'Visser, Bram', 'Dube, Chipo', 'Lind, Eva'],
+    ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Eva Lind'],
+  ],
+];
+
+test.each(BEFORE.map((before) => [before(1), before] as const))(
+  'a list with %j before names is of everybody, whatever stands behind them',
+  (_, before) => {
+    const read = LISTS.flatMap(([written, shown]) =>
+      BEHIND.map((behind) => {
+        const text = written.map((name, i) => before(i + 1) + name + behind(i + 1)).join('\n');
+        const found = readRosterText(text);
+        const names = found.ok ? found.roster.students.map(({ displayName }) => displayName) : [];
+        return { text, names, shown };
+      }),
+    );
+    expect(read.filter(({ names, shown }) => names.join() !== shown.join())).toEqual([]);
+  },
+);
