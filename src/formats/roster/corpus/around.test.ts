@@ -45,3 +45,41 @@ test.each(BEFORE.map((before) => [before(1), before] as const))(
     expect(read.filter(({ names, shown }) => names.join() !== shown.join())).toEqual([]);
   },
 );
+
+const GROUPS = [
+  ['Amira', 'Bram', 'Chipo'],
+  ['Dov', 'Eva', 'Fay'],
+];
+const WHOLE = [
+  ['Amira Haddad', 'Bram van der Meer', 'Chipo Dube'],
+  ['Dov Ash', 'Eva Lind', 'Fay Ito'],
+];
+
+test.each([
+  ['Group 1: ', 'Group 2: '],
+  ['Otters: ', 'Herons: '],
+  ['Group 1 - ', 'Group 2 - '],
+  ['Otters – ', 'Herons – '],
+  ['Table 1 = ', 'Table 2 = '],
+  ['Otters (3): ', 'Herons (3): '],
+  ['**Otters**: ', '**Herons**: '],
+  ['[Otters] ', '[Herons] '],
+  ['- Boat 1: ', '- Boat 2: '],
+])('members behind %j are read, whatever stands between them', (...labels) => {
+  const read = [', ', ',', ' / ', '; ', ' & ', ' + ', ' · ', '\t', '   '].flatMap((sign) =>
+    [GROUPS, WHOLE].map((groups) => {
+      const text = groups.map((group, at) => `${labels[at] ?? ''}${group.join(sign)}`).join('\n');
+      const found = readRosterText(text);
+      const students = found.ok ? found.roster.students : [];
+      return {
+        text,
+        names: students.map(({ displayName }) => displayName),
+        parts: new Set(students.map(({ section }) => section)).size,
+        shown: groups.flat(),
+      };
+    }),
+  );
+  expect(
+    read.filter(({ names, shown, parts }) => names.join() !== shown.join() || parts !== 2),
+  ).toEqual([]);
+});

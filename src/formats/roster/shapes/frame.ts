@@ -4,6 +4,7 @@ import { isAround, isGreeting, isOver, kindOfLine, sectionHeading } from '../lin
 import { cleanText, plainWords } from '../text';
 import type { Row, Table } from '../types';
 import { HEADER } from './letters';
+import { withMembers } from './members';
 
 /** A text without the lines around it, which stay blank in it, and those lines as rows. */
 export interface Framed {
@@ -29,7 +30,7 @@ export function framed(given: string): Framed {
   const lines = plainLines(given);
   const text = lines.join('\n');
   const filled = lines.flatMap((line, at) => (/\S/.test(line) ? [at] : []));
-  const nothing = { body: withoutCounts(lines).join('\n'), over: [], below: [] };
+  const nothing = { body: withoutCounts(withMembers(lines)).join('\n'), over: [], below: [] };
   if (lines.some((line) => isGreeting(line) || HEADER.test(line))) return nothing;
   const isPart = (line: string): boolean => CLASS.test(line) && sectionHeading(line) !== null;
   // The only class that is named is that of all of them.
@@ -55,7 +56,9 @@ export function framed(given: string): Framed {
       saidOn(lines[at] ?? '').map((text) => ({ line: at + 1, cells: [text], around: true })),
     );
   return {
-    body: withoutCounts(lines.map((line, at) => (around.has(at) ? '' : line))).join('\n'),
+    body: withoutCounts(withMembers(lines.map((line, at) => (around.has(at) ? '' : line)))).join(
+      '\n',
+    ),
     over: asRows(over),
     below: asRows(below),
   };
@@ -125,7 +128,7 @@ function withoutEnds(lines: readonly string[]): readonly string[] {
   return fits ? lines.map((line) => line.replace(/[,;]$/, '')) : lines;
 }
 
-const LABEL = /^\s*(\p{L}[\p{L} ]{1,20}):\s+/u;
+const LABEL = /^\s*(\p{L}[\p{L} ]{1,20}):\s+(?!.*:\s)/u;
 
 /** "1 ", "01 ", "#1 ", "(1) ", "1: ", "1 - ", "a) " before what begins with a letter, and "1." with much room behind. */
 const COUNT =
@@ -154,12 +157,14 @@ function withoutCounts(lines: readonly string[]): readonly string[] {
     line
       .replace(COUNT, '')
       .replace(/[;,]\s*$/, '')
-      .split(/[,;&]/),
+      .split(/[,;&·•|/+\t]| {2,}/),
   );
   const parts = (at: number): readonly string[] => bare.map((one) => (one[at] ?? '').trim());
   const single = bare.every(({ length }) => length === 1);
   const turned =
-    bare.every(({ length }) => length === 2) && givenColumn(parts(0), parts(1)) === 'second';
+    bare.every(({ length }) => length === 2) &&
+    !filled.some((line) => /\s(?:and|und|y|et|e|en)\s/u.test(line)) &&
+    givenColumn(parts(0), parts(1)) === 'second';
   const told = bare.every((one) => one.length > 1 && /[\d@]/.test(one.at(-1) ?? ''));
   const fits = counts.length > 2 && counts.every((count, at) => count === at + 1);
   if (!fits || !(single || turned || told)) return lines;
