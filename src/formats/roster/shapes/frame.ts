@@ -28,7 +28,6 @@ const MOST_AROUND = 8;
  */
 export function framed(given: string): Framed {
   const lines = plainLines(given);
-  const text = lines.join('\n');
   const filled = lines.flatMap((line, at) => (/\S/.test(line) ? [at] : []));
   const nothing = { body: withoutCounts(withMembers(lines)).join('\n'), over: [], below: [] };
   if (lines.some((line) => isGreeting(line) || HEADER.test(line))) return nothing;
