@@ -65,6 +65,8 @@ test.each([
   ['**Otters**: ', '**Herons**: '],
   ['[Otters] ', '[Herons] '],
   ['- Boat 1: ', '- Boat 2: '],
+  ['Group 1\n', 'Group 2\n'],
+  ['Group 1:\n', 'Group 2:\n'],
 ])('members behind %j are read, whatever stands between them', (...labels) => {
   const read = [', ', ',', ' / ', '; ', ' & ', ' + ', ' · ', '\t', '   '].flatMap((sign) =>
     [GROUPS, WHOLE].map((groups) => {
@@ -82,4 +84,17 @@ test.each([
   expect(
     read.filter(({ names, shown, parts }) => names.join() !== shown.join() || parts !== 2),
   ).toEqual([]);
+});
+
+test('groups and their members in two cells of a row are read without headings', () => {
+  const found = readRosterText('Otters\tAmira, Bram\nHerons\tDov, Eva and Fay');
+  expect(
+    found.ok && found.roster.students.map(({ displayName, section }) => [displayName, section]),
+  ).toEqual([
+    ['Amira', 'Otters'],
+    ['Bram', 'Otters'],
+    ['Dov', 'Herons'],
+    ['Eva', 'Herons'],
+    ['Fay', 'Herons'],
+  ]);
 });

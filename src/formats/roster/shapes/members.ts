@@ -8,6 +8,9 @@ import { plainWords } from '../text';
 const LABELLED =
   /^\s*(?:[-•*]\s+)?(?:\*\*|__)?\[?(?<label>(?=[^:]*[\p{L}\d])[\p{L}\d][\p{L}\p{M}\d '’.]{0,30}?)(?:\s*\(\d{1,2}\))?(?:\]\s+|(?:\*\*|__)?(?:\s*:(?:\*\*|__)?\s+|\s+(?:[-–—=→|]|->|=>)\s+))(?<members>\S.*)$/u;
 
+/** "Otters" and its members in two cells of a row. */
+const TABBED = /^(?<label>\p{L}[\p{L}\p{M}\d '’.]{0,30}?)\t(?<members>[^\t]*[,;/+&·•|][^\t]*)$/u;
+
 /** What may stand between the members of a group, the surest sign first. */
 const BETWEEN = [/\t+/, /\s*;\s*/, / {2,}/, /\s*[·•|]\s*/u, /\s+[/+&]\s+/, /\s*,\s*/];
 
@@ -20,29 +23,67 @@ interface Group {
 }
 
 /**
- * Lines that each name a group and several members, however they are parted, as "Otters: Amira, Bram"; others as they are.
- * Labels of whole names are people, of whom something is told.
+ * Lines that each name a group and several members, and those of a name over its members, however they are parted, as
+ * "Otters: Amira, Bram"; others as they are. Labels of whole names are people, of whom something is told.
  */
 export function withMembers(lines: readonly string[]): readonly string[] {
-  const filled = lines.filter((line) => /\S/.test(line));
-  const read = filled.map((line) => LABELLED.exec(line)?.groups);
-  // "Name: Amira   Class: 7B" has facts with their words.
-  if (read.length < 2 || read.some((one) => one?.members === undefined || /:\s/.test(one.members)))
-    return lines;
-  const labels = read.map((one) => one?.label?.trim() ?? '');
+  const filled = lines.flatMap((line, at) => (/\S/.test(line) ? [{ line, at }] : []));
+  const beside = asGroups(filled.map(({ line }) => besideLabel(line)));
+  if (beside) return replaced(lines, new Map(filled.map(({ at }, i) => [at, written(beside[i])])));
+  const heads = filled.filter((_, i) => i % 2 === 0);
+  const below = filled.filter((_, i) => i % 2 === 1);
+  // Names that commas part under a head are read as they stand.
+  const under =
+    heads.length === below.length &&
+    !below.some(({ line }) => /,|:\s/.test(line)) &&
+    asGroups(heads.map(({ line }, i) => underLabel(line, below[i]?.line ?? '')));
+  if (!under) return lines;
+  return replaced(
+    lines,
+    new Map([
+      ...heads.map(({ at }, i) => [at, written(under[i])] as const),
+      ...below.map(({ at }) => [at, ''] as const),
+    ]),
+  );
+}
+
+const written = (group: Group | undefined): string =>
+  group ? `${group.label}: ${group.members.join(', ')}` : '';
+
+const replaced = (lines: readonly string[], by: ReadonlyMap<number, string>): readonly string[] =>
+  lines.map((line, at) => by.get(at) ?? line);
+
+interface Labelled {
+  readonly label: string;
+  readonly members: string;
+}
+
+/** "Otters: Amira, Bram" in its two parts; null for another line, and for facts with their words. */
+function besideLabel(line: string): Labelled | null {
+  const { label = '', members = '' } = (LABELLED.exec(line) ?? TABBED.exec(line))?.groups ?? {};
+  return members === '' || /:\s/.test(members) ? null : { label: label.trim(), members };
+}
+
+/** "Otters" over "Amira · Bram": a name of a group alone on its line. */
+function underLabel(line: string, members: string): Labelled | null {
+  const label = line.trim().replace(/:$/, '');
+  const alone = sectionHeading(label) !== null || /^\p{Lu}[\p{L}'’-]+$/u.test(label);
+  return alone ? { label, members } : null;
+}
+
+/** Several labels, each another and nobody's name, with the members of each; null where lines are no such groups. */
+function asGroups(read: readonly (Labelled | null)[]): readonly Group[] | null {
+  const found = read.filter((one) => one !== null);
+  if (found.length < 2 || found.length < read.length) return null;
+  const labels = found.map(({ label }) => label);
   const known = labels.every((label) => sectionHeading(label) !== null);
   const fits =
     new Set(labels.map(plainWords)).size === labels.length &&
     labels.every((label) => roleOfColumn(label) === null || known) &&
     (known || !labels.some(looksLikeWholeName)) &&
     givenAmong(labels) === 0;
-  const parted = fits ? inParts(read.map((one) => one?.members ?? '')) : null;
-  if (!parted) return lines;
-  const groups = labels.map((label, at): Group => ({ label, members: parted[at] ?? [] }));
-  const written = new Map(
-    groups.map(({ label, members }, at) => [filled[at], `${label}: ${members.join(', ')}`]),
-  );
-  return lines.map((line) => written.get(line) ?? line);
+  const parted = fits ? inParts(found.map(({ members }) => members)) : null;
+  return parted && labels.map((label, at) => ({ label, members: parted[at] ?? [] }));
 }
 
 /** The members of each group by the sign that parts them all into names; null where there is none. */
