@@ -29,8 +29,9 @@ const MOST_AROUND = 8;
 export function framed(given: string): Framed {
   const lines = plainLines(given);
   const filled = lines.flatMap((line, at) => (/\S/.test(line) ? [at] : []));
-  const nothing = { body: withoutCounts(withMembers(lines)).join('\n'), over: [], below: [] };
-  if (lines.some((line) => isGreeting(line) || HEADER.test(line))) return nothing;
+  const bodyOf = (some: readonly string[]): string => withoutCounts(withMembers(some)).join('\n');
+  const bare = (): Framed => ({ body: bodyOf(lines), over: [], below: [] });
+  if (lines.some((line) => isGreeting(line) || HEADER.test(line))) return bare();
   const isPart = (line: string): boolean => CLASS.test(line) && sectionHeading(line) !== null;
   // The only class that is named is that of all of them.
   const parts = new Set(lines.filter(isPart).map(plainWords));
@@ -47,7 +48,7 @@ export function framed(given: string): Framed {
     const line = lines[at] ?? '';
     return !isAround(line) && !areBoth(line, isAround);
   });
-  if (from < 0 || from > MOST_AROUND || filled.length - 1 - to > MOST_AROUND) return nothing;
+  if (from < 0 || from > MOST_AROUND || filled.length - 1 - to > MOST_AROUND) return bare();
   const [over, below] = [filled.slice(0, from), filled.slice(to + 1)];
   const around = new Set([...over, ...below]);
   const asRows = (some: readonly number[]): readonly Row[] =>
@@ -55,9 +56,7 @@ export function framed(given: string): Framed {
       saidOn(lines[at] ?? '').map((text) => ({ line: at + 1, cells: [text], around: true })),
     );
   return {
-    body: withoutCounts(withMembers(lines.map((line, at) => (around.has(at) ? '' : line)))).join(
-      '\n',
-    ),
+    body: bodyOf(lines.map((line, at) => (around.has(at) ? '' : line))),
     over: asRows(over),
     below: asRows(below),
   };

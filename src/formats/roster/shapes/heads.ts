@@ -108,7 +108,7 @@ const COUNTED_GROUP =
   /^\s*(?<group>(?<word>\p{L}+) (?:\d{1,2}|\p{Lu}))\s+(?<members>\p{Lu}\p{L}[^:;]*)$/u;
 
 /** The same word before several names on every line, each with a number or letter of its own, with a colon behind it. */
-export function countedGroups(all: readonly Line[]): readonly Line[] {
+export function groupsWithNumbers(all: readonly Line[]): readonly Line[] {
   const read = filledOf(all).map(({ text }) => COUNTED_GROUP.exec(text)?.groups);
   const fits =
     read.length > 1 &&

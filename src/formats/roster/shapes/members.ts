@@ -3,6 +3,7 @@ import { roleOfColumn } from '../headings';
 import { sectionHeading } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
+import { LAST } from './lines';
 
 /** "Group 1: …", "Otters – …", "Table 1 = …", "Team A → …", "[Otters] …", "Otters (3): …" and what stands behind. */
 const LABELLED =
@@ -13,9 +14,6 @@ const TABBED = /^(?<label>\p{L}[\p{L}\p{M}\d '’.]{0,30}?)\t(?<members>[^\t]*[,
 
 /** What may stand between the members of a group, the surest sign first. */
 const BETWEEN = [/\t+/, /\s*;\s*/, / {2,}/, /\s*[·•|]\s*/u, /\s+[/+&]\s+/, /\s*,\s*/];
-
-/** The last of several behind a word for "and". */
-const LAST = /\s+(?:and|&|und|y|et|e|en)\s+/u;
 
 interface Group {
   readonly label: string;

@@ -12,9 +12,9 @@ import { withoutTalk, withoutWords } from './chats';
 import { withoutCommands, withoutDeeds, withoutTallies } from './deeds';
 import { withGone } from './gone';
 import {
-  countedGroups,
   countedHeads,
   groupsOnOneLine,
+  groupsWithNumbers,
   headed,
   headedBlocks,
   ledHeads,
@@ -135,7 +135,7 @@ const STEPS: readonly Step[] = [
   each(withAsked),
   each(withHours),
   each(withPlainLabel),
-  only(countedGroups),
+  only(groupsWithNumbers),
   only(countedHeads),
   only(ruledHeads),
   taughtHeads,
