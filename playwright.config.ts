@@ -9,10 +9,10 @@ export default defineConfig({
   fullyParallel: true,
   forbidOnly: true,
   workers: 2,
-  timeout: 60_000,
   // A machine that stands still for seconds fails a test that nothing is wrong with; the summary tells of each.
+  timeout: 120_000,
   retries: 1,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 20_000 },
   reporter: process.env.GRUPPETTO_E2E_REPORT
     ? [['list'], ['json', { outputFile: process.env.GRUPPETTO_E2E_REPORT }]]
     : 'list',

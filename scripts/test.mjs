@@ -2,7 +2,7 @@ import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { ensureChromium } from './chromium.mjs';
-import { ensurePackages, ROOT, run } from './packages.mjs';
+import { ensurePackages, ROOT, run, runBeside } from './packages.mjs';
 
 const REPORTS = join(ROOT, '.cache', 'reports');
 const UNIT_REPORT = join(REPORTS, 'unit.json');
@@ -16,10 +16,18 @@ mkdirSync(REPORTS, { recursive: true });
 const counts = { passed: 0, failed: 0 };
 const summary = [];
 
-check('formatting', () => run('npx', ['prettier', '--check', '--log-level', 'warn', '.']));
-check('lint', () => run('npx', ['eslint', '--max-warnings', '0', '.']));
-check('import arrows', () => run('npm', ['run', '--silent', 'arrows']));
-check('types', () => run('npx', ['tsc', '--noEmit']));
+// Each of these takes one core, and linting as long as all others together.
+const lint = runBeside('npx', ['eslint', '--max-warnings', '0', '.']);
+for (const [name, command, ...args] of [
+  ['formatting', 'npx', 'prettier', '--check', '--log-level', 'warn', '.'],
+  ['import arrows', 'npm', 'run', '--silent', 'arrows'],
+  ['types', 'npx', 'tsc', '--noEmit'],
+]) {
+  const ended = await runBeside(command, args);
+  check(name, () => ended);
+}
+const linted = await lint;
+check('lint', () => linted);
 suite('unit tests', UNIT_REPORT, unitCounts, () =>
   run('npx', ['jest', '--ci', '--json', `--outputFile=${UNIT_REPORT}`]),
 );

@@ -64,7 +64,7 @@ const PARTS: Readonly<Record<Part, readonly string[]>> = {
   id|ids|number|no|nr|num|nº|n|numero|nummer|identifier|identificador|identifiant|kennung|code|
   codigo|codice|ref|reference|index`),
   ownNumber: words(`
-  studentid|externalid|matriculation|userid|sis|upn|uln|ine|matricula|matricule|matricola|matrikelnummer|
+  studentid|externalid|matriculation|matric|dni|nif|nie|legajo|boleta|carne|carnet|userid|sis|upn|uln|ine|matricula|matricule|matricola|matrikelnummer|
   matrikelnr|matrikel|schulernummer|schulernr|adm no|adm nr|matr|matr nr|expediente|personalnummer|leerlingnummer|
   studentnummer|stamnummer|stamnr|leerlingnr|studentnr|nia|admission|registration|enrolment number|enrollment number|rm|
   sourcedid|roll`),

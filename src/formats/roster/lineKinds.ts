@@ -84,6 +84,9 @@ export function isPointsLabel(name: string): boolean {
 const LIST_TITLE =
   /\b(class ?list|roster|students?|pupils?|attendance|register|lista (de|degli|dei|d) ?(la )?(clase|alumnos|estudiantes|alunos|alunni|studenti|turma|presenca)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste|kursliste|elenco|leerlingenlijst|klassenlijst|presentielijst|registro|chamada|acta de asistencia|asistencia|minutes of|protokoll|proces verbal|verbale|notulen|anwesenheit(?:sliste)?|fiche de presence|presenze|course|kurs|survey|excursion|trip|sign up|signup|timetable|school|schule|ecole|escuela|escola|scuola|university|college|semester|term|autumn|spring|summer|winter|herbst|class|klasse|clase|classe|turma|klas|seating|plan|club|choir|orchestra|society|squad|council)\b/;
 
+/** "Klassenliste", "leerlingenlijst": nobody is called so. */
+const ONE_WORD = /^(?:\p{L}{4,}(?:liste|lijst)|classlist)$/u;
+
 /** Whether a line over a plain list tells what the list is: a word for it, and no bare name of two words. */
 export function isListTitle(line: string): boolean {
   // "Bram Visser (exchange student until June)" is somebody.
@@ -94,6 +97,7 @@ export function isListTitle(line: string): boolean {
   return (
     count > 2 ||
     /\d/.test(all) ||
+    (count === 1 && ONE_WORD.test(all)) ||
     (count === 2 &&
       /list|roster|register|attendance|liste|lista|elenco|lijst|student(s)? (names?|list)|students$|pupils$/.test(
         all,

@@ -161,8 +161,13 @@ class RowReader implements People {
         : 0,
     );
     const [whole] = this.columnsOf.get('fullName') ?? [];
-    this.familyLeads = whole !== undefined && familyLeads(this.heading[whole] ?? '');
-    this.givenLast = whole !== undefined && standLast(cellsIn(whole));
+    const names = whole === undefined ? [] : cellsIn(whole);
+    // "Nom et prénom" over "Amira Haddad" says which parts there are, and not their order.
+    this.familyLeads =
+      whole !== undefined &&
+      familyLeads(this.heading[whole] ?? '') &&
+      givenPlace(names) !== 'first';
+    this.givenLast = givenPlace(names) === 'second';
     const turned = (whole === undefined ? [] : cellsIn(whole)).map(cleanText);
     const parted = turned.filter((name) => name.includes(','));
     this.mayBePairs = !this.isList && parted.length > 0 && mayNameTwo(parted);
@@ -827,14 +832,14 @@ function nameOfAddress(address: string): string {
     : local;
 }
 
-/** "Haddad Amira" on most lines: usual given names behind those of families, without a comma. */
-function standLast(names: readonly string[]): boolean {
+/** Where usual given names stand in whole names without a comma: last in "Haddad Amira"; null where too few are known. */
+function givenPlace(names: readonly string[]): 'first' | 'second' | null {
   const several = names
     .filter((name) => !name.includes(','))
     .map((name) => cleanText(name).split(' '))
     .filter((all) => all.length > 1);
   const [first, last] = [0, -1].map((at) => several.map((all) => all.at(at) ?? ''));
-  return givenColumn(first ?? [], last ?? []) === 'second';
+  return givenColumn(first ?? [], last ?? []);
 }
 
 /** "Students" over those of a list. */

@@ -63,7 +63,10 @@ export function proposeReading(
   };
 }
 
-/** Two columns both headed "Name" hold the two parts of it, where the first holds one word each. */
+/**
+ * Two columns both headed "Name" hold the two parts of it, where the first holds one word each; so do "Name" and what
+ * somebody is called, where "Name" does.
+ */
 function twoNames(
   words: readonly string[],
   roles: readonly (ColumnRole | null)[],
@@ -72,11 +75,24 @@ function twoNames(
   const [first = -1, second = -1, ...more] = roles.flatMap((role, column) =>
     role === 'fullName' ? [column] : [],
   );
+  const called = roles.indexOf('preferredName');
+  const isSingle = (cell: string): boolean => /^\p{L}[\p{L}'’-]*$/u.test(cell.trim());
+  // "Rufname" beside "Name" of one word each.
+  const beside =
+    called >= 0 &&
+    second < 0 &&
+    !roles.includes('givenName') &&
+    !roles.includes('familyName') &&
+    givenAmong(cellsOf(called)) > givenAmong(cellsOf(first)) &&
+    cellsOf(first).every((cell) => !isFilled(cell) || isSingle(cell));
+  if (beside)
+    return roles.map((role, column) =>
+      column === first ? 'familyName' : column === called ? 'givenName' : role,
+    );
   const alike = plainWords(words[first] ?? '') === plainWords(words[second] ?? '');
   const filled = cellsOf(first).filter(isFilled);
   if (second < 0 || more.length > 0 || !alike || roles.includes('familyName')) return roles;
-  if (filled.length === 0 || !filled.every((cell) => /^\p{L}[\p{L}'’-]*$/u.test(cell.trim())))
-    return roles;
+  if (filled.length === 0 || !filled.every(isSingle)) return roles;
   return roles.map((role, column) =>
     column === first ? 'givenName' : column === second ? 'familyName' : role,
   );
@@ -143,20 +159,30 @@ function findHeading(rows: readonly Row[], width: number): number {
   if (two >= 0) return belowWord(rows, two);
   const one = top.findIndex((row, index) => {
     const filled = row.cells.filter(isFilled);
-    const rest = rows.slice(index + 1).filter(hasContent);
-    const alone = filled.length === 1 && share(rest.map(countFilled), (count) => count === 1) > 0.6;
+    const rest = rows.slice(index + 1).filter((one) => hasContent(one) && !isRule(one));
+    const column = row.cells.findIndex(isFilled);
+    const under = rest.filter(({ cells }) => isFilled(cells[column] ?? ''));
+    const alone = filled.length === 1 && share(under, (one) => countFilled(one) === 1) > 0.6;
     const below = rows[index + 1];
     if (below && surely(below) && headsPoints(below, row)) return false;
-    if (!surely(row) || (filled.length < Math.min(width, 2) && !alone)) return false;
+    if (!surely(row) || (filled.length < Math.min(width, 2) && !alone && !headsNames(row, rest)))
+      return false;
     if (index < named && isPreface(row)) return false;
     if (rest.length === 0 || isData(row, beside(index)) || isPlaced(row)) return false;
     if (headsPoints(row, rows[index - 1])) return true;
-    return isUnlikeData(row) || countsOn(row) || (holdsNoFigures(row) && restHasFigures(row, rest));
+    return (
+      isUnlikeData(row) ||
+      countsOn(row) ||
+      headsMarks(row, rest) ||
+      (holdsNoFigures(row) && restHasFigures(row, rest))
+    );
   });
   if (one >= 0) return one;
-  const first = top.find(hasContent);
+  const wide = share(top.filter(hasContent).map(countFilled), (count) => count > 1) > 0.5;
+  // Above rows of several cells one of a single cell is a title.
+  const first = top.find((row) => hasContent(row) && (row.cells.length > 1 || !wide));
   if (!first || width < 2) return -1;
-  const rest = top.slice(top.indexOf(first) + 1).filter(hasContent);
+  const rest = top.slice(top.indexOf(first) + 1).filter((row) => hasContent(row) && !isRule(row));
   if (rest.length === 0) return -1;
   const [corner = '', ...others] = first.cells;
   const dates = others.filter(isFilled);
@@ -259,6 +285,35 @@ function headsPoints({ cells }: Row, above: Row | undefined): boolean {
     cells.every((cell, column) => {
       const over = above?.cells[column]?.trim() ?? '';
       return isFigure(cell) ? /\p{L}/u.test(over) : over === '';
+    })
+  );
+}
+
+/** The rule of a table that was drawn with signs. */
+const isRule = ({ cells }: Row): boolean => cells.every((cell) => /^[\s:+=─━-]*$/u.test(cell));
+
+/** A word for names alone among empty cells, over whole names: what stands beside those needs no word. */
+function headsNames({ cells }: Row, rest: readonly Row[]): boolean {
+  const column = cells.findIndex(isFilled);
+  const below = rest.map((row) => (row.cells[column] ?? '').trim());
+  return (
+    cells.length > 1 &&
+    isNameHeading(cells[column] ?? '') &&
+    below.length > 1 &&
+    share(below, (cell) => looksLikeWholeName(cell) || cell.includes(',')) > 0.8
+  );
+}
+
+/** "Name", 1 over names and crosses: a figure that heads a column without any. */
+function headsMarks({ cells }: Row, rest: readonly Row[]): boolean {
+  const isFigure = (cell: string): boolean => /^\d{1,3}$/.test(cell.trim());
+  return (
+    cells.some(isNameHeading) &&
+    cells.some(isFigure) &&
+    cells.every((cell, column) => {
+      if (!isFigure(cell)) return !/\d|@/.test(cell);
+      const below = rest.map((row) => row.cells[column] ?? '').filter(isFilled);
+      return below.length > 0 && !below.some((one) => /\d/.test(one));
     })
   );
 }
@@ -459,6 +514,9 @@ function isSaid(row: Row): boolean {
 /** What stands beside names in a list of them; other words may be anything, as a CSV has it. */
 const TELLING: ReadonlySet<ColumnRole> = new Set(['section', 'email', 'externalId', 'leftOut']);
 
+/** So many family names, or given ones, are of one word in any list. */
+const FEWEST_SINGLE = 0.3;
+
 /** Two name columns side by side are given and family name; a third is a detail. */
 function oneName(
   roles: readonly ColumnRole[],
@@ -466,10 +524,13 @@ function oneName(
 ): readonly ColumnRole[] {
   const names = roles.flatMap((role, column) => (role === 'fullName' ? [column] : []));
   const [first, second] = names;
-  const single = (column: number | undefined): boolean =>
-    column !== undefined &&
-    share((columns[column] ?? []).filter(isFilled), (cell) => !/\s/.test(cell.trim())) > 0.6;
-  const parted = second !== undefined && single(first) && single(second);
+  const singles = (column = -1): number =>
+    share((columns[column] ?? []).filter(isFilled), (cell) => !/\s/.test(cell.trim()));
+  // "Mary Anne" beside "Stone": of one of the two parts some may be of several words.
+  const parted =
+    second !== undefined &&
+    Math.max(singles(first), singles(second)) > 0.6 &&
+    Math.min(singles(first), singles(second)) > FEWEST_SINGLE;
   const capitals =
     parted && share((columns[first ?? 0] ?? []).filter(isFilled), isAllCapitals) > 0.8;
   // "Haddad, Amira, 7B": with a blank behind the comma the family name stands first, unless addresses tell otherwise.
@@ -489,7 +550,7 @@ function oneName(
   // "Elm" beside "Amira Haddad" is where she belongs.
   const areWhole = (column: number): boolean =>
     share((columns[column] ?? []).filter(isFilled), looksLikeWholeName) > 0.6;
-  const whole = single(first) ? (names.find(areWhole) ?? first) : first;
+  const whole = singles(first) > 0.6 ? (names.find(areWhole) ?? first) : first;
   let emails = 0;
   let numbers = 0;
   let sections = 0;

@@ -107,7 +107,7 @@ test('every row of a changed list is taken, or left out by name', () => {
         expectAccounted(readRosterText(changed));
       },
     ),
-    { seed: 41, numRuns: 6_000 },
+    { seed: 41, numRuns: 3_000 },
   );
 });
 
@@ -132,7 +132,7 @@ test('no word of a changed list is lost on the way into rows', () => {
         expect(words.filter((word) => !held.includes(word))).toEqual([]);
       },
     ),
-    { seed: 42, numRuns: 3_000 },
+    { seed: 42, numRuns: 1_500 },
   );
 });
 
@@ -153,6 +153,6 @@ test('no bytes of a changed file are read into a row that nothing is said of', a
         expectAccounted(await readRosterFile(changed));
       },
     ),
-    { seed: 43, numRuns: 1_500 },
+    { seed: 43, numRuns: 800 },
   );
 });

@@ -71,6 +71,8 @@ function isTable(rows: readonly (readonly Line[])[]): boolean {
   if (new Set(words.map(plainWords)).size < words.length) return false;
   const roles = words.map(roleOfColumn);
   if (!roles.some((role) => role !== null && NAMES.has(role))) return false;
+  // "Students" over "Name" is a title.
+  if (roles.filter((role) => role === 'fullName').length > 1) return false;
   return roles.every((role, column) => {
     const below = others.map((row) => row[column]?.text.trim() ?? '');
     const different = new Set(below.map(plainWords)).size;

@@ -98,7 +98,8 @@ function plainLines(text: string): readonly string[] {
     .replace(/[\u00a0\u202f]/g, ' ')
     .replace(/^[^;\t"]*$/, withoutBreaks)
     .split(/\r\n|\r|\n/)
-    .map((line) => line.trimEnd());
+    // Cells at the end that a sheet wrote though nothing is in them.
+    .map((line) => line.replace(/(?:[\t;,]\s*"")+\s*$/, '').trimEnd());
   const filled = lines.filter(Boolean);
   const quoted = filled.every((line) => /^\s*>/.test(line));
   const bare = quoted ? lines.map((line) => line.replace(/^\s*>[ \t]?/, '')) : lines;

@@ -210,6 +210,15 @@ export function tellsOf(groups: readonly GroupLine[]): 'members' | 'labels' | 'u
   return givenAmong(labels) > 0 ? 'labels' : 'unsure';
 }
 
+/** "1 | Haddad, Amira" on every line: rows of a table, but where those on both sides of the comma are called so. */
+function areNumberedRows(all: readonly Line[]): boolean {
+  const rows = all.map(({ text }) =>
+    /^[\s|]*\d{1,3}[.)]?\s*\|\s*([^,|]+),\s*([^,|]+?)[\s|]*$/.exec(text),
+  );
+  const columns = [1, 2].map((side) => rows.map((row) => row?.[side] ?? ''));
+  return rows.length > 1 && !rows.includes(null) && !allGiven(columns);
+}
+
 /** "Group Otters – 14/20: Amira, Bram": what is told of a group as well, before its members. */
 const TOLD_MORE = /^\s*([^:@<>,;|]{1,30}\s[–—-]\s[^:@<>,;|\p{L}]{1,12}):\s*(\p{L}[^:]*,[^:]*)$/u;
 
@@ -242,6 +251,7 @@ function readerOfGroups(all: readonly Line[]): ((line: string) => GroupLine | nu
   const counted = countedGroups(all);
   if (counted) return counted;
   const groups = all.flatMap(({ text }) => read(text) ?? []);
+  if (areNumberedRows(all)) return null;
   const several = groups.filter(({ members }) => SEVERAL.test(members));
   const somebody = all.filter(({ text }) => kindOfLine(text) === null || read(text) !== null);
   const one = somebody.length === 1 && groups.length === 1;

@@ -39,8 +39,9 @@ interface Grid {
 const cells =
   (delimiter: Delimiter) =>
   (text: string): Table | null => {
+    // "1." in a cell of its own is one of its row.
     if (isBulleted(text))
-      return cellsTable(withoutBullets(text), delimiter) ?? cellsTable(text, delimiter);
+      return cellsTable(withoutBullets(text, delimiter), delimiter) ?? cellsTable(text, delimiter);
     return cellsTable(text, delimiter);
   };
 

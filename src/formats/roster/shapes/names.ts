@@ -217,7 +217,7 @@ export function namesTable(text: string): Table {
     commaIsDecimal: false,
     warnings,
     skipped,
-    belief: many || groups ? SURE : areTabbed(text) ? -SURER : areQuotedCells(text) ? -SURE : 0,
+    belief: beliefIn(text, many || groups !== null),
   };
 }
 
@@ -238,19 +238,32 @@ function standAgain(rows: readonly Row[]): ReadonlySet<Row> {
   return names.size > 1 && (within || names.size * 2 >= first.size) ? again : new Set();
 }
 
-/** Whether nearly every line has as many tabs, two and more, as the rows of a table have. */
-function areTabbed(text: string): boolean {
-  const filled = filledLines(text);
-  const tabs = filled.map((line) => line.split('\t').length - 1);
-  const [most = 0] = [...tabs].sort((a, b) => b - a);
+/** How much rather than its table a list is believed, the higher the more. */
+function beliefIn(text: string, severalOnLines: boolean): number {
+  // "| Otters | Amira, Bram |" is a group and its members.
+  if (areRows(text, '\t', 1) || areRows(text, '|', severalOnLines ? 2 : 1)) return -SURER;
+  return severalOnLines ? SURE : areQuotedCells(text) ? -SURE : 0;
+}
+
+/** Whether nearly every line has as many of these signs between what it holds as the rows of a table have. */
+function areRows(text: string, sign: '\t' | '|', fewest: number): boolean {
+  const filled = filledLines(text).filter(
+    (line) => line.includes(sign) || !/^[\s+=─━-]+$/u.test(line),
+  );
+  const signs = filled.map((line) => trimmedOf(line, sign).split(sign).length - 1);
+  const [most = 0] = [...signs].sort((a, b) => b - a);
   return (
     filled.length > 1 &&
-    most > 1 &&
-    tabs.filter((one) => one === most).length >= filled.length * MOSTLY_TABBED
+    most >= fewest &&
+    signs.filter((one) => one === most).length >= filled.length * MOSTLY_PARTED
   );
 }
 
-const MOSTLY_TABBED = 0.8;
+/** A line without the signs at its ends. */
+const trimmedOf = (line: string, sign: '\t' | '|'): string =>
+  line.trim().replace(sign === '|' ? /^\|\s*|\s*\|$/g : /(?!)/, '');
+
+const MOSTLY_PARTED = 0.8;
 
 /** Whether those of one of two parts all stand in the other as well, two of them at least. */
 function isWithin(first: readonly Row[], again: ReadonlySet<Row>): boolean {

@@ -100,11 +100,15 @@ export function isBulleted(text: string): boolean {
   return filled.filter(hasBullet).length > filled.length / 2;
 }
 
-/** The text without the bullets of its lines, each line in its place. */
-export function withoutBullets(text: string): string {
+/** The text without the bullets of its lines, each line in its place; one that a sign sets off from the rest stays. */
+export function withoutBullets(text: string, sign?: string): string {
   return text
     .split(/\r\n|\r|\n/)
-    .map(withoutBullet)
+    .map((line) => {
+      const bare = withoutBullet(line);
+      const bullet = line.slice(0, line.length - bare.length);
+      return sign !== undefined && (bullet.includes(sign) || bare.startsWith(sign)) ? line : bare;
+    })
     .join('\n');
 }
 
