@@ -63,6 +63,9 @@ export function proposeReading(
   };
 }
 
+const holdsWord = (cell: string, word: string): boolean =>
+  plainWords(cell).split(' ').includes(plainWords(word));
+
 /**
  * Two columns both headed "Name" hold the two parts of it, where the first holds one word each; so do "Name" and what
  * somebody is called, where "Name" does.
@@ -84,7 +87,8 @@ function twoNames(
     !roles.includes('givenName') &&
     !roles.includes('familyName') &&
     givenAmong(cellsOf(called)) > givenAmong(cellsOf(first)) &&
-    cellsOf(first).every((cell) => !isFilled(cell) || isSingle(cell));
+    !cellsOf(first).some((cell, row) => holdsWord(cell, cellsOf(called)[row] ?? '')) &&
+    share(cellsOf(first).filter(isFilled), isSingle) > FEWEST_SINGLE;
   if (beside)
     return roles.map((role, column) =>
       column === first ? 'familyName' : column === called ? 'givenName' : role,
@@ -162,7 +166,10 @@ function findHeading(rows: readonly Row[], width: number): number {
     const rest = rows.slice(index + 1).filter((one) => hasContent(one) && !isRule(one));
     const column = row.cells.findIndex(isFilled);
     const under = rest.filter(({ cells }) => isFilled(cells[column] ?? ''));
-    const alone = filled.length === 1 && share(under, (one) => countFilled(one) === 1) > 0.6;
+    const alone =
+      filled.length === 1 &&
+      under.length * 2 >= rest.length &&
+      share(under, (one) => countFilled(one) === 1) > 0.6;
     const below = rows[index + 1];
     if (below && surely(below) && headsPoints(below, row)) return false;
     if (!surely(row) || (filled.length < Math.min(width, 2) && !alone && !headsNames(row, rest)))

@@ -1,4 +1,5 @@
 import { hasContent, parseDelimited, parseLines, type Delimiter } from '../delimited';
+import { roleOfHeading } from '../headings';
 import type { Row, RosterWarning, Table } from '../types';
 
 /** Rows looked at to find out whether a sign parts a text. */
@@ -31,7 +32,7 @@ export function cellsTable(text: string, delimiter: Delimiter): Table | null {
   // Tabs that only set lines in part nothing.
   const parts = ({ cells }: Row): boolean => cells.filter((cell) => cell.trim() !== '').length > 1;
   if (delimiter === '\t' && !sample.some(parts)) return null;
-  if (!announced && !isSteady(sample)) {
+  if (!announced && !isSteady(sample) && !isHeadedAlone(sample)) {
     const loose = parseLines(firstLines(body), delimiter).filter(hasContent);
     if (!isSteady(loose)) return null;
   }
@@ -98,6 +99,19 @@ const firstLines = (text: string): string => text.split(/\r\n|\r|\n/, SAMPLE_ROW
 function isSteady(rows: readonly Row[]): boolean {
   const wide = rows.filter(({ cells }) => cells.length > 1).length;
   return wide >= Math.min(2, Math.max(1, rows.length)) && wide >= rows.length * STEADY_SHARE;
+}
+
+/** "Name", "Signature" over names alone: columns in which nothing stands yet. */
+function isHeadedAlone([head, ...below]: readonly Row[]): boolean {
+  const filled = ({ cells }: Row): readonly string[] => cells.filter((cell) => cell.trim() !== '');
+  const isName = (cell: string): boolean => roleOfHeading(cell) === 'fullName';
+  return (
+    head !== undefined &&
+    below.length > 1 &&
+    filled(head).length > 1 &&
+    filled(head).some(isName) &&
+    below.every((row) => filled(row).length === 1)
+  );
 }
 
 function usualWidth(rows: readonly Row[]): { readonly width: number; readonly count: number } {

@@ -339,8 +339,8 @@ function withoutSeatNumbers(cells: readonly Cell[]): readonly Cell[] {
 
 /** Whether two are of one family, as a child and a parent are. */
 function areOfOneFamily([one, other]: readonly Cell[]): boolean {
-  const lastWord = (text = ''): string => plainWords(text).split(' ').at(-1) ?? '';
-  return lastWord(one?.text) === lastWord(other?.text);
+  const family = (text = ''): string => plainWords(text.replace(/,.*/, '')).split(' ').at(-1) ?? '';
+  return family(one?.text) === family(other?.text);
 }
 
 /** Whether most rows hold two of one family. */

@@ -213,7 +213,7 @@ export function tellsOf(groups: readonly GroupLine[]): 'members' | 'labels' | 'u
 /** "1 | Haddad, Amira" on every line: rows of a table, but where those on both sides of the comma are called so. */
 function areNumberedRows(all: readonly Line[]): boolean {
   const rows = all.map(({ text }) =>
-    /^[\s|]*\d{1,3}[.)]?\s*\|\s*([^,|]+),\s*([^,|]+?)[\s|]*$/.exec(text),
+    /^[\s|]*\d[\d\s./()-]*\|\s*([^,|]+),\s*([^,|]+?)[\s|]*$/.exec(text),
   );
   const columns = [1, 2].map((side) => rows.map((row) => row?.[side] ?? ''));
   return rows.length > 1 && !rows.includes(null) && !allGiven(columns);

@@ -217,7 +217,7 @@ export function namesTable(text: string): Table {
     commaIsDecimal: false,
     warnings,
     skipped,
-    belief: beliefIn(text, many || groups !== null),
+    belief: beliefIn(text, many, groups !== null),
   };
 }
 
@@ -239,10 +239,10 @@ function standAgain(rows: readonly Row[]): ReadonlySet<Row> {
 }
 
 /** How much rather than its table a list is believed, the higher the more. */
-function beliefIn(text: string, severalOnLines: boolean): number {
+function beliefIn(text: string, many: boolean, grouped: boolean): number {
   // "| Otters | Amira, Bram |" is a group and its members.
-  if (areRows(text, '\t', 1) || areRows(text, '|', severalOnLines ? 2 : 1)) return -SURER;
-  return severalOnLines ? SURE : areQuotedCells(text) ? -SURE : 0;
+  if (areRows(text, '\t', 1) || areRows(text, '|', grouped ? 2 : 1)) return -SURER;
+  return many || grouped ? SURE : areQuotedCells(text) ? -SURE : 0;
 }
 
 /** Whether nearly every line has as many of these signs between what it holds as the rows of a table have. */
@@ -263,7 +263,7 @@ function areRows(text: string, sign: '\t' | '|', fewest: number): boolean {
 const trimmedOf = (line: string, sign: '\t' | '|'): string =>
   line.trim().replace(sign === '|' ? /^\|\s*|\s*\|$/g : /(?!)/, '');
 
-const MOSTLY_PARTED = 0.8;
+const MOSTLY_PARTED = 0.6;
 
 /** Whether those of one of two parts all stand in the other as well, two of them at least. */
 function isWithin(first: readonly Row[], again: ReadonlySet<Row>): boolean {
