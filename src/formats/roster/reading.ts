@@ -174,7 +174,8 @@ function findHeading(rows: readonly Row[], width: number): number {
     if (below && surely(below) && headsPoints(below, row)) return false;
     if (!surely(row) || (filled.length < Math.min(width, 2) && !alone && !headsNames(row, rest)))
       return false;
-    if (index < named && isPreface(row)) return false;
+    // A title over the headings, though it is a word for those below.
+    if (index < named && (filled.length === 1 || isPreface(row))) return false;
     if (rest.length === 0 || isData(row, beside(index)) || isPlaced(row)) return false;
     if (headsPoints(row, rows[index - 1])) return true;
     return (
@@ -318,7 +319,7 @@ function headsMarks({ cells }: Row, rest: readonly Row[]): boolean {
     cells.some(isNameHeading) &&
     cells.some(isFigure) &&
     cells.every((cell, column) => {
-      if (!isFigure(cell)) return !/\d|@/.test(cell);
+      if (!isFigure(cell)) return !/^[\d\s./-]+$|@/.test(cell);
       const below = rest.map((row) => row.cells[column] ?? '').filter(isFilled);
       return below.length > 0 && !below.some((one) => /\d/.test(one));
     })

@@ -102,8 +102,10 @@ function isSteady(rows: readonly Row[]): boolean {
 }
 
 /** "Name", "Signature" over names alone: columns in which nothing stands yet. */
-function isHeadedAlone([head, ...below]: readonly Row[]): boolean {
+function isHeadedAlone(rows: readonly Row[]): boolean {
   const filled = ({ cells }: Row): readonly string[] => cells.filter((cell) => cell.trim() !== '');
+  // Titles may stand over it.
+  const [head, ...below] = rows.slice(rows.findIndex((row) => filled(row).length > 1));
   const isName = (cell: string): boolean => roleOfHeading(cell) === 'fullName';
   return (
     head !== undefined &&

@@ -212,7 +212,9 @@ export function tellsOf(groups: readonly GroupLine[]): 'members' | 'labels' | 'u
 
 /** "1 | Haddad, Amira" on every line: rows of a table, but where those on both sides of the comma are called so. */
 function areNumberedRows(all: readonly Line[]): boolean {
-  const rows = all.map(({ text }) =>
+  const [head] = all;
+  const below = head?.text.includes(',') ? all : all.slice(1);
+  const rows = below.map(({ text }) =>
     /^[\s|]*\d[\d\s./()-]*\|\s*([^,|]+),\s*([^,|]+?)[\s|]*$/.exec(text),
   );
   const columns = [1, 2].map((side) => rows.map((row) => row?.[side] ?? ''));

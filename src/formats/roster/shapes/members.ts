@@ -81,6 +81,8 @@ function asGroups(read: readonly (Labelled | null)[]): readonly Group[] | null {
     (known || !labels.some(looksLikeWholeName)) &&
     givenAmong(labels) === 0;
   const parted = fits ? inParts(found.map(({ members }) => members)) : null;
+  // "Score | Surname | First name" heads a table.
+  if (parted?.flat().some((name) => roleOfColumn(name) !== null)) return null;
   return parted && labels.map((label, at) => ({ label, members: parted[at] ?? [] }));
 }
 
