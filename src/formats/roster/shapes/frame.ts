@@ -98,8 +98,7 @@ function plainLines(text: string): readonly string[] {
     .replace(/[\u00a0\u202f]/g, ' ')
     .replace(/^[^;\t"]*$/, withoutBreaks)
     .split(/\r\n|\r|\n/)
-    // Cells at the end that a sheet wrote though nothing is in them.
-    .map((line) => line.replace(/(?:[\t;,]\s*"")+\s*$/, '').trimEnd());
+    .map(withoutEmptyCells);
   const filled = lines.filter(Boolean);
   const quoted = filled.every((line) => /^\s*>/.test(line));
   const bare = quoted ? lines.map((line) => line.replace(/^\s*>[ \t]?/, '')) : lines;
@@ -113,6 +112,15 @@ function plainLines(text: string): readonly string[] {
     return some.slice(0, same);
   }, first);
   return withoutEnds(bare.map((line) => line.slice(shared.length)));
+}
+
+/** A line without the cells at its end that a sheet wrote though nothing is in them: "Amira Haddad","". */
+function withoutEmptyCells(line: string): string {
+  let bare = line.trimEnd();
+  // An expression for all of them at once takes the square of their number where a cell follows.
+  for (let cell; (cell = /[\t;,] ?""$/.exec(bare.slice(-4)));)
+    bare = bare.slice(0, -cell[0].length);
+  return bare.trimEnd();
 }
 
 /** Line breaks of a page as signs between names: what stood behind one stays on its line, whose number is told. */
