@@ -16,7 +16,7 @@ mkdirSync(REPORTS, { recursive: true });
 const counts = { passed: 0, failed: 0 };
 const summary = [];
 
-// Each of these takes one core, and linting as long as all others together.
+// Each of these takes one core, and linting longer than all others together.
 const lint = runBeside('npx', ['eslint', '--max-warnings', '0', '.']);
 for (const [name, command, ...args] of [
   ['formatting', 'npx', 'prettier', '--check', '--log-level', 'warn', '.'],

@@ -193,7 +193,7 @@ export function roleOfHeading(heading: string): ColumnRole | null {
   // A cell of a long text, or of letters that no heading has, is none: most cells are asked about.
   if (heading.length > 80 || heading.includes('@')) return null;
   // "NIA" numbers students; "Nia" is one.
-  if (/^\s*(?:Nia|Ine)\s*$/.test(heading)) return null;
+  if (/^\s*(?:Nia|Ine|Nie|Nif)\s*$/.test(heading)) return null;
   const kept = KNOWN_HEADINGS.get(heading);
   if (kept !== undefined) return kept;
   if (KNOWN_HEADINGS.size > MOST_KNOWN) KNOWN_HEADINGS.clear();
