@@ -12,6 +12,7 @@ import {
 import { roleOfHeading } from '../headings';
 import { plainWords } from '../text';
 import type { RosterWarning, Row, Table } from '../types';
+import { apart } from './apart';
 import { entriesOf, nameAndAddress, withoutNumbers } from './entries';
 import {
   areCommaPairs,
@@ -67,6 +68,22 @@ export function namesTable(text: string): Table {
   const given = text
     .split(/\r\n|\r|\n/)
     .map((one, index): Line => ({ line: index + 1, text: one }));
+  const each = apart(given);
+  if (!each) return tableOf(given);
+  // What is told of those on a line is told of one of them alone.
+  const table = tableOf(each.map(({ text: one }, at) => ({ line: at + 1, text: one })));
+  const lineOf = (at: number): number => each[at - 1]?.line ?? at;
+  return {
+    ...table,
+    rows: table.rows.map((row) => ({ ...row, line: lineOf(row.line) })),
+    warnings: (table.warnings ?? []).map((one) => ({ ...one, row: lineOf(one.row) })),
+    skipped: (table.skipped ?? []).map((one) => ({ ...one, row: lineOf(one.row) })),
+    belief: SURE,
+  };
+}
+
+function tableOf(given: readonly Line[]): Table {
+  const text = given.map((one) => one.text).join('\n');
   const { lines: joined, skipped: aside, warnings: remarked, told } = tidied(given);
   const skipped = [...aside];
   const between = betweenTwo(joined.map(({ text: one }) => one));
