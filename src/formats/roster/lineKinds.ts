@@ -54,7 +54,7 @@ const LONGEST_TOTAL = 300;
 const surelyTotal = remembered((label) => total(label, true));
 
 function total(label: string, surely: boolean): boolean {
-  if (/^n\s*[=:]\s*\d+/i.test(cleanText(label)) || PLACES_TAKEN.test(label)) return true;
+  if (/^(?:n\s*[=:]|=)\s*\d+/i.test(cleanText(label)) || PLACES_TAKEN.test(label)) return true;
   const all = plainWords(label);
   // "Boys: 12, Girls: 14, Total: 26".
   const several = all.length > LONGEST_TOTAL ? [] : (all.match(/\p{L}[^\d]*\d+/gu) ?? []);
@@ -85,19 +85,25 @@ const LIST_TITLE =
   /\b(class ?list|roster|students?|pupils?|attendance|register|lista (de|degli|dei|d) ?(la )?(clase|alumnos|estudiantes|alunos|alunni|studenti|turma|presenca)|liste (de la classe|des eleves|d appel)|klassenliste|schulerliste|teilnehmerliste|kursliste|elenco|leerlingenlijst|klassenlijst|presentielijst|registro|chamada|acta de asistencia|asistencia|minutes of|protokoll|proces verbal|verbale|notulen|anwesenheit(?:sliste)?|fiche de presence|presenze|course|kurs|survey|excursion|trip|sign up|signup|timetable|school|schule|ecole|escuela|escola|scuola|university|college|semester|term|autumn|spring|summer|winter|herbst|class|klasse|clase|classe|turma|klas|seating|plan|club|choir|orchestra|society|squad|council)\b/;
 
 /** "Klassenliste", "leerlingenlijst": nobody is called so. */
-const ONE_WORD = /^(?:\p{L}{4,}(?:liste|lijst)|classlist)$/u;
+const ONE_WORD =
+  /^(?:\p{L}{4,}(?:liste|lijst)|classlist|every(?:one|body)|alle|todos|todas|tout le monde|tutti|iedereen)$/u;
+
+/** "Group list", "Liste der Gruppe": a capital would make it somebody. */
+const PLAIN_LIST =
+  /^(?:\p{L}+ (?:list|liste|lijst)|(?:list|liste|lista|elenco|lijst) (?:of|der|des|de|di|van) .+)$/iu;
 
 /** Whether a line over a plain list tells what the list is: a word for it, and no bare name of two words. */
 export function isListTitle(line: string): boolean {
   // "Bram Visser (exchange student until June)" is somebody.
   const bare = line.replace(/\s*\([^()]*\)\s*$/, '');
   const all = plainWords(isWholeName(bare) && !LIST_TITLE.test(plainWords(bare)) ? bare : line);
+  if (ONE_WORD.test(all) || (PLAIN_LIST.test(line.trim()) && !isWholeName(line.trim())))
+    return true;
   if (!LIST_TITLE.test(all)) return false;
   const count = all.split(' ').length;
   return (
     count > 2 ||
     /\d/.test(all) ||
-    (count === 1 && ONE_WORD.test(all)) ||
     (count === 2 &&
       /list|roster|register|attendance|liste|lista|elenco|lijst|student(s)? (names?|list)|students$|pupils$/.test(
         all,
@@ -172,7 +178,7 @@ export const sectionHeading = remembered((line): string | null => {
 });
 
 const MADE =
-  /^(?:(?:list )?(?:generated|exported|printed|downloaded|created|last updated|updated|compiled|prepared) (?:on|by|from|at|with|\d)|last updated|report (?:generated|created|of|for)|end of (?:list|report|document|page|file)|generado|exportado|impreso|exporte le|genere le|imprime le|erstellt (?:am|von)|exportiert|gedruckt (?:am|von)|stand (?:vom )?\d|generato|stampato|gerado em|impresso|afgedrukt|gegenereerd|continued|continuacion|fortsetzung|suite|confidential|vertraulich|confidencial|confidentiel)/;
+  /^(?:(?:list )?(?:generated|exported|printed|downloaded|created|last updated|updated|compiled|prepared) (?:on|by|from|at|with|\d)|last updated|report (?:generated|created|of|for)|end of (?:list|report|document|page|file)|generado|exportado|impreso|exporte le|genere le|imprime le|erstellt (?:am|von)|exportiert|gedruckt (?:am|von)|stand (?:vom )?\d|generato|stampato|gerado em|impresso|afgedrukt|gegenereerd|continued|continuacion|fortsetzung|suite|confidential|vertraulich|confidencial|confidentiel|sent from (?:my|a|the) |von mein(?:em|er) .+ gesendet|gesendet von mein|enviado desde mi |envoye (?:de|depuis) mon |inviato dal? mio |verzonden vanaf mijn )/;
 const PAGE =
   /^(?:(?:page|pages|seite|pagina|pag|p|s|blatt|sheet|folha|foglio) ?\d+(?: ?(?:of|von|de|di|sur|van|\/) ?\d+)?|\d+ ?(?:of|von|de|di|sur|van) ?\d+)$/;
 
@@ -290,6 +296,7 @@ export const isRemark = remembered((line): boolean => {
     (label !== undefined && LABELLED.test(plainWords(label))) ||
     MADE.test(all) ||
     DAY_LINE.test(text) ||
+    WEEK.test(text) ||
     STAFF_HEAD.test(all) ||
     PRESENCE.test(all) ||
     /^(?:thx|thanx|tnx|mfg|x{2,})$/.test(all) ||
@@ -306,6 +313,10 @@ export const isRemark = remembered((line): boolean => {
 /** "12 October 2026", "lunes, 12 de octubre de 2026", "12/10/2026". */
 const DAY_LINE =
   /^(?:\p{L}{2,12}\.?,?\s+)?(?:\d{1,2}(?:st|nd|rd|th|er|º|\.)?(?:\s+de)?\s+\p{L}{3,10}\.?(?:\s+de)?,?\s+\d{4}|\p{L}{3,10}\s+\d{1,2},\s+\d{4}|\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})|\d{4}-\d{2}-\d{2})(?:,?(?:\s+(?:at|um|a las|à|alle|às|om))?\s+\d{1,2}[:.h]\d{2}(?::\d{2})?(?:\s?[apAP]\.?[mM]\.?)?)?$/u;
+
+/** "Week of 12 October", "Woche vom 12.10.". */
+const WEEK =
+  /^(?:week (?:of|beginning|commencing|starting|ending)|w\/[bce]|woche (?:vom|ab)|semana del?|semaine du|settimana del|week van)\s.*\d/iu;
 
 const HEADS_NAMES =
   /\b(?:names?|nombres?|apellidos?|vorname|nachname|nom|prenom|nome|cognome|voornaam|achternaam|surname|forename)\b/;
@@ -327,6 +338,8 @@ export function isAround(line: string): boolean {
     (isPageNumber(text) && /\p{L}/u.test(text)) ||
     MADE.test(all) ||
     DAY_LINE.test(text) ||
+    WEEK.test(text) ||
+    isSignedSurely(text) ||
     WHERE.test(text) ||
     /^(https?:\/\/|www\.)\S+$/i.test(text) ||
     (label !== undefined && isRemarkLabel(label) && sectionHeading(text) === null)
@@ -369,6 +382,12 @@ export function signedBy(line: string): string | null {
   const [closing = '', ...signed] = cleanText(line).split(/(?<=,)\s*/);
   const by = signed.join(' ');
   return by !== '' && CLOSING.test(closing) ? by : null;
+}
+
+/** "Cheers, Tom" below any list; "Best, George" may be somebody whose family stands first. */
+export function isSignedSurely(line: string): boolean {
+  const by = signedBy(line);
+  return by !== null && /^\p{Lu}[\p{L}'’-]+$/u.test(by) && !/^best\b/i.test(line.trim());
 }
 
 /** Whether a line ends a letter that begins with a greeting: there "Thanks" is nobody. */
@@ -414,7 +433,7 @@ export const isNobodyYet = (text: string): boolean =>
 
 /** "Mr Okafor – Biology 9": whose class it is, and which. */
 const TAUGHT =
-  /^(?:Mrs?|Ms|Miss|Mx|Dr|Prof|Herr|Frau|Sra?|Mme)\.?\s+\p{Lu}[\p{L}'’-]+\s*[–—-]\s+\p{L}.*\d/u;
+  /^(?:Mrs?|Ms|Miss|Mx|Dr|Prof|Herr|Frau|Sra?|Mme)\.?\s+\p{Lu}[\p{L}'’-]+\s*[–—-]\s+(?:\p{L}.*\d|\d{1,2}\s?\p{L}?$)/u;
 
 /** "Brook School", "Colegio del Río": nobody is called so. */
 const INSTITUTION =

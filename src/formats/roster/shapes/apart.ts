@@ -47,7 +47,10 @@ export function apart(all: readonly Line[]): readonly Line[] | null {
       some.length > 1 ? some.every(isSomebody) : isAlone(filled[at]?.text ?? '', at > 0),
     );
     if (fits && areSeveral(several, plain))
-      return filled.flatMap((one, at) => (parts[at] ?? []).map((text) => ({ ...one, text })));
+      return filled.flatMap((one, at) => {
+        const some = parts[at] ?? [];
+        return some.length > 1 ? some.map((text) => ({ ...one, text })) : [one];
+      });
   }
   return null;
 }

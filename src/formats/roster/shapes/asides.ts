@@ -56,7 +56,7 @@ const SET_OFF =
 const REMARK =
   /^(?=[^:–—]*\p{Ll})([^:–—]{3,80}?)(?:\s(?:[-–—]|[-=]>|→)|:)\s+(?!\S+@)(\p{Ll}.*|\p{Lu}{2,5}\s*)$/u;
 /** "Amira Haddad, locker 12", "Bram Visser, needs glasses": small words behind a comma, which are no given name. */
-const REMARK_BEHIND = /^([^,:]{3,80}?),\s+(\p{Ll}[\p{L}\p{M}'’-]*\s\S.*)$/u;
+const REMARK_BEHIND = /^([^,:]{3,80}?),\s+(\p{Ll}[\p{L}\p{M}'’-]*(?:\s\S.*)?)$/u;
 /** "Amira Haddad absent", "Visser, Bram – late": who is there, and who is not. */
 const PRESENCE_BEHIND =
   /^([^:;]{2,80}\p{L}),?\s+(?:[-–—]\s+)?(absente?|away|late|sick|ill|excused|present|krank|fehlt|abwesend|anwesend|entschuldigt|ausente|presente|malade|présente?|assente|ziek|afwezig|aanwezig)$/u;

@@ -1,5 +1,5 @@
 import { givenColumn } from '../givenNames';
-import { kindOfLine } from '../lineKinds';
+import { kindOfLine, sectionHeading } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, plainWords } from '../text';
 import { filledOf, isShort, type Line, type Tidied } from './lines';
@@ -111,6 +111,73 @@ export function withWords(all: readonly Line[]): Tidied {
         found.map(({ name }) => name),
         found.map(({ said }) => said),
       ) === 'first');
+  return fits ? toldOf(all, '', found) : nothing(all);
+}
+
+/** "Amira Haddad x" on every line: a cross behind each. */
+export function withCrosses(all: readonly Line[]): Tidied {
+  const CROSS = /^(.*\p{L})\s+([xX✓])$/u;
+  const { found, part } = readBehind(all, (text) => {
+    const [, name = '', said = ''] = CROSS.exec(text) ?? [];
+    return looksLikeName(name) ? { name, said } : null;
+  });
+  return found.length > 1 && part === 1 ? toldOf(all, '', found) : nothing(all);
+}
+
+/** "Amira Haddad (Otters)", "Bram Visser (Herons)", "Chipo Dube (Otters)": what comes again is no short name but a group. */
+export function withGroupsBehind(all: readonly Line[]): Tidied {
+  const GROUP = /^([^()]*\p{L}[^()]*?)\s+\((\p{Lu}[\p{L}'’-]+)\)$/u;
+  const { found, part, words } = readBehind(all, (text) => {
+    const [, name = '', said = ''] = GROUP.exec(text) ?? [];
+    const short = plainWords(name).startsWith(plainWords(said).slice(0, 2));
+    return looksLikeWholeName(name) && !short ? { name, said } : null;
+  });
+  const fits = found.length > 2 && part >= MOST && words <= found.length * MOST_GROUPS;
+  return fits ? toldOf(all, '', found) : nothing(all);
+}
+
+/** So many of the words in brackets are different ones at most where they tell groups. */
+const MOST_GROUPS = 0.7;
+
+/** "Bram Visser 12", "Bram Visser - Year 7", "Bram Visser (S1043)": a mark, a number, or words behind a sign. */
+const SOME =
+  /^([^:;@()]*?\p{L})(?:\s*[,:]\s+|\s+[-–—]\s+|\t+|\s+)(?:[([]?((?=\S*\d)[\p{L}\d./-]{1,12}%?)[)\]]?|(\p{Lu}[+-]?|yes|no|ja|nein|oui|non|sí))$/u;
+const SOME_SAID =
+  /^([^:;@()]*?\p{L})(?:\s*:\s+|\s+[-–—]\s+)(\p{Lu}\p{L}*\p{Ll}[\p{L}'’-]*(?: \d{1,2})?)$/u;
+
+/** What is told behind some of the names of a list, which stand alone on most of its lines. */
+export function withSome(all: readonly Line[]): Tidied {
+  const filled = filledOf(all).filter(({ text }) => kindOfLine(text) === null);
+  const found = filled.flatMap(({ line, text }): readonly Behind[] => {
+    const bare = withoutBullet(text).trim();
+    const [, name = '', code, word] = (isShort(bare) ? SOME.exec(bare) : null) ?? [];
+    const [, before = '', said] = (isShort(bare) ? SOME_SAID.exec(bare) : null) ?? [];
+    const told = code ?? word ?? said ?? '';
+    const who = name === '' ? before : name;
+    const fits = looksLikeName(who) && (word === undefined || looksLikeWholeName(who));
+    return told !== '' && fits ? [{ line, name: who, said: told }] : [];
+  });
+  const lines = new Set(found.map(({ line }) => line));
+  const others = filled.filter(({ line }) => !lines.has(line));
+  const alone = new Set(others.map(({ text }) => plainWords(withoutBullet(text))));
+  const isName = /^\p{L}[\p{L}\p{M}'’.-]*(?:,? \p{L}[\p{L}\p{M}'’.-]*){0,4}$/u;
+  const fits =
+    found.length > 0 &&
+    others.length >= found.length &&
+    new Set(filled.map(({ line }) => line)).size === filled.length &&
+    others.every(({ text }) => isName.test(withoutBullet(text).trim())) &&
+    (found.every(({ name }) => looksLikeWholeName(name)) ||
+      !others.every(({ text }) => looksLikeWholeName(withoutBullet(text).trim()))) &&
+    // "Otter House (3)" tells how many stand below.
+    !(found[0]?.line === filled[0]?.line && /\(\d{1,2}\)\s*$/.test(filled[0]?.text ?? '')) &&
+    // "Group 2" among them heads some.
+    found.every(
+      ({ name }) =>
+        sectionHeading(`${name} 1`) === null &&
+        sectionHeading(name) === null &&
+        // "Bram" and "Bram 2" are two.
+        !alone.has(plainWords(name)),
+    );
   return fits ? toldOf(all, '', found) : nothing(all);
 }
 

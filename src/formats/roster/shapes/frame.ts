@@ -139,7 +139,9 @@ const LABEL = /^\s*(\p{L}[\p{L} ]{1,20}):\s+(?!.*:\s)/u;
 
 /** "1 ", "01 ", "#1 ", "(1) ", "1: ", "1 - ", "a) " before what begins with a letter, and "1." with much room behind. */
 const COUNT =
-  /^ *(?:(?:#?(\d{1,3})(?:[:-]| +[-–—])?|\((\d{1,3})\)|\(?([a-z])\)) +|(\d{1,3})[.)](?:\t| {2,})(?!.*(?:\t| {2})))(?=\p{L})/u;
+  /^ *(?:(?:#?(\d{1,3})(?:[:-]| +[-–—])?|\((\d{1,3})\)|\(?([a-z])[.)]) +|(\d{1,3})[.)]?(?:\t| {2,})(?!.*(?:\t| {2})))(?=\p{L})/u;
+
+const TABBED_BULLET = /^\s*[-–•*·◦▪]\t\s*(?=\p{L})/u;
 
 /**
  * Lines without the numbers or letters that count them from the first to the last. Where commas stand behind those they may
@@ -173,7 +175,9 @@ function withoutCounts(lines: readonly string[]): readonly string[] {
     !filled.some((line) => /\s(?:and|und|y|et|e|en)\s/u.test(line)) &&
     givenColumn(parts(0), parts(1)) === 'second';
   const told = bare.every((one) => one.length > 1 && /[\d@]/.test(one.at(-1) ?? ''));
-  const fits = counts.length > 2 && counts.every((count, at) => count === at + 1);
+  const bulleted = filled.every((line) => TABBED_BULLET.test(line));
+  if (bulleted && filled.length > 1) return lines.map((line) => line.replace(TABBED_BULLET, ''));
+  const fits = counts.length > 1 && counts.every((count, at) => count === at + 1);
   if (!fits || !(single || turned || told)) return lines;
   return lines.map((line) => line.replace(COUNT, ''));
 }

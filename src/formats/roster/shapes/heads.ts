@@ -1,4 +1,11 @@
-import { isDayWord, isLeaderWord, isMonthWord, sectionHeading } from '../lineKinds';
+import {
+  isDayWord,
+  isLeaderWord,
+  isListTitle,
+  isMonthWord,
+  kindOfLine,
+  sectionHeading,
+} from '../lineKinds';
 import { isTitled, looksLikeName, looksLikeWholeName, withoutRemark } from '../names';
 import { cleanText, plainWords } from '../text';
 import { blocksOf, filledOf, namesIn, type Line, type Tidied } from './lines';
@@ -310,7 +317,13 @@ export function namedHeads(all: readonly Line[]): readonly Line[] {
       .map((headsOf) => headsOf(filled))
       .find((some) => some.length > 0) ??
     [];
-  if (heads.length < 2 || !first || !heads.includes(first)) return all;
+  // A title may stand over the first of them.
+  const begin = filled.find(({ text }) => kindOfLine(text) === null && !isListTitle(text));
+  const apart = !filled.some(
+    (one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one),
+  );
+  const isFirst = heads.some((head) => head === first || (apart && head === begin));
+  if (heads.length < 2 || !isFirst) return all;
   return all.map((one) =>
     heads.includes(one) ? { ...one, text: `${one.text.trim().replace(/\s*:$/, '')}:` } : one,
   );
@@ -325,7 +338,13 @@ function standOverNames(
   const others = filled.filter((one) => !heads.includes(one));
   return (
     isEnough(others.length) &&
-    others.every(({ text }) => looksLikeWholeName(text.trim())) &&
+    others.every(({ text }) =>
+      looksLikeWholeName(
+        withoutBullet(text)
+          .replace(/^\s*\d{1,3}\s+/, '')
+          .trim(),
+      ),
+    ) &&
     !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one))
   );
 }

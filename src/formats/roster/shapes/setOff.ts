@@ -37,9 +37,11 @@ export function taughtHeads(all: readonly Line[]): Tidied {
   const heads = filled.flatMap((one) => {
     const [, name = '', bracketed, dashed] =
       (isShort(one.text) ? TAUGHT.exec(one.text) : null) ?? [];
-    const teacher = bracketed ?? dashed ?? '';
-    return name !== '' && isTitled(teacher) && !looksLikeWholeName(name)
-      ? [{ one, name, teacher }]
+    const behind = bracketed ?? dashed ?? '';
+    // "Ms Okafor - 7A".
+    const [group, teacher] = isTitled(name) && /\d/.test(behind) ? [behind, name] : [name, behind];
+    return group !== '' && isTitled(teacher) && !looksLikeWholeName(group)
+      ? [{ one, name: group, teacher }]
       : [];
   });
   const isHead = (one: Line | undefined): boolean => heads.some((head) => head.one === one);

@@ -3,9 +3,12 @@ import { withoutAsides } from './asides';
 import {
   withAnswers,
   withCodes,
+  withCrosses,
   withFigures,
+  withGroupsBehind,
   withoutSaid,
   withoutSaidBelow,
+  withSome,
   withWords,
 } from './behind';
 import { withoutTalk, withoutWords } from './chats';
@@ -49,7 +52,7 @@ import {
   taughtHeads,
   withoutUnderscores,
 } from './setOff';
-import { withStaff } from './staffHeads';
+import { withStaff, withTitled } from './staffHeads';
 import {
   familyFirst,
   spelledOut,
@@ -62,6 +65,8 @@ import {
   withoutFileEnds,
   withoutHello,
   withoutLabels,
+  withoutLeaders,
+  withoutMessage,
   withoutLastAnd,
   withoutLetters,
   withoutPersonWord,
@@ -89,6 +94,7 @@ const each = (change: (one: Line) => Line): Step => only((all) => all.map(change
 
 /** What is done to the lines of a list before names are taken from them, in this order: a new step is a line here. */
 const STEPS: readonly Step[] = [
+  each(withoutLeaders),
   withoutCommands,
   withoutHello,
   withoutSignature,
@@ -121,9 +127,11 @@ const STEPS: readonly Step[] = [
   withoutPersonWord,
   withoutRefrain,
   withoutTitle,
+  withoutMessage,
   withoutDeeds,
   withoutTallies,
   withGone,
+  only(withTitled),
   withStaff,
   withoutWishes,
   withoutSaid,
@@ -132,6 +140,9 @@ const STEPS: readonly Step[] = [
   withWords,
   withCodes,
   withAnswers,
+  withCrosses,
+  withGroupsBehind,
+  withSome,
   each(withAsked),
   each(withHours),
   each(withPlainLabel),

@@ -55,7 +55,7 @@ const HIGH_NUMBER = /^\s*(\d{3,4})\s*(?:[.):]|[-–—](?=\s))\s*(?=\p{L})/u;
 
 /** "Amira Haddad (0041)", "Amira Haddad 7B". */
 const AFTER =
-  /^(.*\p{L}.*?)\s*[,;/|–-]?\s+[([]?[#+]?((?=[^\s]*\d)(?!\p{L}*\p{Ll}{2}\p{L}*\/)[A-Za-z\d\-./]{1,12}%?)[)\]]?$/u;
+  /^(.*\p{L}.*?)\s*[,;:/|–-]?\s+[([]?[#+]?((?=[^\s]*\d)(?!\p{L}*\p{Ll}{2}\p{L}*\/)[A-Za-z\d\-./]{1,12}%?)[)\]]?$/u;
 
 /** "Amira Haddad B+", where most lines have one. */
 const GRADE_AFTER = /^([^&/+]*\p{L}{2}[\s,]+[^&/+]*\p{L}{2})\s+[([]?([A-F][+-]?)[)\]]?$/u;

@@ -1,16 +1,19 @@
+import { roleOfColumn } from '../headings';
 import {
   isBareClosing,
   isGreeting,
   isLeaderWord,
+  isNobodyYet,
   kindOfLine,
   sectionHeading,
   signedBy,
 } from '../lineKinds';
-import { looksLikeWholeName, withoutRemark } from '../names';
-import { plainWords } from '../text';
+import { isParticle, isTitled, looksLikeWholeName, withoutRemark } from '../names';
+import { cleanText, plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
 import { doubtful } from './asides';
 import { ARROW, LAST, filledOf, namesIn, type Line, type Tidied } from './lines';
+import { isOfSentences } from './manyWords';
 import { withoutBullet } from './strip';
 
 /** "My students this term are Amira Haddad, …": words before the first of several names. */
@@ -118,7 +121,7 @@ export function withoutSignature(all: readonly Line[]): Tidied {
   if (!mark || marks.length > 1 || at < 2 || !fits || (onlyNames && below.length > 1))
     return { lines: all, skipped: [] };
   const rule: Skipped = { row: mark.line, name: '--', reason: 'rule' };
-  if (onlyNames) {
+  if (onlyNames && !below.some(({ text }) => isTitled(text.trim()))) {
     const warnings = below.map(({ line, text }) => doubtful(line, text));
     return { lines: filled.filter((one) => one !== mark), skipped: [rule], warnings };
   }
@@ -297,12 +300,13 @@ export function withoutWordsAround(all: readonly Line[]): Tidied {
 /** "Bram Visser, and" and "Chipo Dube." where lines end with commas, as a sentence of several lines has them. */
 export function withoutStops(all: readonly Line[]): readonly Line[] {
   const filled = filledOf(all);
-  // "Amira Haddad." on every line.
-  if (
-    filled.length > 1 &&
-    filled.every(({ text }) => /^\s*(?:[^\s:;]+ +){0,5}[^\s:;]*\p{L}{2}\.\s*$/u.test(text))
-  )
-    return all.map((one) => ({ ...one, text: one.text.replace(/\.\s*$/, '') }));
+  // "Amira Haddad." on nearly every line.
+  const isStopped = ({ text }: Line): boolean =>
+    /^\s*(?:[^\s:;]+ +){0,5}[^\s:;]*\p{L}{2}\.\s*$/u.test(text);
+  if (filled.length > 1 && filled.filter(isStopped).length >= filled.length * MOST_WHOLE)
+    return all.map((one) =>
+      isStopped(one) ? { ...one, text: one.text.replace(/\.\s*$/, '') } : one,
+    );
   const commas = filled.filter(({ text }) => /,\s*(?:and|und|y|et|e|en|&)?\s*$/u.test(text));
   if (commas.length < 2 || commas.length < filled.length - 1) return all;
   return all.map((one) => ({
@@ -440,6 +444,10 @@ export function withAway(all: readonly Line[]): Tidied {
       .split(' ')
       .every((word) => others.has(word));
     if (names === '' || listed) return [one];
+    if (isNobodyYet(names)) {
+      skipped.push({ row: one.line, name: cleanText(one.text), reason: 'footer' });
+      return [];
+    }
     skipped.push({ row: one.line, name: said, reason: 'footer' });
     return names.split(/[,;]/).flatMap((part) =>
       part.split(LAST).flatMap((name) => {
@@ -502,6 +510,45 @@ const SAID_SMALL = /^\s*\p{Lu}[\p{L}'’]*(?:\s+\p{Ll}[\p{L}'’]*)+\s*$/u;
 
 /** So many lines make a list whose first line may be its title. */
 const FEWEST_BELOW = 5;
+
+/** "That is everyone." below whole names, "these are mine" over them: words of a message beside a list. */
+export function withoutMessage(all: readonly Line[]): Tidied {
+  const filled = filledOf(all);
+  const isMessage = ({ text }: Line): boolean => {
+    const words = text.trim().split(/\s+/);
+    const small = words.filter((word) => /^\p{Ll}/u.test(word));
+    return (
+      words.length > 2 &&
+      !/[@:;,\t]/.test(text) &&
+      kindOfLine(text) === null &&
+      roleOfColumn(text) === null &&
+      small.some((word) => isOfSentences(word.replace(/[.,!]$/, '')) && !isParticle(word))
+    );
+  };
+  const said = [...filled.slice(0, 1), ...filled.slice(-1)].filter(isMessage);
+  const others = filled.filter((one) => !said.includes(one));
+  const fits =
+    said.length > 0 &&
+    others.length > 1 &&
+    others.every(
+      (one) =>
+        kindOfLine(one.text) !== null ||
+        looksLikeWholeName(withoutRemark(withoutBullet(one.text)).plain.trim()),
+    );
+  if (!fits) return { lines: all, skipped: [] };
+  return {
+    lines: all.filter((one) => !said.includes(one)),
+    skipped: said.map(({ line, text }) => ({
+      ...{ row: line, name: text.trim(), reason: 'footer' as const },
+    })),
+  };
+}
+
+/** "Amira Haddad ......" without the dots or the stroke up to where something would be written. */
+export const withoutLeaders = (one: Line): Line => ({
+  ...one,
+  text: one.text.replace(/(?<=[\p{L})])\s+(?:[._…·]\s?){3,}$/u, ''),
+});
 
 /** "Reading pairs" over a blank line and names with capitals: what the list is. Without the blank it is asked about. */
 export function withoutTitle(all: readonly Line[]): Tidied {
