@@ -271,6 +271,13 @@ export const isStaffHead = (line: string): boolean =>
 const PRESENCE =
   /^(?:online|offline|busy|available|active now|in a (?:meeting|call)|do not disturb|(?:last seen|last active|active) .*\d.*|verfugbar|beschaftigt|en linea|conectad[oa]|desconectad[oa]|en ligne|hors ligne|in linea|non in linea)$/;
 
+/** Whether a line says which day it is; "Amira, 10/03/2013" says when somebody was born. */
+function isDayLine(text: string): boolean {
+  if (!DAY_LINE.test(text)) return false;
+  const before = /^(\p{L}+)\.?,?\s+\d/u.exec(text)?.[1];
+  return before === undefined || isDayWord(before) || isMonthWord(before);
+}
+
 /** Whether a cell standing alone on its row reads as a remark. */
 export const isRemark = remembered((line): boolean => {
   const text = cleanText(line);
@@ -295,7 +302,7 @@ export const isRemark = remembered((line): boolean => {
     ) ||
     (label !== undefined && LABELLED.test(plainWords(label))) ||
     MADE.test(all) ||
-    DAY_LINE.test(text) ||
+    isDayLine(text) ||
     WEEK.test(text) ||
     STAFF_HEAD.test(all) ||
     PRESENCE.test(all) ||
@@ -337,7 +344,7 @@ export function isAround(line: string): boolean {
     (isTotal(text) && /\d/.test(text)) ||
     (isPageNumber(text) && /\p{L}/u.test(text)) ||
     MADE.test(all) ||
-    DAY_LINE.test(text) ||
+    isDayLine(text) ||
     WEEK.test(text) ||
     isSignedSurely(text) ||
     WHERE.test(text) ||
@@ -355,7 +362,7 @@ export function isOver(line: string): boolean {
   return (
     bare &&
     !HEADS_NAMES.test(plainWords(text)) &&
-    isListTitle(label) &&
+    (isListTitle(label) || (/\b20\d{2}\b/.test(text) && isListTitle(text))) &&
     // "Student 1: Amira Haddad" is somebody.
     (label === text || !/^\p{L}+ \d+$/u.test(label)) &&
     !/^\d/.test(text)

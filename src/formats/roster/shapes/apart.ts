@@ -1,6 +1,14 @@
 import { givenAmong } from '../givenNames';
 import { roleOfColumn } from '../headings';
-import { isClosing, isGreeting, isListTitle, isPlace, kindOfLine } from '../lineKinds';
+import {
+  isBareClosing,
+  isClosing,
+  isGreeting,
+  isListTitle,
+  isPlace,
+  kindOfLine,
+  signedBy,
+} from '../lineKinds';
 import { isParticle, isSchoolRole, isTitled, looksLikeName, looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
 import { filledOf, type Line } from './lines';
@@ -8,11 +16,14 @@ import { isOfSentences } from './manyWords';
 import { withoutBullet } from './strip';
 
 /** "Amira, Bram and Chipo"; a comma alone is told from that in a name further on. */
+const AND = /\s(?:and|und|&)\s+\p{L}/u;
 const COMMA = /\s*,\s*(?:(?:and|und|&)\s+)?|\s+(?:and|und|&)\s+/u;
+
+const TAB = /\t+/;
 
 /** What may stand between several people on a line, the surest sign first. */
 const SIGNS: readonly { readonly between: RegExp; readonly plain: boolean }[] = [
-  { between: /\t+/, plain: true },
+  { between: TAB, plain: true },
   { between: /\s*;\s*/, plain: true },
   { between: /\s*\|\s*/, plain: true },
   { between: /\s*[•·]\s*/u, plain: false },
@@ -39,17 +50,33 @@ export function apart(all: readonly Line[]): readonly Line[] | null {
     // "Ruiz, Ana <ana@river.example>" is one by the comma.
     if (between === COMMA && filled.some(({ text }) => text.includes('@'))) continue;
     const parts = filled.map(({ text }) =>
-      withoutComma(text.trim()).split(between).filter(Boolean),
+      withoutComma(text.trim())
+        .split(between)
+        .filter((part) => part !== '' && !(between === TAB && /^\d{1,3}[.)]?$/.test(part))),
     );
+    // Whoever is named below the end of a letter wrote it.
+    const end = filled.findIndex(({ text }) => isBareClosing(text));
     const several = parts.filter(({ length }) => length > 1);
     if (several.length === 0) continue;
     const fits = parts.every((some, at) =>
-      some.length > 1 ? some.every(isSomebody) : isAlone(filled[at]?.text ?? '', at > 0),
+      some.length > 1
+        ? some.every(isSomebody)
+        : (end >= 0 && at >= end) || isAlone(filled[at]?.text ?? '', at > 0),
     );
-    if (fits && areSeveral(several, plain))
+    if (
+      fits &&
+      areSeveral(
+        several,
+        plain,
+        filled.every(({ text }, at) => (parts[at] ?? []).length < 2 || AND.test(text)),
+      )
+    )
       return filled.flatMap((one, at) => {
         const some = parts[at] ?? [];
-        return some.length > 1 ? some.map((text) => ({ ...one, text })) : [one];
+        const counted = parts.every((others) => others.every((part) => COUNT.test(part)));
+        return some.length > 1
+          ? some.map((text) => ({ ...one, text: counted ? text.replace(COUNT, '') : text }))
+          : [one];
       });
   }
   return null;
@@ -57,8 +84,18 @@ export function apart(all: readonly Line[]): readonly Line[] | null {
 
 const withoutComma = (text: string): string => text.replace(/\s*[,;]$/, '');
 
-/** The name of what stands between two signs. */
-const nameOf = (part: string): string => withoutBullet(part).trim().replace(BEHIND, '').trim();
+/** "2 Bram Visser", "b) Bram Visser": what counts those on a line. */
+const COUNT = /^\s*(?:\d{1,3}\s*[.):-]?|[(]?[a-z][.)])\s+(?=\p{L})/u;
+
+/** The name of what stands between two signs, "HADDAD Amira" and "Haddad, Amira" turned round. */
+const nameOf = (part: string): string =>
+  withoutBullet(part)
+    .replace(COUNT, '')
+    .trim()
+    .replace(BEHIND, '')
+    .trim()
+    .replace(/^([^,]+), ([^,]+)$/, '$2 $1')
+    .replace(/^(\p{Lu}[\p{Lu}\p{M}'’-]+) (\p{Lu}\p{Ll}\S*)$/u, '$2 $1');
 
 function isSomebody(part: string): boolean {
   const name = nameOf(part);
@@ -85,29 +122,43 @@ function isAlone(text: string, below: boolean): boolean {
     isListTitle(said) ||
     isGreeting(said) ||
     isClosing(said) ||
+    roleOfColumn(said) !== null ||
+    signedBy(said) !== null ||
     said.endsWith(':')
   );
 }
 
 /** Whether parts of lines are people each: by a sign that stands in no name, or by whole names that are no columns of one table. */
-function areSeveral(lines: readonly (readonly string[])[], plain: boolean): boolean {
+function areSeveral(
+  lines: readonly (readonly string[])[],
+  plain: boolean,
+  joined: boolean,
+): boolean {
   const names = lines.map((parts) => parts.map(nameOf));
   const all = names.flat();
   const width = Math.max(...names.map(({ length }) => length));
   if (new Set(all.map(plainWords)).size < all.length) return false;
+  // Everybody has an address.
+  if (lines.flat().every((part) => part.includes('@'))) return true;
+  const small = all.every((name) => SMALL.test(name));
   const whole =
     all.every(looksLikeWholeName) ||
     // "amira haddad" in a hurry.
-    (all.every((name) => /^[\p{Ll}\p{M}'’-]+(?: [\p{Ll}\p{M}'’-]+)+$/u.test(name)) &&
-      givenAmong(all) * 2 >= all.length);
+    (small && (lines.length === 1 || givenAmong(all) * 2 >= all.length));
   if (!plain) return width > 2 || whole;
   const columns = Array.from({ length: width }, (_, at) => names.flatMap((some) => some[at] ?? []));
   const even = names.every(({ length }) => length === width);
   const known = columns.every((column) => givenAmong(column) * 4 >= column.length);
   if (areFamilies(names)) return false;
+  if (joined && width > 2) return true;
   if (whole) return known || !even || (lines.length === 1 && width > 2);
-  return width > 2 && lines.length === 1 && givenAmong(all) * 2 >= all.length;
+  // "Amira & Karim Haddad" are of one family.
+  if (new Set(all.map((name) => name.includes(' '))).size > 1) return false;
+  const most = joined || width > 2 ? all.length / 2 : all.length;
+  return (lines.length === 1 || joined) && givenAmong(all) >= most;
 }
+
+const SMALL = /^[\p{Ll}\p{M}'’-]+(?: [\p{Ll}\p{M}'’-]+)+$/u;
 
 /** A child and a parent on most lines. */
 function areFamilies(names: readonly (readonly string[])[]): boolean {

@@ -1,3 +1,4 @@
+import { givenAmong } from '../givenNames';
 import { isDayWord, kindOfLine, sectionHeading } from '../lineKinds';
 import { looksLikeName } from '../names';
 import { cleanText, plainWords } from '../text';
@@ -106,6 +107,8 @@ export function withoutAsides(all: readonly Line[]): Tidied {
   // What is said of most is no reason to ask whether they are students.
   const usual =
     bare.filter(({ text }) => REMARK_BEHIND.test(text)).length > Math.max(1, bare.length / 2);
+  const isUsual =
+    usual && givenAmong(bare.flatMap(({ text }) => REMARK_BEHIND.exec(text)?.[2] ?? [])) === 0;
   const given = new Map(all.map(({ line, text }) => [line, text]));
   const seen = new Set<string>();
   const lines = bare.flatMap(({ line, text }): readonly Line[] => {
@@ -172,7 +175,8 @@ export function withoutAsides(all: readonly Line[]): Tidied {
     }
     const found = behind(text) ?? (sexes ? sexBehind(text) : null);
     const [, somebody = '', said = ''] = found ? [] : (REMARK_BEHIND.exec(text) ?? []);
-    if (isWholeName(somebody) && kindOfLine(text) === null) {
+    const isNamed = isWholeName(somebody) || (isUsual && /^\p{Lu}\p{Ll}+$/u.test(somebody));
+    if (isNamed && kindOfLine(text) === null) {
       skipped.push({ row: line, name: said, reason: 'footer' });
       if (!usual) warnings.push(doubtful(line, somebody));
       return [{ line, text: somebody }];

@@ -1,5 +1,6 @@
 import { givenColumn } from '../givenNames';
-import { kindOfLine, sectionHeading } from '../lineKinds';
+import { roleOfColumn } from '../headings';
+import { isListTitle, kindOfLine, sectionHeading } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, plainWords } from '../text';
 import { filledOf, isShort, type Line, type Tidied } from './lines';
@@ -28,6 +29,10 @@ function toldOf(all: readonly Line[], heading: string, found: readonly Behind[])
   };
 }
 
+/** Whether a line is no title, heading or remark of the list. */
+const isOfSomebody = (text: string): boolean =>
+  kindOfLine(text) === null && roleOfColumn(text) === null && !isListTitle(text);
+
 const nothing = (lines: readonly Line[]): Tidied => ({ lines, skipped: [] });
 
 /** What is read behind names, and the part of the lines, 0 to 1, that have it; titles and remarks aside. */
@@ -35,7 +40,7 @@ function readBehind(
   all: readonly Line[],
   read: (text: string) => Omit<Behind, 'line'> | null,
 ): { readonly found: readonly Behind[]; readonly part: number; readonly words: number } {
-  const filled = filledOf(all).filter(({ text }) => kindOfLine(text) === null);
+  const filled = filledOf(all).filter(({ text }) => isOfSomebody(text));
   const found = filled.flatMap(({ line, text }): readonly Behind[] => {
     const told = !isShort(text) ? null : read(withoutBullet(text).trim());
     return told ? [{ line, ...told }] : [];
@@ -116,7 +121,7 @@ export function withWords(all: readonly Line[]): Tidied {
 
 /** "Amira Haddad x" on every line: a cross behind each. */
 export function withCrosses(all: readonly Line[]): Tidied {
-  const CROSS = /^(.*\p{L})\s+([xX✓])$/u;
+  const CROSS = /^(.*[\p{L}.])\s+([xX✓])$/u;
   const { found, part } = readBehind(all, (text) => {
     const [, name = '', said = ''] = CROSS.exec(text) ?? [];
     return looksLikeName(name) ? { name, said } : null;
@@ -141,13 +146,16 @@ const MOST_GROUPS = 0.7;
 
 /** "Bram Visser 12", "Bram Visser - Year 7", "Bram Visser (S1043)": a mark, a number, or words behind a sign. */
 const SOME =
-  /^([^:;@()]*?\p{L})(?:\s*[,:]\s+|\s+[-–—]\s+|\t+|\s+)(?:[([]?((?=\S*\d)[\p{L}\d./-]{1,12}%?)[)\]]?|(\p{Lu}[+-]?|yes|no|ja|nein|oui|non|sí))$/u;
+  /^((?:(?!\s[-–—]\s)[^:;@()])*?[\p{L}.])(?:\s*[,:]\s+|\s+[-–—]\s+|\t+|\s+)(?:[([]?((?=\S*\d)[\p{L}\d./-]{1,12}%?)[)\]]?|(\p{Lu}[+-]?|x|yes|no|ja|nein|oui|non|sí))$/u;
 const SOME_SAID =
   /^([^:;@()]*?\p{L})(?:\s*:\s+|\s+[-–—]\s+)(\p{Lu}\p{L}*\p{Ll}[\p{L}'’-]*(?: \d{1,2})?)$/u;
 
+/** What parts a name from what is told of it surely. */
+const SIGN = /\p{L}\.?(?::\s|\s[-–—]\s)/u;
+
 /** What is told behind some of the names of a list, which stand alone on most of its lines. */
 export function withSome(all: readonly Line[]): Tidied {
-  const filled = filledOf(all).filter(({ text }) => kindOfLine(text) === null);
+  const filled = filledOf(all).filter(({ text }) => isOfSomebody(text));
   const found = filled.flatMap(({ line, text }): readonly Behind[] => {
     const bare = withoutBullet(text).trim();
     const [, name = '', code, word] = (isShort(bare) ? SOME.exec(bare) : null) ?? [];
@@ -163,7 +171,8 @@ export function withSome(all: readonly Line[]): Tidied {
   const isName = /^\p{L}[\p{L}\p{M}'’.-]*(?:,? \p{L}[\p{L}\p{M}'’.-]*){0,4}$/u;
   const fits =
     found.length > 0 &&
-    others.length >= found.length &&
+    (others.length >= found.length ||
+      (others.length === 0 && found.length > 1 && filled.every(({ text }) => SIGN.test(text)))) &&
     new Set(filled.map(({ line }) => line)).size === filled.length &&
     others.every(({ text }) => isName.test(withoutBullet(text).trim())) &&
     (found.every(({ name }) => looksLikeWholeName(name)) ||

@@ -1,9 +1,19 @@
 import { givenColumn } from '../givenNames';
 import { roleOfColumn } from '../headings';
-import { isAround, isGreeting, isOver, kindOfLine, sectionHeading } from '../lineKinds';
+import {
+  isAround,
+  isBareClosing,
+  isGreeting,
+  isOver,
+  isRemarkLabel,
+  kindOfLine,
+  sectionHeading,
+} from '../lineKinds';
+import { isParticle, isTitled, looksLikeName } from '../names';
 import { cleanText, plainWords } from '../text';
 import type { Row, Table } from '../types';
 import { HEADER } from './letters';
+import { isOfSentences } from './manyWords';
 import { withMembers } from './members';
 
 /** A text without the lines around it, which stay blank in it, and those lines as rows. */
@@ -41,12 +51,30 @@ export function framed(given: string): Framed {
   const heads =
     counted.length > 1 && counted.every((place, i) => place - (counted[i - 1] ?? -2) > 1);
   const isHead = (line: string): boolean => heads && COUNTED.test(line);
+  const isAlone = (holds: (line: string) => boolean): boolean =>
+    filled.filter((at) => holds(lines[at] ?? '')).length === 1;
+  // Whoever has a title where nobody else has one teaches them; among others with one it may be a student.
+  const teaches =
+    isAlone(isTitledAlone) && filled.length > FEWEST_TAUGHT && !lines.some(isBareClosing);
+  const says =
+    isAlone(isMessage) &&
+    filled.length > FEWEST_TAUGHT &&
+    !lines.some((line) => isRemarkLabel(line.replace(/:\s*$/, '')));
   const isTop = (line: string): boolean =>
-    (isOver(line) && !isHead(line)) || isClass(line) || areBoth(line, isTitle);
+    (isOver(line) && !isHead(line)) ||
+    isClass(line) ||
+    areBoth(line, isTitle) ||
+    (teaches && isTitledAlone(line)) ||
+    (says && isMessage(line));
   const from = filled.findIndex((at) => !isTop(lines[at] ?? ''));
   const to = filled.findLastIndex((at) => {
     const line = lines[at] ?? '';
-    return !isAround(line) && !areBoth(line, isAround);
+    return (
+      !isAround(line) &&
+      !areBoth(line, isAround) &&
+      !(teaches && isTitledAlone(line)) &&
+      !(says && isMessage(line))
+    );
   });
   if (from < 0 || from > MOST_AROUND || filled.length - 1 - to > MOST_AROUND) return bare();
   const [over, below] = [filled.slice(0, from), filled.slice(to + 1)];
@@ -60,6 +88,30 @@ export function framed(given: string): Framed {
     over: asRows(over),
     below: asRows(below),
   };
+}
+
+/** Fewer lines than these make no list of somebody's. */
+const FEWEST_TAUGHT = 2;
+
+/** "Ms Okafor" and no more. */
+const isTitledAlone = (line: string): boolean =>
+  isTitled(line.trim()) && looksLikeName(line.trim()) && !/[,()]|\s[-–—]\s|['’]s\s/u.test(line);
+
+/** "That is everyone.", "see you Monday": several words, one of them as sentences have it, in which nobody is named. */
+function isMessage(line: string): boolean {
+  const words = line.trim().split(/\s+/);
+  return (
+    words.length > 2 &&
+    // "and Jonas Weber" is the last of several.
+    !/^(?:and|und|y|et|e|en)$/i.test(words[0] ?? '') &&
+    !/[@:;,\t|\d"]| {2,}|\s[-–—•·+&/]\s/u.test(line.trim()) &&
+    kindOfLine(line) === null &&
+    roleOfColumn(line) === null &&
+    words.some(
+      (word) =>
+        isOfSentences(word.replace(/[.,!]$/, '')) && /^\p{Ll}/u.test(word) && !isParticle(word),
+    )
+  );
 }
 
 /** Titles, or what stands below a list, at both sides of a page. */
@@ -87,6 +139,7 @@ function saidOn(line: string): readonly string[] {
   const text = cleanText(line);
   const parts = text.split(/\s+[–—-]\s+/);
   const staff = parts.slice(1).join(' – ');
+  if (isTitledAlone(text)) return [`Teacher: ${text}`];
   return kindOfLine(staff)?.kind === 'staff' ? [parts[0] ?? '', staff] : [text];
 }
 

@@ -1,8 +1,8 @@
 import { isStaffHead, kindOfLine } from '../lineKinds';
 import { roleOfColumn } from '../headings';
-import { isTitled, looksLikeName, roleOfPerson } from '../names';
+import { looksLikeName, roleOfPerson } from '../names';
 import type { Skipped } from '../types';
-import { BEFORE_NAME, filledOf, type Line, type Tidied } from './lines';
+import { BEFORE_NAME, type Line, type Tidied } from './lines';
 
 /** What a document sets around a heading: "## Staff", "**Teachers**", "- Teachers -", "Staff:", "Teachers (2)". */
 const AROUND = /^[\s#*_=–—-]+|[\s#*_=–—:-]+$|\s*\(\s*\d+\s*\)\s*:?\s*$/gu;
@@ -56,29 +56,4 @@ export function withStaff(all: readonly Line[]): Tidied {
     skipped,
     told: { heading: ROLE, of },
   };
-}
-
-/** So many without a title stand beside one or two who have one. */
-const FEWEST_UNTITLED = 2;
-
-/** "Ms Okafor" over or below names without a title, as whose list it is. */
-export function withTitled(all: readonly Line[]): readonly Line[] {
-  const filled = filledOf(all);
-  const isStaff = ({ text }: Line): boolean =>
-    isTitled(text.trim()) && looksLikeName(text.trim()) && !/[,()]/.test(text);
-  const titled = filled.filter(isStaff);
-  const others = filled.filter((one) => !titled.includes(one) && kindOfLine(one.text) === null);
-  const from = filled.findIndex((one) => !isStaff(one) && kindOfLine(one.text) === null);
-  const fits =
-    titled.length > 0 &&
-    titled.length <= 2 &&
-    others.length >= Math.max(FEWEST_UNTITLED, titled.length) &&
-    !filled.some(({ text }) => isStaffHead(text.replace(AROUND, ''))) &&
-    // Whoever has a title among the others is one of them.
-    titled.every((one) => filled.indexOf(one) < from || one === filled.at(-1));
-  return fits
-    ? all.map((one) =>
-        titled.includes(one) ? { ...one, text: `Teacher: ${one.text.trim()}` } : one,
-      )
-    : all;
 }

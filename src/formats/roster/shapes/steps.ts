@@ -52,7 +52,7 @@ import {
   taughtHeads,
   withoutUnderscores,
 } from './setOff';
-import { withStaff, withTitled } from './staffHeads';
+import { withStaff } from './staffHeads';
 import {
   familyFirst,
   spelledOut,
@@ -66,7 +66,6 @@ import {
   withoutHello,
   withoutLabels,
   withoutLeaders,
-  withoutMessage,
   withoutLastAnd,
   withoutLetters,
   withoutPersonWord,
@@ -127,11 +126,9 @@ const STEPS: readonly Step[] = [
   withoutPersonWord,
   withoutRefrain,
   withoutTitle,
-  withoutMessage,
   withoutDeeds,
   withoutTallies,
   withGone,
-  only(withTitled),
   withStaff,
   withoutWishes,
   withoutSaid,

@@ -1,4 +1,3 @@
-import { roleOfColumn } from '../headings';
 import {
   isBareClosing,
   isGreeting,
@@ -8,12 +7,11 @@ import {
   sectionHeading,
   signedBy,
 } from '../lineKinds';
-import { isParticle, isTitled, looksLikeWholeName, withoutRemark } from '../names';
+import { isTitled, looksLikeWholeName, withoutRemark } from '../names';
 import { cleanText, plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
 import { doubtful } from './asides';
 import { ARROW, LAST, filledOf, namesIn, type Line, type Tidied } from './lines';
-import { isOfSentences } from './manyWords';
 import { withoutBullet } from './strip';
 
 /** "My students this term are Amira Haddad, …": words before the first of several names. */
@@ -510,39 +508,6 @@ const SAID_SMALL = /^\s*\p{Lu}[\p{L}'’]*(?:\s+\p{Ll}[\p{L}'’]*)+\s*$/u;
 
 /** So many lines make a list whose first line may be its title. */
 const FEWEST_BELOW = 5;
-
-/** "That is everyone." below whole names, "these are mine" over them: words of a message beside a list. */
-export function withoutMessage(all: readonly Line[]): Tidied {
-  const filled = filledOf(all);
-  const isMessage = ({ text }: Line): boolean => {
-    const words = text.trim().split(/\s+/);
-    const small = words.filter((word) => /^\p{Ll}/u.test(word));
-    return (
-      words.length > 2 &&
-      !/[@:;,\t]/.test(text) &&
-      kindOfLine(text) === null &&
-      roleOfColumn(text) === null &&
-      small.some((word) => isOfSentences(word.replace(/[.,!]$/, '')) && !isParticle(word))
-    );
-  };
-  const said = [...filled.slice(0, 1), ...filled.slice(-1)].filter(isMessage);
-  const others = filled.filter((one) => !said.includes(one));
-  const fits =
-    said.length > 0 &&
-    others.length > 1 &&
-    others.every(
-      (one) =>
-        kindOfLine(one.text) !== null ||
-        looksLikeWholeName(withoutRemark(withoutBullet(one.text)).plain.trim()),
-    );
-  if (!fits) return { lines: all, skipped: [] };
-  return {
-    lines: all.filter((one) => !said.includes(one)),
-    skipped: said.map(({ line, text }) => ({
-      ...{ row: line, name: text.trim(), reason: 'footer' as const },
-    })),
-  };
-}
 
 /** "Amira Haddad ......" without the dots or the stroke up to where something would be written. */
 export const withoutLeaders = (one: Line): Line => ({
