@@ -275,7 +275,9 @@ const PRESENCE =
 function isDayLine(text: string): boolean {
   if (!DAY_LINE.test(text)) return false;
   const before = /^(\p{L}+)\.?,?\s+\d/u.exec(text)?.[1];
-  return before === undefined || isDayWord(before) || isMonthWord(before);
+  // "April 14/03/2013" was born then.
+  const numeric = /^\p{L}+\.?,?\s+\d+[./-]/u.test(text);
+  return before === undefined || isDayWord(before) || (!numeric && isMonthWord(before));
 }
 
 /** Whether a cell standing alone on its row reads as a remark. */
@@ -321,6 +323,10 @@ export const isRemark = remembered((line): boolean => {
 const DAY_LINE =
   /^(?:\p{L}{2,12}\.?,?\s+)?(?:\d{1,2}(?:st|nd|rd|th|er|º|\.)?(?:\s+de)?\s+\p{L}{3,10}\.?(?:\s+de)?,?\s+\d{4}|\p{L}{3,10}\s+\d{1,2},\s+\d{4}|\d{1,2}[./-]\d{1,2}[./-](?:\d{4}|\d{2})|\d{4}-\d{2}-\d{2})(?:,?(?:\s+(?:at|um|a las|à|alle|às|om))?\s+\d{1,2}[:.h]\d{2}(?::\d{2})?(?:\s?[apAP]\.?[mM]\.?)?)?$/u;
 
+/** "Absent: none". */
+const AWAY =
+  /^(?:absent|away|missing|sick|ill|late|excused|fehlt|fehlend|krank|abwesend|ausentes|faltan|absents|assenti|afwezig|ziek)\b/i;
+
 /** "Week of 12 October", "Woche vom 12.10.". */
 const WEEK =
   /^(?:week (?:of|beginning|commencing|starting|ending)|w\/[bce]|woche (?:vom|ab)|semana del?|semaine du|settimana del|week van)\s.*\d/iu;
@@ -349,9 +355,13 @@ export function isAround(line: string): boolean {
     isSignedSurely(text) ||
     WHERE.test(text) ||
     /^(https?:\/\/|www\.)\S+$/i.test(text) ||
-    (label !== undefined && isRemarkLabel(label) && sectionHeading(text) === null)
+    (label !== undefined &&
+      (isRemarkLabel(label) || (AWAY.test(label) && isNobodyYet(text.slice(label.length + 1)))) &&
+      sectionHeading(text) === null)
   );
 }
+
+const OF_A_YEAR = /\b20\d{2}\b/;
 
 /** The same for a line over a list: a title is one as well, with what stands behind its colon or dash. */
 export function isOver(line: string): boolean {
@@ -362,9 +372,9 @@ export function isOver(line: string): boolean {
   return (
     bare &&
     !HEADS_NAMES.test(plainWords(text)) &&
-    (isListTitle(label) || (/\b20\d{2}\b/.test(text) && isListTitle(text))) &&
+    (isListTitle(label) || (OF_A_YEAR.test(text) && isListTitle(text))) &&
     // "Student 1: Amira Haddad" is somebody.
-    (label === text || !/^\p{L}+ \d+$/u.test(label)) &&
+    (label === text || OF_A_YEAR.test(text) || !/^\p{L}+ \d+$/u.test(label)) &&
     !/^\d/.test(text)
   );
 }

@@ -20,6 +20,7 @@ const AND = /\s(?:and|und|&)\s+\p{L}/u;
 const COMMA = /\s*,\s*(?:(?:and|und|&)\s+)?|\s+(?:and|und|&)\s+/u;
 
 const TAB = /\t+/;
+const DASH = /\s+[-–—]\s+/u;
 
 /** What may stand between several people on a line, the surest sign first. */
 const SIGNS: readonly { readonly between: RegExp; readonly plain: boolean }[] = [
@@ -30,7 +31,7 @@ const SIGNS: readonly { readonly between: RegExp; readonly plain: boolean }[] = 
   { between: /\s+\+\s+/, plain: false },
   { between: /\s*\/\s*/, plain: false },
   { between: / {2,}/, plain: true },
-  { between: /\s+[-–—]\s+/u, plain: true },
+  { between: DASH, plain: true },
   { between: COMMA, plain: true },
 ];
 
@@ -48,7 +49,7 @@ export function apart(all: readonly Line[]): readonly Line[] | null {
   if (filled.length > MOST_LINES) return null;
   for (const { between, plain } of SIGNS) {
     // "Ruiz, Ana <ana@river.example>" is one by the comma.
-    if (between === COMMA && filled.some(({ text }) => text.includes('@'))) continue;
+    if (between === COMMA && filled.some(({ text }) => /@.*,|,.*@/.test(text))) continue;
     const parts = filled.map(({ text }) =>
       withoutComma(text.trim())
         .split(between)
@@ -65,15 +66,22 @@ export function apart(all: readonly Line[]): readonly Line[] | null {
     );
     if (
       fits &&
-      areSeveral(
-        several,
+      areSeveral(several, {
         plain,
-        filled.every(({ text }, at) => (parts[at] ?? []).length < 2 || AND.test(text)),
-      )
+        joined: filled.every(({ text }, at) => (parts[at] ?? []).length < 2 || AND.test(text)),
+        rest: holdsRest(
+          parts.filter((some, at) => some.length > 1 || isSomebody(filled[at]?.text ?? '')),
+        ),
+        dashed: between === DASH,
+        alone:
+          several.length > 1 &&
+          filled.filter(({ text }) => kindOfLine(text)?.kind === 'section').length ===
+            several.length,
+      })
     )
       return filled.flatMap((one, at) => {
         const some = parts[at] ?? [];
-        const counted = parts.every((others) => others.every((part) => COUNT.test(part)));
+        const counted = several.flat().every((part) => COUNT.test(part));
         return some.length > 1
           ? some.map((text) => ({ ...one, text: counted ? text.replace(COUNT, '') : text }))
           : [one];
@@ -85,7 +93,7 @@ export function apart(all: readonly Line[]): readonly Line[] | null {
 const withoutComma = (text: string): string => text.replace(/\s*[,;]$/, '');
 
 /** "2 Bram Visser", "b) Bram Visser": what counts those on a line. */
-const COUNT = /^\s*(?:\d{1,3}\s*[.):-]?|[(]?[a-z][.)])\s+(?=\p{L})/u;
+const COUNT = /^\s*(?:#?\d{1,3}\s*[.):-]?|[(]?[a-z][.)])\s+(?=\p{L})/u;
 
 /** The name of what stands between two signs, "HADDAD Amira" and "Haddad, Amira" turned round. */
 const nameOf = (part: string): string =>
@@ -113,6 +121,15 @@ function isSomebody(part: string): boolean {
   );
 }
 
+const holdsRest = (people: readonly (readonly string[])[]): boolean => {
+  const widths = people.map(({ length }) => length);
+  const [first = 0] = widths;
+  return widths.slice(0, -1).every((width) => width === first) && (widths.at(-1) ?? 0) < first;
+};
+
+/** "10 Blue", "Biology 101": what a figure tells to be nobody's name. */
+const FIGURED = /^(?=.*\d)[\p{L}\d][\p{L}\d .:–-]{1,40}$/u;
+
 /** A line of one student that is left over below others, or what stands around a list and over its parts. */
 function isAlone(text: string, below: boolean): boolean {
   const said = text.trim();
@@ -124,15 +141,27 @@ function isAlone(text: string, below: boolean): boolean {
     isClosing(said) ||
     roleOfColumn(said) !== null ||
     signedBy(said) !== null ||
+    FIGURED.test(said) ||
     said.endsWith(':')
   );
+}
+
+interface Told {
+  /** The sign parts the columns of tables as well. */
+  readonly plain: boolean;
+  /** "and" stands on every line. */
+  readonly joined: boolean;
+  /** The last line alone holds fewer than the others, as where they are written on as far as they go. */
+  readonly rest: boolean;
+  readonly dashed: boolean;
+  /** Each line stands alone under the name of a group. */
+  readonly alone: boolean;
 }
 
 /** Whether parts of lines are people each: by a sign that stands in no name, or by whole names that are no columns of one table. */
 function areSeveral(
   lines: readonly (readonly string[])[],
-  plain: boolean,
-  joined: boolean,
+  { plain, joined, rest, dashed, alone }: Told,
 ): boolean {
   const names = lines.map((parts) => parts.map(nameOf));
   const all = names.flat();
@@ -147,11 +176,12 @@ function areSeveral(
     (small && (lines.length === 1 || givenAmong(all) * 2 >= all.length));
   if (!plain) return width > 2 || whole;
   const columns = Array.from({ length: width }, (_, at) => names.flatMap((some) => some[at] ?? []));
-  const even = names.every(({ length }) => length === width);
   const known = columns.every((column) => givenAmong(column) * 4 >= column.length);
   if (areFamilies(names)) return false;
   if (joined && width > 2) return true;
-  if (whole) return known || !even || (lines.length === 1 && width > 2);
+  // What is told of each stands behind each, or a number before.
+  const told = lines.flat().every((part) => COUNT.test(part) || BEHIND.test(part.trim()));
+  if (whole) return known || rest || told || alone || (width > 2 && (lines.length === 1 || dashed));
   // "Amira & Karim Haddad" are of one family.
   if (new Set(all.map((name) => name.includes(' '))).size > 1) return false;
   const most = joined || width > 2 ? all.length / 2 : all.length;

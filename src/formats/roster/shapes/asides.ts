@@ -55,12 +55,13 @@ const SET_OFF =
   /^(\s*(?:(?:[-–•*+]|\d{1,3}[.)])\s+)?)(\*\*|__|~~|[*_`~])(?=\S)([^*_~`]+)\2(?=\s*(?:$|[([:–—-]))/u;
 /** "Amira Haddad - absent", "Chipo Dube: needs the front seat", "Dov Ash – SEN": small words behind a dash or a colon, or letters. */
 const REMARK =
-  /^(?=[^:–—]*\p{Ll})([^:–—]{3,80}?)(?:\s(?:[-–—]|[-=]>|→)|:)\s+(?!\S+@)(\p{Ll}.*|\p{Lu}{2,5}\s*)$/u;
+  /^(?=[^:–—]*\p{Ll})([^:–—]{2,80}?)(?:\s(?:[-–—]|[-=]>|→)|:)\s+(?!\S+@)(\p{Ll}.*|\p{Lu}{2,5}\s*)$/u;
 /** "Amira Haddad, locker 12", "Bram Visser, needs glasses": small words behind a comma, which are no given name. */
 const REMARK_BEHIND = /^([^,:]{3,80}?),\s+(\p{Ll}[\p{L}\p{M}'’-]*(?:\s\S.*)?)$/u;
 /** "Amira Haddad absent", "Visser, Bram – late": who is there, and who is not. */
 const PRESENCE_BEHIND =
   /^([^:;]{2,80}\p{L}),?\s+(?:[-–—]\s+)?(absente?|away|late|sick|ill|excused|present|krank|fehlt|abwesend|anwesend|entschuldigt|ausente|presente|malade|présente?|assente|ziek|afwezig|aanwezig)$/u;
+const SINGLE = /^\s*\p{Lu}[\p{L}\p{M}'’-]+\s*$/u;
 const NAME_WORD = /^[\p{L}\p{M}.'’-]+$/u;
 const SAID = /^([^:]{1,60}?)\s*:\s/;
 
@@ -109,6 +110,7 @@ export function withoutAsides(all: readonly Line[]): Tidied {
     bare.filter(({ text }) => REMARK_BEHIND.test(text)).length > Math.max(1, bare.length / 2);
   const isUsual =
     usual && givenAmong(bare.flatMap(({ text }) => REMARK_BEHIND.exec(text)?.[2] ?? [])) === 0;
+  const singles = bare.filter(({ text }) => SINGLE.test(text)).length > bare.length / 2;
   const given = new Map(all.map(({ line, text }) => [line, text]));
   const seen = new Set<string>();
   const lines = bare.flatMap(({ line, text }): readonly Line[] => {
@@ -147,7 +149,11 @@ export function withoutAsides(all: readonly Line[]): Tidied {
       return [{ line, text: rest }];
     }
     const [, named = '', remark = ''] = REMARK.exec(text) ?? [];
-    if (isWholeName(named) && sectionHeading(named) === null && kindOfLine(text) === null) {
+    if (
+      (isWholeName(named) || (singles && SINGLE.test(named))) &&
+      sectionHeading(named) === null &&
+      kindOfLine(text) === null
+    ) {
       skipped.push({ row: line, name: remark, reason: 'footer' });
       warnings.push(doubtful(line, named));
       return [{ line, text: named }];

@@ -1,6 +1,6 @@
 import { givenColumn } from '../givenNames';
 import { roleOfColumn } from '../headings';
-import { isListTitle, kindOfLine, sectionHeading } from '../lineKinds';
+import { isBareClosing, isListTitle, kindOfLine, sectionHeading } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, plainWords } from '../text';
 import { filledOf, isShort, type Line, type Tidied } from './lines';
@@ -33,6 +33,13 @@ function toldOf(all: readonly Line[], heading: string, found: readonly Behind[])
 const isOfSomebody = (text: string): boolean =>
   kindOfLine(text) === null && roleOfColumn(text) === null && !isListTitle(text);
 
+/** Lines up to the end of a letter that are somebody's. */
+function peopleOf(all: readonly Line[]): readonly Line[] {
+  const filled = filledOf(all);
+  const end = filled.findIndex(({ text }) => isBareClosing(text));
+  return filled.slice(0, end < 0 ? undefined : end).filter(({ text }) => isOfSomebody(text));
+}
+
 const nothing = (lines: readonly Line[]): Tidied => ({ lines, skipped: [] });
 
 /** What is read behind names, and the part of the lines, 0 to 1, that have it; titles and remarks aside. */
@@ -40,7 +47,7 @@ function readBehind(
   all: readonly Line[],
   read: (text: string) => Omit<Behind, 'line'> | null,
 ): { readonly found: readonly Behind[]; readonly part: number; readonly words: number } {
-  const filled = filledOf(all).filter(({ text }) => isOfSomebody(text));
+  const filled = peopleOf(all);
   const found = filled.flatMap(({ line, text }): readonly Behind[] => {
     const told = !isShort(text) ? null : read(withoutBullet(text).trim());
     return told ? [{ line, ...told }] : [];
@@ -155,7 +162,7 @@ const SIGN = /\p{L}\.?(?::\s|\s[-–—]\s)/u;
 
 /** What is told behind some of the names of a list, which stand alone on most of its lines. */
 export function withSome(all: readonly Line[]): Tidied {
-  const filled = filledOf(all).filter(({ text }) => isOfSomebody(text));
+  const filled = peopleOf(all);
   const found = filled.flatMap(({ line, text }): readonly Behind[] => {
     const bare = withoutBullet(text).trim();
     const [, name = '', code, word] = (isShort(bare) ? SOME.exec(bare) : null) ?? [];

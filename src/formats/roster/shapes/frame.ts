@@ -4,14 +4,16 @@ import {
   isAround,
   isBareClosing,
   isGreeting,
+  isListTitle,
   isOver,
   isRemarkLabel,
   kindOfLine,
   sectionHeading,
 } from '../lineKinds';
-import { isParticle, isTitled, looksLikeName } from '../names';
+import { isParticle, isTitled, looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, plainWords } from '../text';
 import type { Row, Table } from '../types';
+import { sureHeads } from './heads';
 import { HEADER } from './letters';
 import { isOfSentences } from './manyWords';
 import { withMembers } from './members';
@@ -39,7 +41,8 @@ const MOST_AROUND = 8;
 export function framed(given: string): Framed {
   const lines = plainLines(given);
   const filled = lines.flatMap((line, at) => (/\S/.test(line) ? [at] : []));
-  const bodyOf = (some: readonly string[]): string => withoutCounts(withMembers(some)).join('\n');
+  const bodyOf = (some: readonly string[]): string =>
+    withHeads(withoutCounts(withMembers(some))).join('\n');
   const bare = (): Framed => ({ body: bodyOf(lines), over: [], below: [] });
   if (lines.some((line) => isGreeting(line) || HEADER.test(line))) return bare();
   const isPart = (line: string): boolean => CLASS.test(line) && sectionHeading(line) !== null;
@@ -54,30 +57,36 @@ export function framed(given: string): Framed {
   const isAlone = (holds: (line: string) => boolean): boolean =>
     filled.filter((at) => holds(lines[at] ?? '')).length === 1;
   // Whoever has a title where nobody else has one teaches them; among others with one it may be a student.
-  const teaches =
-    isAlone(isTitledAlone) && filled.length > FEWEST_TAUGHT && !lines.some(isBareClosing);
+  const isList =
+    filled.length > FEWEST_TAUGHT || lines.some((line) => SEVERAL.test(line) && !isMessage(line));
+  const teaches = isAlone(isTitledAlone) && isList && !lines.some(isBareClosing);
   const says =
-    isAlone(isMessage) &&
-    filled.length > FEWEST_TAUGHT &&
-    !lines.some((line) => isRemarkLabel(line.replace(/:\s*$/, '')));
+    isAlone(isMessage) && isList && !lines.some((line) => isRemarkLabel(line.replace(/:\s*$/, '')));
+  // "Name" over rows of several cells is no heading of a column of theirs.
+  const parted = lines.some((line) => /\S(?:\t|\s[-–—]\s|;\s?)\S/u.test(line));
   const isTop = (line: string): boolean =>
     (isOver(line) && !isHead(line)) ||
     isClass(line) ||
     areBoth(line, isTitle) ||
-    (teaches && isTitledAlone(line)) ||
-    (says && isMessage(line));
+    (says && isMessage(line)) ||
+    (parted && isHeadAlone(line));
+  // A word for students may stand over the teacher.
+  const besideList = (some: readonly number[]): readonly number[] =>
+    some.filter(
+      (at) =>
+        at === filled.at(-1) ||
+        filled
+          .slice(0, filled.indexOf(at))
+          .every((above) => isNobody(lines[above] ?? '') || isTop(lines[above] ?? '')),
+    );
   const from = filled.findIndex((at) => !isTop(lines[at] ?? ''));
   const to = filled.findLastIndex((at) => {
     const line = lines[at] ?? '';
-    return (
-      !isAround(line) &&
-      !areBoth(line, isAround) &&
-      !(teaches && isTitledAlone(line)) &&
-      !(says && isMessage(line))
-    );
+    return !isAround(line) && !areBoth(line, isAround) && !(says && isMessage(line));
   });
   if (from < 0 || from > MOST_AROUND || filled.length - 1 - to > MOST_AROUND) return bare();
-  const [over, below] = [filled.slice(0, from), filled.slice(to + 1)];
+  const teacher = teaches ? besideList(filled.filter((at) => isTitledAlone(lines[at] ?? ''))) : [];
+  const [over, below] = [[...filled.slice(0, from), ...teacher], filled.slice(to + 1)];
   const around = new Set([...over, ...below]);
   const asRows = (some: readonly number[]): readonly Row[] =>
     some.flatMap((at) =>
@@ -93,6 +102,17 @@ export function framed(given: string): Framed {
 /** Fewer lines than these make no list of somebody's. */
 const FEWEST_TAUGHT = 2;
 
+/** A heading, a title or a remark. */
+const isNobody = (line: string): boolean =>
+  kindOfLine(line) !== null || roleOfColumn(line) !== null || isListTitle(line);
+
+/** Several people on one line, or what is told of one. */
+const SEVERAL = /[,;|•·+/\t]|\s[-–—&]\s| {2,}/u;
+
+/** "Name", "Students:". */
+const isHeadAlone = (line: string): boolean =>
+  /^\s*\p{L}+:?\s*$/u.test(line) && roleOfColumn(line) === 'fullName';
+
 /** "Ms Okafor" and no more. */
 const isTitledAlone = (line: string): boolean =>
   isTitled(line.trim()) && looksLikeName(line.trim()) && !/[,()]|\s[-–—]\s|['’]s\s/u.test(line);
@@ -104,12 +124,15 @@ function isMessage(line: string): boolean {
     words.length > 2 &&
     // "and Jonas Weber" is the last of several.
     !/^(?:and|und|y|et|e|en)$/i.test(words[0] ?? '') &&
-    !/[@:;,\t|\d"]| {2,}|\s[-–—•·+&/]\s/u.test(line.trim()) &&
+    !/[@:;,\t|\d"()[\]*]| {2,}|\s[-–—•·+&/]\s/u.test(line.trim()) &&
     kindOfLine(line) === null &&
     roleOfColumn(line) === null &&
     words.some(
       (word) =>
-        isOfSentences(word.replace(/[.,!]$/, '')) && /^\p{Ll}/u.test(word) && !isParticle(word),
+        !/^(?:and|und|y|et|e|en)$/.test(word) &&
+        isOfSentences(word.replace(/[.,!]$/, '')) &&
+        /^\p{Ll}/u.test(word) &&
+        !isParticle(word),
     )
   );
 }
@@ -194,6 +217,24 @@ const LABEL = /^\s*(\p{L}[\p{L} ]{1,20}):\s+(?!.*:\s)/u;
 const COUNT =
   /^ *(?:(?:#?(\d{1,3})(?:[:-]| +[-–—])?|\((\d{1,3})\)|\(?([a-z])[.)]) +|(\d{1,3})[.)]?(?:\t| {2,})(?!.*(?:\t| {2})))(?=\p{L})/u;
 
+/** Lines up to the end of a letter that are no titles, headings and parts of a list. */
+function peopleOf(lines: readonly string[]): readonly string[] {
+  const end = lines.findIndex((line) => isBareClosing(line));
+  return lines
+    .slice(0, end < 0 ? undefined : end)
+    .filter(
+      (line) =>
+        /\S/.test(line) &&
+        (COUNT.test(line) || (kindOfLine(line) === null && !isHeadAlone(line) && !isOver(line))),
+    );
+}
+
+/** Lines with a colon behind days, and words for girls and boys, that stand over others. */
+function withHeads(lines: readonly string[]): readonly string[] {
+  const heads = sureHeads(lines.map((text, at) => ({ line: at, text })));
+  return lines.map((line, at) => (heads.has(at) ? `${line.trim().replace(/\s*:$/, '')}:` : line));
+}
+
 const TABBED_BULLET = /^\s*[-–•*·◦▪]\t\s*(?=\p{L})/u;
 
 /**
@@ -201,9 +242,9 @@ const TABBED_BULLET = /^\s*[-–•*·◦▪]\t\s*(?=\p{L})/u;
  * count groups: only names turned round, and what is told behind names, say that they do not.
  */
 function withoutCounts(lines: readonly string[]): readonly string[] {
-  const filled = lines.filter((line) => /\S/.test(line));
+  const filled = peopleOf(lines);
   // "Name: Amira Haddad" on every line says no more than that.
-  const labels = filled.map((line) => LABEL.exec(line)?.[1] ?? '');
+  const labels = lines.filter((line) => /\S/.test(line)).map((line) => LABEL.exec(line)?.[1] ?? '');
   const [label = ''] = labels;
   if (
     labels.length > 1 &&
@@ -227,10 +268,23 @@ function withoutCounts(lines: readonly string[]): readonly string[] {
     bare.every(({ length }) => length === 2) &&
     !filled.some((line) => /\s(?:and|und|y|et|e|en)\s/u.test(line)) &&
     givenColumn(parts(0), parts(1)) === 'second';
-  const told = bare.every((one) => one.length > 1 && /[\d@]/.test(one.at(-1) ?? ''));
+  const told =
+    bare.every((one) => one.length > 1 && /[\d@]/.test(one.at(-1) ?? '')) ||
+    // "Amira Haddad, new".
+    bare.every(
+      ([name = '', said = '', ...more]) =>
+        looksLikeWholeName(name.trim()) && /^\s*\p{Ll}/u.test(said) && more.length === 0,
+    );
   const bulleted = filled.every((line) => TABBED_BULLET.test(line));
   if (bulleted && filled.length > 1) return lines.map((line) => line.replace(TABBED_BULLET, ''));
-  const fits = counts.length > 1 && counts.every((count, at) => count === at + 1);
+  // Under the name of each part they may begin anew.
+  const anew = filled.length < lines.filter((line) => /\S/.test(line)).length;
+  const fits =
+    counts.length > 1 &&
+    counts[0] === 1 &&
+    counts.every(
+      (count, at) => at === 0 || count === (counts[at - 1] ?? 0) + 1 || (anew && count === 1),
+    );
   if (!fits || !(single || turned || told)) return lines;
   return lines.map((line) => line.replace(COUNT, ''));
 }

@@ -23,7 +23,14 @@ export function holdSeveral(all: readonly string[]): boolean {
     under <= sections ||
     parted.some(({ length }) => length > 2) ||
     parted.flat().every((part) => part.includes(' '));
-  if (sections > 1 && parted.length > 0 && parted.length === under && surely) return true;
+  // Usual given names behind the comma alone say so as well.
+  const sides = [0, 1].map((side) => parted.map((parts) => parts[side] ?? ''));
+  const turned =
+    parted.every(({ length }) => length === 2) &&
+    givenAmong(sides[0] ?? []) === 0 &&
+    givenAmong(sides[1] ?? []) > 0;
+  if (sections > 1 && parted.length > 0 && parted.length === under && surely && !turned)
+    return true;
   // One of the groups may have a single member, where each has one line.
   const single = all.filter(
     (line) => kindOfLine(line) === null && looksLikeName(line) && !line.includes(','),

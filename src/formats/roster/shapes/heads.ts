@@ -267,6 +267,8 @@ export function shoutedHeads(all: readonly Line[]): readonly Line[] {
 const SEXES =
   /^(?:girls|boys|mädchen|jungen|jungs|chicas|chicos|niñas|niños|filles|garçons|ragazze|ragazzi|meninas|meninos|meisjes|jongens)$/i;
 
+const isSex = (text: string): boolean => SEXES.test(text.trim());
+
 /** "Room 101", "Bus 2": where those below it are; it may end with a colon. */
 const ROOM =
   /^\s*(?:room|rm|hall|bus|coach|boat|cabin|tent|dorm|floor|raum|zimmer|saal|boot|zelt|sala|aula|salón|autobús|barco|salle|bateau|tente|pullman|barca|lokaal|zaal)\s+(?:\p{Lu}?\d{1,4}\p{L}?|\p{Lu})\s*:?\s*$/iu;
@@ -307,7 +309,6 @@ export function namedHeads(all: readonly Line[]): readonly Line[] {
   const [first] = filled;
   const isRoom = (text: string): boolean => ROOM.test(text);
   const isGroup = (text: string): boolean => NAMED_GROUP.test(text);
-  const isSex = (text: string): boolean => SEXES.test(text.trim());
   const found = [isDayWord, isSex, isNumberedPart, isRoom, isGroup]
     .map((isHead) => filled.filter(({ text }) => isHead(text)))
     .find((some) => new Set(some.map(({ text }) => plainWords(text))).size > 1);
@@ -327,6 +328,18 @@ export function namedHeads(all: readonly Line[]): readonly Line[] {
   return all.map((one) =>
     heads.includes(one) ? { ...one, text: `${one.text.trim().replace(/\s*:$/, '')}:` } : one,
   );
+}
+
+/** The places of "Monday" over others and "Tuesday" over more of them, "Girls" and "Boys": whatever stands below. */
+export function sureHeads(all: readonly Line[]): ReadonlySet<number> {
+  const filled = filledOf(all);
+  const heads = [isDayWord, isSex]
+    .map((isHead) => filled.filter(({ text }) => isHead(text.trim().replace(/:$/, ''))))
+    .find((some) => new Set(some.map(({ text }) => plainWords(text))).size > 1);
+  const fits =
+    heads !== undefined &&
+    !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one));
+  return new Set(fits ? heads.map(({ line }) => line) : []);
 }
 
 /** Whether all others are whole names, so many for each head at least, and some below each head. */

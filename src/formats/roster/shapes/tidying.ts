@@ -140,8 +140,12 @@ export function withoutSignature(all: readonly Line[]): Tidied {
 export function withoutRunning(all: readonly Line[]): readonly Line[] {
   const RUNNING = /^\s*(\d{1,3})\s+(?=\p{L}|\d{3,}\s+\p{L})/u;
   const filled = filledOf(all);
-  const counts = filled.every(({ text }, at) => Number(RUNNING.exec(text)?.[1]) === at + 1);
-  if (filled.length < 2 || !counts) return all;
+  const end = filled.findIndex(({ text }) => isBareClosing(text));
+  const counted = filled
+    .slice(0, end < 0 ? undefined : end)
+    .filter(({ text }) => RUNNING.test(text) || kindOfLine(text) === null);
+  const counts = counted.every(({ text }, at) => Number(RUNNING.exec(text)?.[1]) === at + 1);
+  if (counted.length < 2 || !counts) return all;
   return all.map((one) => ({ ...one, text: one.text.replace(RUNNING, '') }));
 }
 
@@ -512,7 +516,7 @@ const FEWEST_BELOW = 5;
 /** "Amira Haddad ......" without the dots or the stroke up to where something would be written. */
 export const withoutLeaders = (one: Line): Line => ({
   ...one,
-  text: one.text.replace(/(?<=[\p{L})])\s+(?:[._…·]\s?){3,}$/u, ''),
+  text: one.text.replace(/(?<=[\p{L}).])\s+(?:[._…·]\s?){3,}$/u, ''),
 });
 
 /** "Reading pairs" over a blank line and names with capitals: what the list is. Without the blank it is asked about. */
