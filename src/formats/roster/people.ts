@@ -614,15 +614,17 @@ const LATER_PAGE = /\b(?:page|seite|página|pagina|p\.)\s*(?:[2-9]|\d{2,})\b/i;
 
 /** "Brook School" over "Class list 7B", where nobody stands above them. */
 function linesOverTitle(rows: readonly Row[], headingRow: number): ReadonlySet<number> {
-  const top = rows
+  const filled = rows
     .map((row, index) => ({ index, sole: soleCell(row), filled: hasContent(row) }))
-    .filter(({ index, filled }) => filled && index > headingRow)
-    .slice(0, MOST_OVER_TITLE + 1);
+    .filter((one) => one.filled && one.index > headingRow);
+  const top = filled.slice(0, MOST_OVER_TITLE + 1);
   const title = top.findLastIndex(
     ({ sole }) =>
       sole !== null && kindOfLine(sole) === null && isListTitle(sole) && !LATER_PAGE.test(sole),
   );
   const over = top.slice(0, Math.max(0, title));
+  // "* new this term" below two names is no title of a list.
+  if (filled.length - title - 1 <= over.length) return new Set();
   return new Set(over.every(({ sole }) => sole !== null) ? over.map(({ index }) => index) : []);
 }
 

@@ -45,48 +45,14 @@ export function framed(given: string): Framed {
     withHeads(withoutCounts(withMembers(some))).join('\n');
   const bare = (): Framed => ({ body: bodyOf(lines), over: [], below: [] });
   if (lines.some((line) => isGreeting(line) || HEADER.test(line))) return bare();
-  const isPart = (line: string): boolean => CLASS.test(line) && sectionHeading(line) !== null;
-  // The only class that is named is that of all of them.
-  const parts = new Set(lines.filter(isPart).map(plainWords));
-  const isClass = (line: string): boolean => parts.size === 1 && isPart(line);
-  // "Boys (2)" and "Girls (3)" with others between them head those.
-  const counted = filled.flatMap((at, place) => (COUNTED.test(lines[at] ?? '') ? [place] : []));
-  const heads =
-    counted.length > 1 && counted.every((place, i) => place - (counted[i - 1] ?? -2) > 1);
-  const isHead = (line: string): boolean => heads && COUNTED.test(line);
-  const isAlone = (holds: (line: string) => boolean): boolean =>
-    filled.filter((at) => holds(lines[at] ?? '')).length === 1;
-  // Whoever has a title where nobody else has one teaches them; among others with one it may be a student.
-  const isList =
-    filled.length > FEWEST_TAUGHT || lines.some((line) => SEVERAL.test(line) && !isMessage(line));
-  const teaches = isAlone(isTitledAlone) && isList && !lines.some(isBareClosing);
-  const says =
-    isAlone(isMessage) && isList && !lines.some((line) => isRemarkLabel(line.replace(/:\s*$/, '')));
-  // "Name" over rows of several cells is no heading of a column of theirs.
-  const parted = lines.some((line) => /\S(?:\t|\s[-–—]\s|;\s?)\S/u.test(line));
-  const isTop = (line: string): boolean =>
-    (isOver(line) && !isHead(line)) ||
-    isClass(line) ||
-    areBoth(line, isTitle) ||
-    (says && isMessage(line)) ||
-    (parted && isHeadAlone(line));
-  // A word for students may stand over the teacher.
-  const besideList = (some: readonly number[]): readonly number[] =>
-    some.filter(
-      (at) =>
-        at === filled.at(-1) ||
-        filled
-          .slice(0, filled.indexOf(at))
-          .every((above) => isNobody(lines[above] ?? '') || isTop(lines[above] ?? '')),
-    );
-  const from = filled.findIndex((at) => !isTop(lines[at] ?? ''));
-  const to = filled.findLastIndex((at) => {
-    const line = lines[at] ?? '';
-    return !isAround(line) && !areBoth(line, isAround) && !(says && isMessage(line));
-  });
+  const tell = tellersOf(filled.map((at) => lines[at] ?? ''));
+  const from = filled.findIndex((at) => !tell.isOver(lines[at] ?? ''));
+  const to = filled.findLastIndex((at) => !tell.isBelow(lines[at] ?? ''));
   if (from < 0 || from > MOST_AROUND || filled.length - 1 - to > MOST_AROUND) return bare();
-  const teacher = teaches ? besideList(filled.filter((at) => isTitledAlone(lines[at] ?? ''))) : [];
-  const [over, below] = [[...filled.slice(0, from), ...teacher], filled.slice(to + 1)];
+  const [over, below] = [
+    filled.filter((at, place) => place < from || tell.teacher === lines[at]),
+    filled.slice(to + 1),
+  ];
   const around = new Set([...over, ...below]);
   const asRows = (some: readonly number[]): readonly Row[] =>
     some.flatMap((at) =>
@@ -96,6 +62,50 @@ export function framed(given: string): Framed {
     body: bodyOf(lines.map((line, at) => (around.has(at) ? '' : line))),
     over: asRows(over),
     below: asRows(below),
+  };
+}
+
+/** How lines over a list and below it are told, and the one that names who teaches it, by all its lines that hold something. */
+function tellersOf(lines: readonly string[]): {
+  readonly isOver: (line: string) => boolean;
+  readonly isBelow: (line: string) => boolean;
+  readonly teacher: string | undefined;
+} {
+  const isPart = (line: string): boolean => CLASS.test(line) && sectionHeading(line) !== null;
+  // The only class that is named is that of all of them.
+  const parts = new Set(lines.filter(isPart).map(plainWords));
+  const isClass = (line: string): boolean => parts.size === 1 && isPart(line);
+  // "Boys (2)" and "Girls (3)" with others between them head those.
+  const counted = lines.flatMap((line, place) => (COUNTED.test(line) ? [place] : []));
+  const heads =
+    counted.length > 1 && counted.every((place, i) => place - (counted[i - 1] ?? -2) > 1);
+  const isHead = (line: string): boolean => heads && COUNTED.test(line);
+  const isList =
+    lines.length > FEWEST_TAUGHT || lines.some((line) => SEVERAL.test(line) && !isMessage(line));
+  const messages = lines.filter(isMessage);
+  const noted = lines.some((line) => isRemarkLabel(line.replace(/:\s*$/, '')));
+  const says = messages.length === 1 && isList && !noted;
+  // "Name" over rows of several cells is no heading of a column of theirs.
+  const parted = lines.some((line) => /\S(?:\t|\s[-–—]\s|;\s?)\S/u.test(line));
+  const isTop = (line: string): boolean =>
+    (isOver(line) && !isHead(line)) ||
+    isClass(line) ||
+    areBoth(line, isTitle) ||
+    (says && isMessage(line)) ||
+    (parted && isHeadAlone(line));
+  // Whoever has a title where nobody else has one teaches them; among others with one it may be a student.
+  const end = lines.findIndex((line) => isBareClosing(line));
+  const titled = lines.slice(0, end < 0 ? undefined : end).filter(isTitledAlone);
+  const [only = ''] = titled;
+  const beside =
+    end < 0 && only === lines.at(-1)
+      ? true
+      : lines.slice(0, lines.indexOf(only)).every((line) => isNobody(line) || isTop(line));
+  const teacher = titled.length === 1 && isList && beside ? only : undefined;
+  return {
+    isOver: (line) => isTop(line) || line === teacher,
+    isBelow: (line) => isAround(line) || areBoth(line, isAround) || (says && isMessage(line)),
+    teacher,
   };
 }
 
