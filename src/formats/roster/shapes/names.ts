@@ -41,12 +41,6 @@ const CAPTAIN = /^[*★☆†]\s*(?=\p{Lu})/u;
 
 const BETWEEN_DASHES = /\s+[-–—]\s+/u;
 
-/** "Amira Haddad - Bram Visser - Chipo Dube" and nothing else. */
-function areDashed(line: string): boolean {
-  const parts = line.trim().split(BETWEEN_DASHES);
-  return parts.length > 3 && parts.every((part) => looksLikeName(part) && !part.includes(','));
-}
-
 const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
 
 /** Whether text is a list of `Name <address>` entries rather than rows of cells. */
@@ -104,9 +98,7 @@ function tableOf(given: readonly Line[]): Table {
     !/[,;:]/.test(first.text) &&
     !looksLikeWholeName(first.text) &&
     others.every(({ text: one }) => groups(one) !== null);
-  if (alone && only && areDashed(only.text))
-    filled = [{ ...only, text: only.text.split(BETWEEN_DASHES).join(', ') }];
-  else filled = withCommas(filled);
+  filled = withCommas(filled);
   const each = filled.map(({ text: one }) => one);
   const many = pairs || holdSeveral(each) || areParted(each);
   const strip = stripperFor(each);

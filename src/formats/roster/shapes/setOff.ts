@@ -130,21 +130,6 @@ export function countedOnOneLine(one: Line): readonly Line[] {
   });
 }
 
-/** "Amira Haddad  Bram Visser" and nothing else: whole names on one line with blanks or tabs between, each as a line. */
-export function spacedOnOneLine(all: readonly Line[]): readonly Line[] {
-  const [only, ...others] = filledOf(all);
-  const text = (only?.text ?? '').trim();
-  const parts = text.split(/;\s*/).filter(Boolean);
-  // "Amira Haddad 14; Bram Visser 17".
-  const figured =
-    parts.length > 2 &&
-    parts.every((part) => isShort(part) && /^[^:,@<]*\p{L}{2}[^:,@<]*\d%?$/u.test(part));
-  const names = figured ? parts : text.split(/\t+|\s{2,}/);
-  const fits =
-    others.length === 0 && names.length > 1 && (figured || names.every(looksLikeWholeName));
-  return only && fits ? names.map((text) => ({ ...only, text })) : all;
-}
-
 /** "Amira_Haddad" on every line: blanks that a machine could not bear. */
 export function withoutUnderscores(all: readonly Line[]): readonly Line[] {
   const filled = filledOf(all);

@@ -48,7 +48,6 @@ import {
   listedHeads,
   ruledHeads,
   singleHeads,
-  spacedOnOneLine,
   taughtHeads,
   withoutUnderscores,
 } from './setOff';
@@ -102,7 +101,6 @@ const STEPS: readonly Step[] = [
   only(withoutRunning),
   only(withoutUnderscores),
   only((all) => all.flatMap(countedOnOneLine)),
-  only(spacedOnOneLine),
   withoutCounting,
   withoutFileEnds,
   only(withoutStops),
