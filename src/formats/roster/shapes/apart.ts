@@ -1,4 +1,4 @@
-import { givenAmong } from '../givenNames';
+import { allGiven, givenAmong } from '../givenNames';
 import { roleOfColumn } from '../headings';
 import {
   isBareClosing,
@@ -177,15 +177,16 @@ function areSeveral(parted: readonly Parted[], sign: Sign): boolean {
   if (areFamilies(lines)) return false;
   const joined = several.every(({ one }) => AND.test(one.text));
   if (joined && width > 2) return true;
+  const columns = Array.from({ length: width }, (_, at) => lines.flatMap((some) => some[at] ?? []));
   if (!whole) {
+    // "Amira - Bram" over "Chipo - Dov".
+    if (width === 2 && (sign === DASH || sign === COMMA) && allGiven(columns)) return true;
     // "Amira & Karim Haddad" are of one family.
     if (new Set(names.map((name) => name.includes(' '))).size > 1) return false;
     return (single || joined) && known >= (joined || width > 2 ? names.length / 2 : names.length);
   }
   return (
-    Array.from({ length: width }, (_, at) => lines.flatMap((some) => some[at] ?? [])).every(
-      (column) => givenAmong(column) * 4 >= column.length,
-    ) ||
+    columns.every((column) => givenAmong(column) * 4 >= column.length) ||
     (width > 2 && (single || sign === DASH)) ||
     parts.every((part) => COUNT.test(part) || BEHIND.test(part.trim())) ||
     several.every(({ one }) => COMMA_AND.test(one.text)) ||

@@ -114,43 +114,6 @@ export function areListedPairs(all: readonly string[]): boolean {
   );
 }
 
-/** What stands between two people who are parted by a comma. */
-export const COMMA_BETWEEN = /\s*,\s+/u;
-
-/**
- * Whether lines such as "Amira Haddad, Bram Visser" or "Amira, Bram" name two people each: whole names on both sides, and
- * usual given names before the comma nearly as often as behind it, where a family name would stand first; or many on both.
- */
-export function areCommaPairs(all: readonly string[]): boolean {
-  const sides = all.map((line) => cleanEnd(withoutBullet(line)).split(COMMA_BETWEEN));
-  const pairs = sides.filter(({ length }) => length > 1);
-  if (pairs.length < 2 || sides.some(({ length }) => length > 2)) return false;
-  if (!sides.flat().every((name) => looksLikeName(name))) return false;
-  const columns = [0, 1].map((side) => pairs.map((pair) => pair[side] ?? ''));
-  // A child and a parent share a family name.
-  const lastWord = (name = ''): string => plainWords(name).split(' ').at(-1) ?? '';
-  const families = pairs.filter(([one, other]) => lastWord(one) === lastWord(other)).length;
-  if (families >= pairs.length / 2) return false;
-  if (allGiven(columns)) return true;
-  const [before = 0, behind = 0] = columns.map(givenAmong);
-  // Nobody known behind the comma may be a house as well.
-  const known = before > 1 && behind * 4 >= before && before * 2 >= behind;
-  return known && sides.flat().every(looksLikeWholeName);
-}
-
-/** "Amira / Bram / Chipo" on each line: three people and more, parted by one sign. */
-export function areParted(all: readonly string[]): boolean {
-  const bare = all.map((line) => cleanEnd(withoutBullet(line)));
-  return [' / ', ' + ', ' → ', ' -> '].some((sign) => {
-    const parts = bare.map((line) => line.split(sign));
-    return (
-      all.length > 1 &&
-      parts.some(({ length }) => length > 2) &&
-      parts.every((some) => some.length > 1 && some.every((part) => looksLikeName(part.trim())))
-    );
-  });
-}
-
 export interface GroupLine {
   readonly label: string;
   readonly members: string;

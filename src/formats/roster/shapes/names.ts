@@ -1,5 +1,4 @@
 import { looksLikeName, looksLikeWholeName, mayNameTwo } from '../names';
-import { allGiven } from '../givenNames';
 import {
   isBareClosing,
   isClosing,
@@ -15,13 +14,10 @@ import type { RosterWarning, Row, Table } from '../types';
 import { apart } from './apart';
 import { entriesOf, nameAndAddress, withoutNumbers } from './entries';
 import {
-  areCommaPairs,
   areListedPairs,
-  areParted,
   arePairs,
   BETWEEN_LISTED,
   BETWEEN_TWO,
-  COMMA_BETWEEN,
   groupLines,
   holdSeveral,
   tellsOf,
@@ -38,8 +34,6 @@ const CLASS_AFTER = /^(.*\p{L}.*?)\s*,\s*(\d{1,2}\s?[A-Za-z])$/u;
 
 /** "*Amira" among the members of a group. */
 const CAPTAIN = /^[*★☆†]\s*(?=\p{Lu})/u;
-
-const BETWEEN_DASHES = /\s+[-–—]\s+/u;
 
 const HEADINGS = ['Name', 'E-mail', 'Student ID', 'Section'];
 
@@ -87,7 +81,6 @@ function tableOf(given: readonly Line[]): Table {
     : joined;
   const groups = groupLines(filled);
   const alone = filled.length === 1;
-  const [only] = filled;
   // "Kitchen duty" over "Monday: Amira, Bram" and more of them: all others are in a group.
   const [first, ...others] = filled;
   const titled =
@@ -100,7 +93,7 @@ function tableOf(given: readonly Line[]): Table {
     others.every(({ text: one }) => groups(one) !== null);
   filled = withCommas(filled);
   const each = filled.map(({ text: one }) => one);
-  const many = pairs || holdSeveral(each) || areParted(each);
+  const many = pairs || holdSeveral(each);
   const strip = stripperFor(each);
   const bulleted = isBulleted(text);
   const rows: Row[] = [{ line: 0, cells: HEADINGS }];
@@ -309,11 +302,7 @@ function withColumn(rows: readonly Row[], { heading, of }: Told): readonly Row[]
 function betweenTwo(all: readonly string[]): RegExp | null {
   if (arePairs(all)) return BETWEEN_TWO;
   if (areListedPairs(all)) return BETWEEN_LISTED;
-  if (areCommaPairs(all)) return COMMA_BETWEEN;
-  const sides = all.map((line) => line.split(BETWEEN_DASHES));
-  const columns = [0, 1].map((side) => sides.map((pair) => pair[side] ?? ''));
-  // "Amira - Bram": two people where both are called so, and what is told of one elsewhere.
-  return sides.every(({ length }) => length === 2) && allGiven(columns) ? BETWEEN_DASHES : null;
+  return null;
 }
 
 /** "Amira Haddad, Bram Visser" on every line may be a name turned round, or two people. */
