@@ -154,8 +154,12 @@ const PLACES_IN = new Set(
 );
 const COUNTED = new RegExp(`[\\s,;:–—-]*\\(?\\b\\d+ ?${PEOPLE}\\)?$`, 'i');
 
+/** What is longer says nothing but that it is no name; the patterns take the square of its length. */
+const LONGEST_SAID = 1_000;
+
 /** The name of a class or group that a line heads ("Class 7B", "7B", "Otters:"); null where it heads none. */
 export const sectionHeading = remembered((line): string | null => {
+  if (line.length > LONGEST_SAID) return null;
   const text = cleanText(line).replace(COUNTED, '');
   const bare = text.replace(/\s*:$/, '').replace(/^[-–—=*#[\s]+|[-–—=*#\]\s]+$/g, '');
   if (bare === '' || bare.includes('@')) return null;
@@ -460,6 +464,7 @@ const INSTITUTION =
 export const kindOfLine = remembered((line): LineKind | null => {
   const text = cleanText(line);
   if (isRule(text)) return { kind: 'rule' };
+  if (text.length > LONGEST_SAID) return /\S@\S/.test(text) ? null : { kind: 'footer' };
   const staff = STAFF_LINE.exec(text);
   if (staff) return { kind: 'staff', role: staff[1] ?? '', name: (staff[2] ?? '').trim() };
   const after = STAFF_AFTER.exec(text);

@@ -92,7 +92,8 @@ export function withoutAsides(all: readonly Line[]): Tidied {
     ? dated.map(({ line, text }) => ({ line, text: text.replace(MOMENT, '') }))
     : plain;
   const late =
-    bare.filter(({ text }) => MOMENT_AFTER.test(text)).length > Math.max(1, bare.length / 2);
+    bare.filter(({ text }) => isShort(text) && MOMENT_AFTER.test(text)).length >
+    Math.max(1, bare.length / 2);
   const chat = timed && bare.filter(({ text }) => SAID.test(text)).length > bare.length / 2;
   // "Anna NEU" is called so where family names are in capitals.
   const shouted = bare.some(({ text }) => /\s\p{Lu}{2,}$/u.test(text) && !NEW.test(text));
@@ -114,6 +115,7 @@ export function withoutAsides(all: readonly Line[]): Tidied {
   const given = new Map(all.map(({ line, text }) => [line, text]));
   const seen = new Set<string>();
   const lines = bare.flatMap(({ line, text }): readonly Line[] => {
+    if (!isShort(text)) return [{ line, text }];
     if (chat) {
       const [before = '', name] = SAID.exec(text) ?? [];
       // What the page says itself has no name before it.

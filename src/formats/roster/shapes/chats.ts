@@ -1,7 +1,7 @@
 import { kindOfLine } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
-import { filledOf, type Line, type Tidied } from './lines';
+import { filledOf, isShort, type Line, type Tidied } from './lines';
 
 const CLOCK = String.raw`\[?\(?\d{1,2}[:.h]\d{2}(?:[:.]\d{2})?(?:\s?[ap]\.?m\.?)?\)?\]?`;
 const TIME = new RegExp(`^\\s*${CLOCK}\\s*$`, 'iu');
@@ -16,7 +16,7 @@ export function withoutTalk(all: readonly Line[]): Tidied {
   const heads = new Map<Line, { readonly name: string; readonly time: string }>();
   filled.forEach((one, at) => {
     const below = filled[at + 1]?.text ?? '';
-    const [, before = '', beside = ''] = NAME_AND_TIME.exec(one.text) ?? [];
+    const [, before = '', beside = ''] = (isShort(one.text) && NAME_AND_TIME.exec(one.text)) || [];
     const time = TIME.test(below) ? '' : beside;
     const name = (time === '' ? one.text : before).trim();
     if ((TIME.test(below) || time !== '') && looksLikeName(name) && kindOfLine(name) === null)

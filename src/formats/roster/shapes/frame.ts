@@ -15,6 +15,7 @@ import { cleanText, plainWords } from '../text';
 import type { Row, Table } from '../types';
 import { sureHeads } from './heads';
 import { HEADER } from './letters';
+import { isShort } from './lines';
 import { isOfSentences } from './manyWords';
 import { withMembers } from './members';
 
@@ -42,7 +43,7 @@ export function framed(given: string): Framed {
   const lines = plainLines(given);
   const filled = lines.flatMap((line, at) => (/\S/.test(line) ? [at] : []));
   const bodyOf = (some: readonly string[]): string =>
-    withHeads(withoutCounts(withMembers(some))).join('\n');
+    withoutCounts(withHeads(withMembers(some))).join('\n');
   const bare = (): Framed => ({ body: bodyOf(lines), over: [], below: [] });
   if (lines.some((line) => isGreeting(line) || HEADER.test(line))) return bare();
   const tell = tellersOf(filled.map((at) => lines[at] ?? ''));
@@ -178,13 +179,16 @@ function saidOn(line: string): readonly string[] {
 
 /** The lines of a text without what all of them begin or end with: signs of a quotation, blanks, tabs. */
 function plainLines(text: string): readonly string[] {
-  const lines = text
-    .replace(/^\ufeff/, '')
-    .normalize('NFC')
-    .replace(/[\u00a0\u202f]/g, ' ')
+  const lines = withoutRuns(
+    text
+      .replace(/^\ufeff/, '')
+      .normalize('NFC')
+      .replace(/[\u00a0\u202f]/g, ' '),
+  )
     .replace(/^[^;\t"]*$/, withoutBreaks)
     .split(/\r\n|\r|\n/)
-    .map(withoutEmptyCells);
+    .map(withoutEmptyCells)
+    .map(withoutLeaders);
   const filled = lines.filter(Boolean);
   const quoted = filled.every((line) => /^\s*>/.test(line));
   const bare = quoted ? lines.map((line) => line.replace(/^\s*>[ \t]?/, '')) : lines;
@@ -208,6 +212,20 @@ function withoutEmptyCells(line: string): string {
     bare = bare.slice(0, -cell[0].length);
   return bare.trimEnd();
 }
+
+/** No list has so many of one sign side by side, nor so many empty cells; patterns take the square of a longer run. */
+const LONGEST_RUN = 200;
+const MOST_EMPTY = 2_000;
+
+/** A text without the rest of what never ends: blanks, dots, strokes, empty cells. */
+const withoutRuns = (text: string): string =>
+  text.replace(/([^\p{L}\p{N}\r\n])\1{200,}/gu, (run, sign: string) =>
+    run.slice(0, sign.length * (/[\t,;]/.test(sign) ? MOST_EMPTY : LONGEST_RUN)),
+  );
+
+/** "Amira Haddad ......" without the dots or the stroke up to where something would be written. */
+const withoutLeaders = (line: string): string =>
+  !isShort(line) ? line : line.replace(/(?<=[\p{L}).])\s+(?:[._…·]\s?){3,}$/u, '');
 
 /** Line breaks of a page as signs between names: what stood behind one stays on its line, whose number is told. */
 const withoutBreaks = (text: string): string =>

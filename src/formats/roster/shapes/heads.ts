@@ -8,7 +8,7 @@ import {
 } from '../lineKinds';
 import { isTitled, looksLikeName, looksLikeWholeName, withoutRemark } from '../names';
 import { cleanText, plainWords } from '../text';
-import { blocksOf, filledOf, namesIn, type Line, type Tidied } from './lines';
+import { blocksOf, filledOf, isShort, namesIn, type Line, type Tidied } from './lines';
 import { withoutBullet } from './strip';
 
 /** Lines that name a group over its members, or before them. */
@@ -248,11 +248,12 @@ export function numberedHeads(all: readonly Line[]): readonly Line[] {
 export function shoutedHeads(all: readonly Line[]): readonly Line[] {
   const SHOUTED = /^\s*\p{Lu}[\p{Lu}\p{M}\d '’&-]*\p{Lu}[\p{Lu}\p{M}\d '’&-]*\s*$/u;
   const filled = filledOf(all);
-  const heads = new Set(filled.filter(({ text }) => SHOUTED.test(text)));
+  const heads = new Set(filled.filter(({ text }) => isShort(text) && SHOUTED.test(text)));
   const others = filled.filter((one) => !heads.has(one));
   const fits =
     heads.size > 1 &&
-    SHOUTED.test(filled[0]?.text ?? '') &&
+    filled[0] !== undefined &&
+    heads.has(filled[0]) &&
     others.length > heads.size &&
     others.every(
       ({ text }) =>

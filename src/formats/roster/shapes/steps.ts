@@ -64,7 +64,6 @@ import {
   withoutFileEnds,
   withoutHello,
   withoutLabels,
-  withoutLeaders,
   withoutLastAnd,
   withoutLetters,
   withoutPersonWord,
@@ -92,7 +91,6 @@ const each = (change: (one: Line) => Line): Step => only((all) => all.map(change
 
 /** What is done to the lines of a list before names are taken from them, in this order: a new step is a line here. */
 const STEPS: readonly Step[] = [
-  each(withoutLeaders),
   withoutCommands,
   withoutHello,
   withoutSignature,

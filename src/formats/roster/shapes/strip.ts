@@ -318,7 +318,7 @@ function arePoints(ends: readonly string[]): boolean {
 
 /** A number behind a name; "Amira Haddad (Group 2)" has none, for it belongs to the word in the bracket. */
 export function numberAfter(line: string): RegExpExecArray | null {
-  const found = AFTER.exec(line);
+  const found = isShort(line) ? AFTER.exec(line) : null;
   return found && /[([][^)\]]*$/.test(found[1] ?? '') ? null : found;
 }
 

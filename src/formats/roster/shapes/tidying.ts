@@ -11,7 +11,7 @@ import { isTitled, looksLikeWholeName, withoutRemark } from '../names';
 import { cleanText, plainWords } from '../text';
 import type { RosterWarning, Skipped } from '../types';
 import { doubtful } from './asides';
-import { ARROW, LAST, filledOf, namesIn, type Line, type Tidied } from './lines';
+import { ARROW, LAST, filledOf, isShort, namesIn, type Line, type Tidied } from './lines';
 import { withoutBullet } from './strip';
 
 /** "My students this term are Amira Haddad, …": words before the first of several names. */
@@ -355,7 +355,9 @@ const FAMILY_SIGNS = [
 /** Such lines as "HADDAD, Amira". */
 export function familyFirst(all: readonly Line[]): readonly Line[] {
   const filled = filledOf(all);
-  const sign = FAMILY_SIGNS.find((one) => filled.every(({ text }) => one.test(text)));
+  const sign = FAMILY_SIGNS.find((one) =>
+    filled.every(({ text }) => isShort(text) && one.test(text)),
+  );
   if (filled.length < 2 || !sign) return all;
   return all.map((one) => ({ ...one, text: one.text.replace(sign, '$1, $2 ').trimEnd() }));
 }
@@ -512,12 +514,6 @@ const SAID_SMALL = /^\s*\p{Lu}[\p{L}'’]*(?:\s+\p{Ll}[\p{L}'’]*)+\s*$/u;
 
 /** So many lines make a list whose first line may be its title. */
 const FEWEST_BELOW = 5;
-
-/** "Amira Haddad ......" without the dots or the stroke up to where something would be written. */
-export const withoutLeaders = (one: Line): Line => ({
-  ...one,
-  text: one.text.replace(/(?<=[\p{L}).])\s+(?:[._…·]\s?){3,}$/u, ''),
-});
 
 /** "Reading pairs" over a blank line and names with capitals: what the list is. Without the blank it is asked about. */
 export function withoutTitle(all: readonly Line[]): Tidied {
