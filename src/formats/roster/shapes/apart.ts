@@ -78,7 +78,8 @@ interface Parted {
 /** All lines in their parts, where each part of those with several is somebody; null where that is not so. */
 function partedBy(filled: readonly Line[], sign: Sign): readonly Parted[] | null {
   // "Ruiz, Ana <ana@river.example>" is one by the comma.
-  if (sign === COMMA && filled.some(({ text }) => /@.*,|,.*@/.test(text))) return null;
+  if (sign === COMMA && filled.some(({ text }) => text.includes('@') && text.includes(',')))
+    return null;
   const parted = filled.map((one) => ({
     one,
     parts: one.text
