@@ -154,6 +154,11 @@ const config: NextConfig = {
   devIndicators: false,
   // `npm test` checks the types of everything, tests included; twice would only cost time.
   typescript: { ignoreBuildErrors: true },
+  // An address that was cut behind the class leads to its groups.
+  redirects: () =>
+    Promise.resolve([
+      { source: '/c/:classId', destination: '/c/:classId/groups', permanent: false },
+    ]),
   // What a link within the application asks for is not a document.
   rewrites: () =>
     Promise.resolve({

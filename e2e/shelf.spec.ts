@@ -1,6 +1,18 @@
 import { readFile } from 'node:fs/promises';
 import { CREW, expect, expectAccessible, openDemo, test, chooseWay, savedBy } from './pages';
 
+test('an address that was cut behind its class leads to its groups, and one of no class to all of them', async ({
+  page,
+}) => {
+  await openDemo(page, CREW);
+  await expect(page).toHaveURL(/\/groups$/);
+  await page.goto('/c/no-such-class/groups');
+  await expect(page.getByRole('heading', { name: 'There is no class here.' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'All classes' }).click();
+  await expect(page.getByRole('link', { name: /Thursday crew/ })).toBeVisible();
+});
+
 test('everything is saved as one file and put back from it; a newer file is refused with that word', async ({
   page,
 }) => {

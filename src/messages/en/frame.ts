@@ -51,8 +51,11 @@ export const frame = {
   openNewerHint: 'Everything is saved. Other tabs of Gruppetto open anew as well.',
   outOfStep:
     'This browser does not let tabs talk to each other: what another tab changes shows here when you come back to this one.',
-  noClass: 'There is no class here. It may have been deleted in another tab.',
+  noClass: 'There is no class here.',
+  noClassHint:
+    'It may have been deleted in another tab, or be kept in another browser: a class stays where it was made.',
   noPage: 'There is nothing at this address.',
+  noPageHint: 'Part of it may be missing. Your classes are kept in this browser, all on one shelf.',
   saveState: {
     saved: 'Saved',
     saving: 'Saving…',

@@ -48,8 +48,12 @@ export const frame = {
   openNewerHint: 'Todo está guardado. Las otras pestañas de Gruppetto también se abren de nuevo.',
   outOfStep:
     'Este navegador no deja que las pestañas hablen entre sí: lo que cambie otra pestaña se verá aquí cuando vuelva a esta.',
-  noClass: 'Aquí no hay ninguna clase. Quizá se eliminó en otra pestaña.',
+  noClass: 'Aquí no hay ninguna clase.',
+  noClassHint:
+    'Quizá se eliminó en otra pestaña, o está en otro navegador: una clase se queda donde se hizo.',
   noPage: 'No hay nada en esta dirección.',
+  noPageHint:
+    'Puede que le falte una parte. Sus clases están en este navegador, todas en una estantería.',
   saveState: {
     saved: 'Guardado',
     saving: 'Guardando…',

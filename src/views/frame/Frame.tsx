@@ -1,10 +1,10 @@
 'use client';
 
 import { lazily } from '../primitives/lazily';
-import { Link } from '../primitives/Link';
 import { usePathname } from 'next/navigation';
 import { useEffect, type ReactNode } from 'react';
 import { LinkButton } from '../primitives/LinkButton';
+import { PageTitle } from '../primitives/PageTitle';
 import { say } from '@/messages';
 import { renameClass } from '@/store/actions/renameClass';
 import { choose } from '@/store/actions/drafts';
@@ -81,8 +81,12 @@ export function Frame({ children }: { readonly children: ReactNode }) {
   if (!theClass) {
     return (
       <main className={styles.missing}>
-        <p>{say.frame.noClass}</p>
-        <Link href="/">{say.frame.toShelf}</Link>
+        <PageTitle />
+        <h1>{say.frame.noClass}</h1>
+        <p>{say.frame.noClassHint}</p>
+        <LinkButton variant="contained" href="/">
+          {say.frame.toShelf}
+        </LinkButton>
       </main>
     );
   }

@@ -175,7 +175,9 @@ export function withSome(all: readonly Line[]): Tidied {
   const lines = new Set(found.map(({ line }) => line));
   const others = filled.filter(({ line }) => !lines.has(line));
   const alone = new Set(others.map(({ text }) => plainWords(withoutBullet(text))));
-  const isName = /^\p{L}[\p{L}\p{M}'’.-]*(?:,? \p{L}[\p{L}\p{M}'’.-]*){0,4}$/u;
+  // Behind others something else may be said.
+  const isName =
+    /^\p{L}[\p{L}\p{M}'’.-]*(?:,? \p{L}[\p{L}\p{M}'’.-]*){0,4}(?: \([^()]*\)|(?: [-–—]|:) \p{Ll}[^@]*)?$/u;
   const fits =
     found.length > 0 &&
     (others.length >= found.length ||

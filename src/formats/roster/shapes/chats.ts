@@ -16,7 +16,8 @@ export function withoutTalk(all: readonly Line[]): Tidied {
   const heads = new Map<Line, { readonly name: string; readonly time: string }>();
   filled.forEach((one, at) => {
     const below = filled[at + 1]?.text ?? '';
-    const [, before = '', beside = ''] = (isShort(one.text) && NAME_AND_TIME.exec(one.text)) || [];
+    const [, before = '', beside = ''] =
+      (isShort(one.text) ? NAME_AND_TIME.exec(one.text) : null) ?? [];
     const time = TIME.test(below) ? '' : beside;
     const name = (time === '' ? one.text : before).trim();
     if ((TIME.test(below) || time !== '') && looksLikeName(name) && kindOfLine(name) === null)

@@ -85,7 +85,8 @@ function tellersOf(lines: readonly string[]): {
     lines.length > FEWEST_TAUGHT || lines.some((line) => SEVERAL.test(line) && !isMessage(line));
   const messages = lines.filter(isMessage);
   const noted = lines.some((line) => isRemarkLabel(line.replace(/:\s*$/, '')));
-  const says = messages.length === 1 && isList && !noted;
+  const few = messages.length === 1 || messages.length * MOST_MESSAGES <= lines.length;
+  const says = few && isList && !noted;
   // "Name" over rows of several cells is no heading of a column of theirs.
   const parted = lines.some((line) => /\S(?:\t|\s[-–—]\s|;\s?)\S/u.test(line));
   const isTop = (line: string): boolean =>
@@ -117,6 +118,9 @@ const FEWEST_TAUGHT = 2;
 const isNobody = (line: string): boolean =>
   kindOfLine(line) !== null || roleOfColumn(line) !== null || isListTitle(line);
 
+/** One line in so many may be a message: where more are, names are written so. */
+const MOST_MESSAGES = 3;
+
 /** Several people on one line, or what is told of one. */
 const SEVERAL = /[,;|•·+/\t]|\s[-–—&]\s| {2,}/u;
 
@@ -131,20 +135,24 @@ const isTitledAlone = (line: string): boolean =>
 /** "That is everyone.", "see you Monday": several words, one of them as sentences have it, in which nobody is named. */
 function isMessage(line: string): boolean {
   const words = line.trim().split(/\s+/);
+  const said = words.filter(
+    (word) =>
+      !/^(?:and|und|y|et|e|en)$/.test(word) &&
+      isOfSentences(word.replace(/[.,!]$/, '')) &&
+      /^\p{Ll}/u.test(word) &&
+      !isParticle(word),
+  );
+  // "See you Monday, please bring boots".
+  const fewest = line.includes(',') ? 2 : 1;
   return (
     words.length > 2 &&
+    said.length >= fewest &&
+    !line.split(',').some((part) => looksLikeWholeName(part.trim())) &&
     // "and Jonas Weber" is the last of several.
     !/^(?:and|und|y|et|e|en)$/i.test(words[0] ?? '') &&
-    !/[@:;,\t|\d"()[\]*]| {2,}|\s[-–—•·+&/]\s/u.test(line.trim()) &&
+    !/[@:;\t|\d"()[\]*]| {2,}|\s[-–—•·+&/]\s/u.test(line.trim()) &&
     kindOfLine(line) === null &&
-    roleOfColumn(line) === null &&
-    words.some(
-      (word) =>
-        !/^(?:and|und|y|et|e|en)$/.test(word) &&
-        isOfSentences(word.replace(/[.,!]$/, '')) &&
-        /^\p{Ll}/u.test(word) &&
-        !isParticle(word),
-    )
+    roleOfColumn(line) === null
   );
 }
 

@@ -252,8 +252,9 @@ export function stripperFor(
     const end = after && kindOfLine(text) === null ? endOf(cleanEnd(text)) : null;
     if (end) {
       text = end[1] ?? '';
-      if (sections) section = end[2] ?? '';
-      else if (marks) mark = end[2] ?? '';
+      // Under the names of groups a class tells more of somebody.
+      if (sections && heads < 2) section = end[2] ?? '';
+      else if (marks || sections) mark = end[2] ?? '';
       else if (id === '') id = end[2] ?? '';
     }
     return { text: cleanEnd(text), id, section, mark };
