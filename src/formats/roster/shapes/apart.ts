@@ -45,6 +45,9 @@ const SIGNS: readonly Sign[] = [
 const AND = /\s(?:and|und|&)\s+\p{L}/u;
 const COMMA_AND = /,\s*(?:and|und|&)\s+\p{L}/u;
 
+/** A comma that stands in a name. */
+const ALSO_WITHIN = /^(?=[^@]*@)[^,]*,|\s(?:and|und|&)\s[^,]*,\s*\S/u;
+
 /** "(7B)", "[new]", "<a@river.example>", "a@river.example", ": 14", "S1042", "✓" behind a name. */
 const BEHIND =
   /\s*(?:\([^()]*\)|\[[^[\]]*\]|<[^<>\s]+@[^<>\s]+>|(?<=\s)\S+@\S+|:\s*\d[\d.,/]*%?|(?<=\s)(?=\S*\d)[A-Z]{0,3}[\d./-]+[A-Z]?%?|[✓✗✔✘☑☒])$/u;
@@ -77,9 +80,8 @@ interface Parted {
 
 /** All lines in their parts, where each part of those with several is somebody; null where that is not so. */
 function partedBy(filled: readonly Line[], sign: Sign): readonly Parted[] | null {
-  // "Ruiz, Ana <ana@river.example>" is one by the comma.
-  if (sign === COMMA && filled.some(({ text }) => text.includes('@') && text.includes(',')))
-    return null;
+  // "Ruiz, Ana <ana@river.example>" is one by the comma, and "Haddad, Amira & Visser, Bram" are two.
+  if (sign === COMMA && filled.some(({ text }) => ALSO_WITHIN.test(text))) return null;
   const parted = filled.map((one) => ({
     one,
     parts: one.text

@@ -153,7 +153,7 @@ const MOST_GROUPS = 0.7;
 
 /** "Bram Visser 12", "Bram Visser - Year 7", "Bram Visser (S1043)": a mark, a number, or words behind a sign. */
 const SOME =
-  /^((?:(?!\s[-–—]\s)[^:;@()])*?[\p{L}.])(?:\s*[,:]\s+|\s+[-–—]\s+|\t+|\s+)(?:[([]?((?=\S*\d)[\p{L}\d./-]{1,12}%?)[)\]]?|(\p{Lu}[+-]?|x|yes|no|ja|nein|oui|non|sí))$/u;
+  /^((?:(?!\s[-–—]\s)[^:;@()])*?[\p{L}\p{M}.])(?:\s*[,:]\s+|\s+[-–—]\s+|\t+|\s+)(?:[([]?((?=\S*\d)[\p{L}\d./-]{1,12}%?)[)\]]?|(\p{Lu}[+-]?|x|yes|no|ja|nein|oui|non|sí))$/u;
 const SOME_SAID =
   /^([^:;@()]*?\p{L})(?:\s*:\s+|\s+[-–—]\s+)(\p{Lu}\p{L}*\p{Ll}[\p{L}'’-]*(?: \d{1,2})?)$/u;
 
@@ -177,7 +177,7 @@ export function withSome(all: readonly Line[]): Tidied {
   const alone = new Set(others.map(({ text }) => plainWords(withoutBullet(text))));
   // Behind others something else may be said.
   const isName =
-    /^\p{L}[\p{L}\p{M}'’.-]*(?:,? \p{L}[\p{L}\p{M}'’.-]*){0,4}(?: \([^()]*\)|(?: [-–—]|:) \p{Ll}[^@]*)?$/u;
+    /^\p{L}[\p{L}\p{M}'’.-]*(?:,? \p{L}[\p{L}\p{M}'’.-]*){0,4}(?: \([^()\d]*\)|(?: [-–—]|:) \p{Ll}[^@]*)?$/u;
   const fits =
     found.length > 0 &&
     (others.length >= found.length ||
