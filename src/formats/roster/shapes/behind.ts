@@ -3,6 +3,7 @@ import { roleOfColumn } from '../headings';
 import { isBareClosing, isListTitle, kindOfLine, sectionHeading } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, plainWords } from '../text';
+import { doubtful } from './asides';
 import { filledOf, isShort, type Line, type Tidied } from './lines';
 import { BETWEEN_TWO } from './groups';
 import { withoutBullet } from './strip';
@@ -160,7 +161,13 @@ const SOME_SAID =
 /** What parts a name from what is told of it surely. */
 const SIGN = /\p{L}\.?(?::\s|\s[-–—]\s)/u;
 
-/** What is told behind some of the names of a list, which stand alone on most of its lines. */
+/** "Amira H": a family name by its first letter alone. */
+const INITIAL = /\s\p{Lu}\.?$/u;
+
+/**
+ * What is told behind some of the names of a list, which stand alone on most of its lines. Letters and words with a capital may
+ * be of the name as well: those are asked about, and where others have a letter too nothing is taken.
+ */
 export function withSome(all: readonly Line[]): Tidied {
   const filled = peopleOf(all);
   const found = filled.flatMap(({ line, text }): readonly Behind[] => {
@@ -188,6 +195,7 @@ export function withSome(all: readonly Line[]): Tidied {
       !others.every(({ text }) => looksLikeWholeName(withoutBullet(text).trim()))) &&
     // "Otter House (3)" tells how many stand below.
     !(found[0]?.line === filled[0]?.line && /\(\d{1,2}\)\s*$/.test(filled[0]?.text ?? '')) &&
+    !(others.some(({ text }) => INITIAL.test(text.trim())) && found.some(isLetter)) &&
     // "Group 2" among them heads some.
     found.every(
       ({ name }) =>
@@ -196,8 +204,15 @@ export function withSome(all: readonly Line[]): Tidied {
         // "Bram" and "Bram 2" are two.
         !alone.has(plainWords(name)),
     );
-  return fits ? toldOf(all, '', found) : nothing(all);
+  if (!fits) return nothing(all);
+  const unsure = others.length === 0 ? [] : found.filter(({ said }) => /^\p{Lu}\D*$/u.test(said));
+  return {
+    ...toldOf(all, '', found),
+    warnings: unsure.map(({ line, name }) => doubtful(line, name)),
+  };
 }
+
+const isLetter = ({ said }: Behind): boolean => /^\p{Lu}[+-]?$/u.test(said);
 
 /** "Allergies:" over "Amira – peanuts", where all of those are named above: said of people of the list, and nobody more. */
 export function withoutSaidBelow(all: readonly Line[]): Tidied {
