@@ -406,7 +406,7 @@ export function signedBy(line: string): string | null {
 }
 
 /** "Cheers, Tom" below any list; "Best, George" may be somebody whose family stands first. */
-export function isSignedSurely(line: string): boolean {
+function isSignedSurely(line: string): boolean {
   const by = signedBy(line);
   return by !== null && /^\p{Lu}[\p{L}'’-]+$/u.test(by) && !/^best\b/i.test(line.trim());
 }

@@ -132,12 +132,14 @@ const isHeadAlone = (line: string): boolean =>
 const isTitledAlone = (line: string): boolean =>
   isTitled(line.trim()) && looksLikeName(line.trim()) && !/[,()]|\s[-–—]\s|['’]s\s/u.test(line);
 
+const AND = /^(?:and|und|y|et|e|en)$/i;
+
 /** "That is everyone.", "see you Monday": several words, one of them as sentences have it, in which nobody is named. */
 function isMessage(line: string): boolean {
   const words = line.trim().split(/\s+/);
   const said = words.filter(
     (word) =>
-      !/^(?:and|und|y|et|e|en)$/.test(word) &&
+      !AND.test(word) &&
       isOfSentences(word.replace(/[.,!]$/, '')) &&
       /^\p{Ll}/u.test(word) &&
       !isParticle(word),
@@ -149,7 +151,7 @@ function isMessage(line: string): boolean {
     said.length >= fewest &&
     !line.split(',').some((part) => looksLikeWholeName(part.trim())) &&
     // "and Jonas Weber" is the last of several.
-    !/^(?:and|und|y|et|e|en)$/i.test(words[0] ?? '') &&
+    !AND.test(words[0] ?? '') &&
     !/[@:;\t|\d"()[\]*]| {2,}|\s[-–—•·+&/]\s/u.test(line.trim()) &&
     kindOfLine(line) === null &&
     roleOfColumn(line) === null

@@ -321,10 +321,9 @@ export function namedHeads(all: readonly Line[]): readonly Line[] {
     [];
   // A title may stand over the first of them.
   const begin = filled.find(({ text }) => kindOfLine(text) === null && !isListTitle(text));
-  const apart = !filled.some(
-    (one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one),
+  const isFirst = heads.some(
+    (head) => head === first || (head === begin && standApart(filled, heads)),
   );
-  const isFirst = heads.some((head) => head === first || (apart && head === begin));
   if (heads.length < 2 || !isFirst) return all;
   return all.map((one) =>
     heads.includes(one) ? { ...one, text: `${one.text.trim().replace(/\s*:$/, '')}:` } : one,
@@ -337,11 +336,13 @@ export function sureHeads(all: readonly Line[]): ReadonlySet<number> {
   const heads = [isDayWord, isSex]
     .map((isHead) => filled.filter(({ text }) => isHead(text.trim().replace(/:$/, ''))))
     .find((some) => new Set(some.map(({ text }) => plainWords(text))).size > 1);
-  const fits =
-    heads !== undefined &&
-    !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one));
+  const fits = heads !== undefined && standApart(filled, heads);
   return new Set(fits ? heads.map(({ line }) => line) : []);
 }
+
+/** Whether something stands below each of the heads before the next. */
+const standApart = (filled: readonly Line[], heads: readonly Line[]): boolean =>
+  !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one));
 
 /** Whether all others are whole names, so many for each head at least, and some below each head. */
 function standOverNames(
@@ -359,7 +360,7 @@ function standOverNames(
           .trim(),
       ),
     ) &&
-    !filled.some((one, at) => heads.includes(one) && heads.includes(filled[at + 1] ?? one))
+    standApart(filled, heads)
   );
 }
 
