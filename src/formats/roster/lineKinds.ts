@@ -446,8 +446,12 @@ export function isPlace(cell: string): boolean {
   return PLACES.has(plainWords(cell));
 }
 
+/** "(no trip)", "no one today": what is written in place of those who would be there. */
+const NO_SUCH = /^\(?(?:no|kein|keine|sin|geen|pas de|nessuna?) \p{Ll}+(?: \p{Ll}+)?\)?$/u;
+
 /** "– none yet –" in place of those who would be there. */
 export const isNobodyYet = (text: string): boolean =>
+  NO_SUCH.test(text.trim()) ||
   /^(?:(?:none|nobody|no one|noone|empty)(?: (?:yet|so far))?|noch (?:niemand|keiner|frei)|nadie(?: (?:aun|todavia))?|ninguno(?: aun)?|personne|nessuno(?: ancora)?|ninguem(?: ainda)?|(?:nog )?niemand)$/.test(
     plainWords(text),
   );

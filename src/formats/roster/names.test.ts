@@ -61,6 +61,9 @@ describe('given and family name', () => {
     ['Haddad, Dr. Amira', 'Amira', 'Haddad'],
     ['J. Weber', 'J.', 'Weber'],
     ['李 小龙', '李', '小龙'],
+    ['Иванова Анна Петровна', 'Анна Петровна', 'Иванова'],
+    ['Анна Петровна Иванова', 'Анна Петровна', 'Иванова'],
+    ['Пётр Ильич Абрамович', 'Пётр Ильич', 'Абрамович'],
   ])('of %s', (whole, given, family) => expect(splitName(whole)).toEqual({ given, family }));
 
   test('a name that is told family name first gets its comma, unless signs tell it already', () => {

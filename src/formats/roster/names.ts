@@ -33,6 +33,11 @@ const GIVEN_AND_SUFFIX = /^(.*\S)\s+((?:jr|sr)\.?|ii|iii|iv)$/i;
 const TITLE =
   /^(?:(?:dr|prof|mr|mrs|ms|miss|mx|herr|frau|sra|srta|mme|mlle|dhr|mevr)\.?|(?:hr|fr|sr|sir|don|dona|m|mej|sig|sigra|ing|dott|rev)\.)$/i;
 
+const PATRONYMIC = /(?:[оеі]вич|ьич|[оеії]вна|ична)$/iu;
+/** Whether a name is written family, given, father's; "Пётр Ильич Абрамович" ends in a family name. */
+const endsInPatronymic = ([, given = '', last = '', ...more]: readonly string[]): boolean =>
+  more.length === 0 && PATRONYMIC.test(last) && !PATRONYMIC.test(given);
+
 /** Whether a word stands behind a name and is none: "Jr.", "III", "MSc". */
 export function isSuffix(word: string): boolean {
   return SUFFIX.test(word);
@@ -67,6 +72,7 @@ export function asTold(name: string): string {
   if (/^[^/,]+\/[^/,]+$/.test(name)) return name.replace(/\s*\/\s*/, ', ');
   const all = name.split(' ');
   if (all.length < 2 || name.includes(',') || all.some(isCapitals)) return name;
+  if (endsInPatronymic(all)) return name;
   // "Ricci Anna Chiara": the first word that is a usual given name begins what somebody is called.
   const called = all.findIndex(
     (word, at) => at > 0 && !isParticle(all[at - 1] ?? '') && givenAmong([word]) > 0,
@@ -83,6 +89,10 @@ function wordsOf(name: string, suffix: string): NameParts {
   const capitals = shouted ? 0 : leadingCapitals(all);
   if (capitals > 0) {
     return { given: all.slice(capitals).join(' '), family: all.slice(0, capitals).join(' ') };
+  }
+  // "Иванова Анна Петровна": who is called after the father is so behind the given name.
+  if (endsInPatronymic(all)) {
+    return { given: all.slice(1).join(' '), family: all[0] ?? '' };
   }
   let start = shouted ? all.length : trailingCapitals(all);
   if (start === all.length) {

@@ -340,7 +340,7 @@ class RowReader implements People {
     )
       return 'heading';
     if (this.persons.length === 0 && filled.length > 1 && filled.every(isDayWord)) return 'heading';
-    if (this.titles.size > 0 && this.titles.has(titleKey(row))) return 'title';
+    if (this.isTitleAgain(row, filled)) return 'title';
     if (isPointsLabel(label) || isPointsLabel(person.shown)) return 'points';
     if (filled.length > 1 && filled.every((cell) => isTotal(cell))) return 'total';
     if (filled.length > 1 && filled.every((cell) => KEY.test(cell))) return 'footer';
@@ -372,6 +372,15 @@ class RowReader implements People {
     if (status !== '' && isInactive(status)) return 'inactive';
     const alone = !identified && filled.length === 1 && !this.isSecondOfName(person.shown);
     return alone && isUnlikeName(person.shown, this.usual) ? 'notAName' : null;
+  }
+
+  /** Whether a row stood over the list before, in one line or in one for each cell. */
+  private isTitleAgain(row: Row, filled: readonly string[]): boolean {
+    return (
+      this.titles.size > 0 &&
+      (this.titles.has(titleKey(row)) ||
+        (filled.length > 1 && filled.every((cell) => this.titles.has(keyOf(cell)))))
+    );
   }
 
   /** "Bram 2" below "Bram". */
@@ -600,11 +609,10 @@ function isHeadingLine(line: string): boolean {
 
 /** A row without its figures: page heads differ in nothing else. */
 function titleKey({ cells }: Row): string {
-  return cells
-    .map((cell) => plainWords(cell).replace(/\d+/g, '0'))
-    .filter(Boolean)
-    .join(' ');
+  return cells.map(keyOf).filter(Boolean).join(' ');
 }
+
+const keyOf = (cell: string): string => plainWords(cell).replace(/\d+/g, '0');
 
 /** At most so many lines stand over the title of a list. */
 const MOST_OVER_TITLE = 2;

@@ -79,6 +79,7 @@ export function withoutAsides(all: readonly Line[]): Tidied {
     line,
     text: text.replace(LEADER, ' ').replace(SET_OFF, '$1$3'),
   }));
+  const telephoned = plain.some(({ text }) => telephoneIn(cleanText(text), false) !== null);
   const struck = all.filter(({ text }) => STRUCK.test(text));
   // Where all are, it says nothing of any.
   if (struck.length < all.length)
@@ -181,7 +182,7 @@ export function withoutAsides(all: readonly Line[]): Tidied {
       skipped.push({ row: line, name: presence, reason: 'footer' });
       return [{ line, text: there }];
     }
-    const found = behind(text) ?? (sexes ? sexBehind(text) : null);
+    const found = behind(text, telephoned) ?? (sexes ? sexBehind(text) : null);
     const [, somebody = '', said = ''] = found ? [] : (REMARK_BEHIND.exec(text) ?? []);
     const isNamed = isWholeName(somebody) || (isUsual && /^\p{Lu}\p{Ll}+$/u.test(somebody));
     if (isNamed && kindOfLine(text) === null) {
@@ -226,17 +227,23 @@ function sexBehind(text: string): { readonly text: string; readonly aside: strin
   return name === undefined ? null : { text: name, aside: letter };
 }
 
+/** A telephone number at the end of a line; figures alone may be anything, but beside numbers that are surely such. */
+function telephoneIn(text: string, beside: boolean): RegExpExecArray | null {
+  const found = TELEPHONE.exec(text);
+  const [, number = ''] = found ?? [];
+  const figures = number.replace(/\D/g, '').length;
+  return figures >= FEWEST_FIGURES && (beside || /[+()\s./-]/.test(number)) ? found : null;
+}
+
 /** A line without the telephone number or day at its end; null where it has none, or is nobody's line. */
-function behind(line: string): { readonly text: string; readonly aside: string } | null {
+function behind(
+  line: string,
+  telephoned: boolean,
+): { readonly text: string; readonly aside: string } | null {
   const text = cleanText(line);
   const day = DAY.exec(text);
-  const telephone = TELEPHONE.exec(text);
-  const figures = telephone?.[1]?.replace(/\D/g, '').length ?? 0;
-  const found =
-    day ??
-    (figures >= FEWEST_FIGURES && /[+()\s./-]/.test(telephone?.[1] ?? '') ? telephone : null) ??
-    AGE.exec(text) ??
-    SEX.exec(text);
+  const telephone = telephoneIn(text, telephoned);
+  const found = day ?? telephone ?? AGE.exec(text) ?? SEX.exec(text);
   const before = found ? text.slice(0, found.index) : '';
   if (!found || !/[\p{L}\p{M}]{2}/u.test(before) || kindOfLine(text) !== null) return null;
   const aside = found[0].replace(

@@ -1,4 +1,5 @@
 import { allGiven, givenAmong, givenColumn } from '../givenNames';
+import { isDayWord } from '../lineKinds';
 import { looksLikeName, looksLikeWholeName } from '../names';
 import type { Row, Table } from '../types';
 import { tellsOf } from './groups';
@@ -55,7 +56,8 @@ export function dashesTable(text: string): Table | null {
         !((one === DASH || one === COLON) && isCalled(before) && isRemark(behind)),
     );
     const named = parted.filter(
-      ([before = '']) => looksLikeName(before) && !/[([][^)\]]*$/.test(before),
+      ([before = '']) =>
+        looksLikeName(before) && !isDayWord(before) && !/[([][^)\]]*$/.test(before),
     );
     return (
       parted.length >= filled.length * MOST &&
