@@ -53,6 +53,7 @@ const ERRORS: readonly RosterError[] = [
   { code: 'tooManyRows', most: 10_000 },
   { code: 'unpacksTooLarge' },
   { code: 'unknownZip' },
+  { code: 'missingPart', part: 'users.csv' },
   { code: 'newerClassFile' },
   { code: 'nobody' },
 ];

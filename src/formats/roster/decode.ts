@@ -15,6 +15,7 @@ export const ENCODINGS = [
   'windows-1257',
   'koi8-r',
   'euc-jp',
+  'iso-2022-jp',
   'euc-kr',
   'gb18030',
   'big5',
@@ -76,10 +77,15 @@ function detect(bytes: Uint8Array): Encoding {
   // Most text of European languages has a zero in every other byte of UTF-16, and none in any other encoding.
   if (odd > sample.length / 6 && even < odd / 8) return 'utf-16le';
   if (even > sample.length / 6 && odd < even / 8) return 'utf-16be';
+  // Escapes into its sets of letters are in no other text (RFC 1468).
+  if (ESCAPED.test(String.fromCharCode(...sample))) return 'iso-2022-jp';
   const { good, astray } = utf8Runs(bytes);
   if (astray === 0 || good > astray * 2) return 'utf-8';
   return likeliest(bytes.subarray(0, WEIGHED_BYTES));
 }
+
+// eslint-disable-next-line no-control-regex -- it begins with the control character
+const ESCAPED = /\x1b\$[@B]/;
 
 /** Bytes of a UTF-8 letter beyond ASCII that begins at a place; 0 where none does (RFC 3629). */
 function letterLength(bytes: Uint8Array, at: number): number {

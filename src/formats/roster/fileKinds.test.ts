@@ -34,6 +34,7 @@ describe('a file that holds no list is told by its first bytes', () => {
     ['BEGIN:VCALENDAR\r\nVERSION:2.0', 'calendar'],
     ['  <!DOCTYPE html><html>', 'page'],
     ['<?xml version="1.0"?>\n<html>', 'page'],
+    ['<?xml version="1.0"?>\n<students>', 'markup'],
     ['<!-- made by hand -->\n<table><tr>', 'page'],
     ['<ul><li>Amira', 'page'],
     ['<Workbooks>', null],

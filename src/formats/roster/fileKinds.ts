@@ -20,7 +20,8 @@ export function otherText(text: string): RosterError | null {
   if (/^BEGIN:VCALENDAR/i.test(begin)) return { code: 'otherKind', kind: 'calendar' };
   const html =
     /^(?:<\?xml[^>]*>\s*)?(?:<!--[\s\S]*?-->\s*)?<(?:!doctype\s+html|html|head|body|table|tbody|thead|tr|td|meta|div|section|article|main|ul|ol|li|dl|p|span)\b/i;
-  return html.test(begin) ? { code: 'otherKind', kind: 'page' } : null;
+  if (html.test(begin)) return { code: 'otherKind', kind: 'page' };
+  return /^<\?xml\b/i.test(begin) ? { code: 'otherKind', kind: 'markup' } : null;
 }
 
 /** What an archive is that holds no list. */

@@ -2,6 +2,7 @@ import { givenAmong } from './givenNames';
 import { roleOfHeading } from './headings';
 import { looksLikeWholeName } from './names';
 import type { Row, Skipped, Table } from './types';
+import { vcardTable } from './vcard';
 import type { Tables } from './workbook';
 
 type Json = Readonly<Record<string, unknown>>;
@@ -25,13 +26,17 @@ const STUDENT_KEYS = [
  */
 export function jsonTables(text: string, called = ''): Tables {
   let data: unknown;
+  let unread: readonly string[] = [];
   try {
     data = JSON.parse(text);
   } catch {
     const each = jsonLines(text);
     if (!each) return { ok: false, error: { code: 'damaged', what: 'json' } };
-    data = each;
+    data = each.read;
+    unread = each.unread;
   }
+  const cards = cardsIn(data);
+  if (cards) return { ok: true, tables: [vcardTable(cards)] };
   const file = isObject(data) ? data : {};
   const format = file.format;
   if (
@@ -48,6 +53,7 @@ export function jsonTables(text: string, called = ''): Tables {
   const skipped: readonly Skipped[] = [
     ...(called === '' ? [] : [{ row: 0, name: called, reason: 'title' as const }]),
     ...left.map((name) => ({ row: 0, name, reason: 'otherList' as const })),
+    ...unread.map((name) => ({ row: 0, name, reason: 'notAName' as const })),
   ];
   if (list.length > 0 && list.every(Array.isArray))
     return { ok: true, tables: [{ ...plainTable(list), skipped }] };
@@ -153,16 +159,35 @@ const isOfPeople = (key: string): boolean =>
   roleOfHeading(key) === 'fullName' || MORE_PEOPLE.test(key);
 const MORE_PEOPLE = /^(?:people|persons?|users?|members?|rosters?|enrol?lments?|participants)$/i;
 
-/** One object on each line; null where a line is none. */
-function jsonLines(text: string): readonly unknown[] | null {
-  try {
-    return text
-      .split(/\r\n|\r|\n/)
-      .filter((line) => line.trim() !== '')
-      .map((line): unknown => JSON.parse(line));
-  } catch {
-    return null;
+/** One object on each line, and the lines that are none, as the last of a file cut off; null where those are many. */
+function jsonLines(
+  text: string,
+): { readonly read: readonly unknown[]; readonly unread: readonly string[] } | null {
+  const read: unknown[] = [];
+  const unread: string[] = [];
+  for (const line of text.split(/\r\n|\r|\n/)) {
+    try {
+      if (line.trim() !== '') read.push(JSON.parse(line));
+    } catch {
+      unread.push(line);
+    }
   }
+  const even = unread.length === 0 || read.every(isObject);
+  return even && read.length > 1 && unread.length * 2 <= read.length ? { read, unread } : null;
+}
+
+/** Cards of an address book as JSON (RFC 7095), one or a list of them, as the text of such cards; null for other data. */
+function cardsIn(data: unknown): string | null {
+  const isCard = (one: unknown): one is readonly [string, readonly unknown[]] =>
+    Array.isArray(one) && one[0] === 'vcard' && Array.isArray(one[1]);
+  const cards = isCard(data) ? [data] : Array.isArray(data) && data.every(isCard) ? data : [];
+  const line = (property: unknown): string => {
+    const [name, , , value] = Array.isArray(property) ? (property as readonly unknown[]) : [];
+    return `${scalar(name)}:${(Array.isArray(value) ? value : [value]).map(scalar).join(';')}`;
+  };
+  return cards.length === 0
+    ? null
+    : cards.flatMap(([, all]) => ['BEGIN:VCARD', ...all.map(line), 'END:VCARD']).join('\n');
 }
 
 function tableOf(students: readonly Json[]): Table {

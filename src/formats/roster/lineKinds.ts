@@ -291,7 +291,7 @@ export const isRemark = remembered((line): boolean => {
   const label = /^([^:]{1,30}):/.exec(text)?.[1];
   return (
     text.length > LONGEST_NAME ||
-    GREETING.test(text) ||
+    isGreeting(text) ||
     WHERE.test(text) ||
     AND_SO_ON.test(all) ||
     (HELLO.test(text) && all.split(' ').length >= FEWEST_OF_A_MESSAGE) ||
@@ -387,11 +387,14 @@ const AND_SO_ON =
   /^(?:etc|etcetera|and so on|and others|usw|u s w|und so weiter|y otros|y asi|et autres|e altri|e outros|enzovoort|enz)$/;
 const GREETING =
   /^(?:dear|hi|hello|hey|good (?:morning|afternoon)|liebe[rs]?|hallo|sehr geehrte[rs]?|guten (?:tag|morgen)|bonjour|cher|chere|hola|estimad[oa]s?|querid[oa]s?|ciao|cari|caro|cara|ola|prezad[oa]s?|beste|geachte)\b.*[,:!]$/i;
+/** "Hello all", "Dear colleagues" and no more. */
+const GREETS_ALL =
+  /^(?:dear|hi|hello|hey|hiya|good (?:morning|afternoon)|liebe|hallo|moin|guten (?:tag|morgen)|bonjour|salut|chers|cheres|hola|estimados|queridos|buenos dias|buenas tardes|ciao|buongiorno|cari|ola|caros|bom dia|beste|geachte|dag) (?:all|everyone|everybody|team|both|folks|there|again|class|colleagues?|parents|alle|zusammen|kolleg(?:en|innen)(?: und kolleg(?:en|innen))?|eltern|a todos|a todas|todos|todas|colegas|companeros|familias|tous|toutes|a tous|collegues|a tutti|tutti|colleghi|a todos|allemaal|iedereen|collega s|collegas)$/;
 /** "Hi Sam!! here's my half of the list" */
 const HELLO = /^(?:hi|hello|hey|hiya|hola|hallo|moin|bonjour|salut|ciao|olá|oi|hoi)\b/iu;
 const FEWEST_OF_A_MESSAGE = 5;
 const CLOSING =
-  /^(?:(?:kind|best|warm|many) (?:regards|wishes|thanks)|regards|best|thanks|thank you|many thanks|cheers|thx|sincerely|yours(?: sincerely| faithfully| truly)?|(?:viele|liebe|beste|herzliche) gr(?:ü|ue)(?:ß|ss)e|mit freundlichen gr(?:ü|ue)(?:ß|ss)en|danke|cordialement|bien à vous|merci|(?:un )?(?:cordial )?saludos?|gracias|cordiali saluti|grazie|saluti|obrigad[oa]|atenciosamente|met vriendelijke groet(?:en)?|groet(?:en|jes)?|bedankt)\s*[,.!]*$/i;
+  /^(?:(?:kind|best|warm|many) (?:regards|wishes|thanks)|regards|best|thanks|thank you|many thanks|cheers|thx|sincerely|yours(?: sincerely| faithfully| truly)?|(?:viele|liebe|beste|herzliche) gr(?:ü|ue)(?:ß|ss)e|mit freundlichen gr(?:ü|ue)(?:ß|ss)en|danke|(?:thanks|thank you|cheers)(?: so much| very much)?(?: all| everyone| both| team)?|cordialement|bien à vous|merci|(?:un )?(?:cordial )?saludos?|gracias|cordiali saluti|grazie|saluti|obrigad[oa]|atenciosamente|met vriendelijke groet(?:en)?|groet(?:en|jes)?|bedankt)\s*[,.!]*$/i;
 
 /** Whether a line ends a letter: whoever is named below it wrote it. */
 export function isClosing(line: string): boolean {
@@ -418,7 +421,8 @@ export function isBareClosing(line: string): boolean {
 
 /** Whether a line begins a letter. */
 export function isGreeting(line: string): boolean {
-  return GREETING.test(cleanText(line));
+  const text = cleanText(line);
+  return GREETING.test(text) || GREETS_ALL.test(plainWords(text));
 }
 
 const STAFF_LINE =

@@ -4,7 +4,9 @@ import { unpack } from '../archiveIn';
 import type { Tables } from './workbook';
 import type { Row, Skipped } from './types';
 
-const PARTS = ['users.csv', 'enrollments.csv', 'classes.csv', 'roles.csv', 'courses.csv'];
+/** The part without which nobody is known. */
+const PEOPLE = 'users.csv';
+const PARTS = [PEOPLE, 'enrollments.csv', 'classes.csv', 'roles.csv', 'courses.csv'];
 const HEADINGS = [
   'Given name',
   'Family name',
@@ -17,9 +19,10 @@ const HEADINGS = [
   'grade',
 ];
 
-/** Whether an archive's parts are those of a OneRoster CSV export. */
+/** Whether an archive's parts are those of a OneRoster CSV export, which may lack its people. */
 export function isOneRoster(names: readonly string[]): boolean {
-  return names.some((name) => baseName(name) === 'users.csv');
+  const parts = names.map(baseName);
+  return parts.includes(PEOPLE) || (parts.includes('enrollments.csv') && parts.length > 1);
 }
 
 /**
@@ -34,6 +37,8 @@ export function oneRosterTables(bytes: Uint8Array, classes: readonly string[] = 
     const part = Object.entries(archive.parts).find(([path]) => baseName(path) === name);
     return part ? entriesOf(decode(part[1]).text) : [];
   };
+  if (!Object.keys(archive.parts).some((path) => baseName(path) === PEOPLE))
+    return { ok: false, error: { code: 'missingPart', part: PEOPLE } };
   const titleOf = new Map(
     file('classes.csv').map((one) => [one.get('sourcedid'), one.get('title')]),
   );
@@ -45,7 +50,7 @@ export function oneRosterTables(bytes: Uint8Array, classes: readonly string[] = 
   const rolesOf = groupBy(roles, (one) => one.get('usersourcedid'));
   const rows: Row[] = [{ line: 0, cells: HEADINGS }];
   const skipped: Skipped[] = [];
-  const users = file('users.csv');
+  const users = file(PEOPLE);
   for (const user of users) {
     const id = user.get('sourcedid');
     const places = (enrolmentsOf.get(id) ?? []).map((one) => ({
@@ -100,10 +105,12 @@ function cellsOf(
   const left =
     user.get('status').toLowerCase() === 'tobedeleted' ||
     user.get('enableduser').toLowerCase() === 'false';
+  // Version 1.2 calls them so in its files, and otherwise in its services.
+  const preferred = user.get('preferredgivenname') || user.get('preferredfirstname');
   return [
-    user.get('givenname') || user.get('preferredfirstname'),
-    user.get('familyname') || user.get('preferredlastname'),
-    user.get('preferredfirstname'),
+    user.get('givenname') || preferred,
+    user.get('familyname') || user.get('preferredfamilyname') || user.get('preferredlastname'),
+    preferred,
     user.get('email'),
     user.get('identifier') || user.get('sourcedid'),
     [...new Set(places.map(({ title }) => title))].join(', '),

@@ -22,6 +22,18 @@ export async function openDocumentTables(bytes: Uint8Array): Promise<Tables> {
   if (!archive.ok) return archive;
   const content = archive.parts['content.xml'];
   if (!content) return { ok: false, error: { code: 'damaged', what: 'workbook' } };
+  return contentTables(content);
+}
+
+/** Whether a text is an OpenDocument spreadsheet in one file, not packed. */
+export function isFlatDocument(text: string): boolean {
+  return /^\s*<\?xml[^>]*>[^<]*(?:<!--[\s\S]*?-->\s*)?<office:document\b[^>]*opendocument\.spreadsheet/.test(
+    text.slice(0, 20_000),
+  );
+}
+
+/** The sheets of such a file, or of the part of a packed one that holds its cells. */
+export async function contentTables(content: Uint8Array): Promise<Tables> {
   const sheets: Building[] = [];
   const hiddenStyles = new Set<string>();
   let [style, row, rowsRepeated, column, repeated, spanned] = ['', 0, 1, 0, 1, 1];

@@ -239,7 +239,8 @@ class RowReader implements People {
     const sole = soleCell(row) ?? '';
     if (!asked && row.around) {
       this.titles.add(titleKey(row));
-      this.skip(row, said && said.kind !== 'section' ? said.kind : 'title');
+      const reason = row.around === 'over' ? 'title' : 'footer';
+      this.skip(row, said && said.kind !== 'section' ? said.kind : reason);
       return;
     }
     if (!asked && this.isList && sole.startsWith(SENDER)) {

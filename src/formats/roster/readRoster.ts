@@ -12,7 +12,7 @@ import { jsonTables } from './json';
 import { isListTitle, kindOfLine } from './lineKinds';
 import { isOneRoster, oneRosterTables } from './oneRoster';
 import { looksLikeWholeName } from './names';
-import { openDocumentTables } from './openDocument';
+import { contentTables, isFlatDocument, openDocumentTables } from './openDocument';
 import { readPeople } from './people';
 import { proposeReading } from './reading';
 import { readYesNo } from './readValue';
@@ -94,6 +94,9 @@ export function readTable(table: Table, reading: Reading): Roster {
   const roster = checkPeople(readPeople(table, reading), reading);
   const lost = unaccounted(table, reading, roster);
   const rows = new Set([...roster.students, ...roster.staff].map(({ row }) => row));
+  const asked = new Set<string>();
+  const isFirst = ({ row, name }: RosterWarning): boolean =>
+    asked.size < asked.add(`${row} ${name}`).size;
   return {
     ...roster,
     skipped:
@@ -101,7 +104,9 @@ export function readTable(table: Table, reading: Reading): Roster {
         ? roster.skipped
         : [...roster.skipped, ...lost].sort((a, b) => a.row - b.row),
     // Whether somebody is a student is no question where nobody is left on the row.
-    warnings: roster.warnings.filter(({ kind, row }) => kind !== 'doubtfulName' || rows.has(row)),
+    warnings: roster.warnings.filter(
+      (one) => one.kind !== 'doubtfulName' || (rows.has(one.row) && isFirst(one)),
+    ),
   };
 }
 
@@ -118,6 +123,7 @@ async function tablesOf(bytes: Uint8Array, options: ReadOptions): Promise<Shaped
   if (begins(ZIP)) return zipTables(bytes, options);
   const { text, doubtful } = decode(bytes, options.encoding);
   if (looksBinary(text)) return { ok: false, error: { code: 'binary' } };
+  if (isFlatDocument(text)) return contentTables(bytes);
   const tables = textTables(text, options.shape);
   return tables.ok ? { ...tables, doubtful } : tables;
 }
@@ -344,7 +350,25 @@ function isFamilyCommaGiven({ rows }: Table): boolean {
 /** A sheet that holds several students in a row, turned; a text is turned already where it is to be. */
 function turned(table: Table, shape: ShapeId | null): Table {
   if (shape !== null) return table;
+  const inCells = listInCells(table);
+  if (inCells) return inCells;
   return bestOf([{ id: 'tab', table, from: 'tab' }, ...gridsOf(table, 'tab')])?.table ?? table;
+}
+
+/** A sheet of one column without a heading is a list, each row a line of it, or several in a cell; null for other tables. */
+function listInCells({ name, rows, skipped = [] }: Table): Table | null {
+  const filled = rows.map(({ cells }) => cells.filter((cell) => cell.trim() !== ''));
+  const cells = filled.flat();
+  const [begin = 0, last = 0] = [rows[0]?.line, rows.at(-1)?.line];
+  const broken = cells.some((cell) => /\S\s*[\r\n]+\s*\S/.test(cell));
+  const headed = !broken && roleOfHeading(cells[0] ?? '') !== null;
+  if (filled.some(({ length }) => length > 1) || rows.some(({ hidden }) => hidden)) return null;
+  if (headed || begin < 1 || last > MOST_ROWS) return null;
+  const lines = Array.from({ length: last }, () => '');
+  rows.forEach(({ line }, at) => (lines[line - 1] = filled[at]?.[0]?.trim() ?? ''));
+  const read = textTables((broken ? cells : lines).join('\n'));
+  const [first] = read.ok ? read.tables : [];
+  return first ? { ...first, name, skipped: [...skipped, ...(first.skipped ?? [])] } : null;
 }
 
 function readTables(

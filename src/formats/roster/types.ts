@@ -6,8 +6,8 @@ export interface Row {
   readonly joined?: readonly string[];
   /** Whether the sheet does not show the row. */
   readonly hidden?: boolean;
-  /** Whether the row stands around the list, and heads no column. */
-  readonly around?: boolean;
+  /** Where the row stands around the list, and heads no column. */
+  readonly around?: 'over' | 'below';
 }
 
 /** Rows that belong together: a delimited file, one sheet of a workbook, the cards of an address book. */
@@ -154,7 +154,7 @@ export interface Roster {
 
 /** What a file is that no list can be read from. */
 export type OtherKind =
-  'photo' | 'pdf' | 'document' | 'richText' | 'page' | 'calendar' | 'otherSheets';
+  'photo' | 'pdf' | 'document' | 'richText' | 'page' | 'calendar' | 'markup' | 'otherSheets';
 
 /** Why a file cannot be read at all. */
 export type RosterError =
@@ -169,6 +169,7 @@ export type RosterError =
   | { readonly code: 'tooManyRows'; readonly most: number }
   | { readonly code: 'unpacksTooLarge' }
   | { readonly code: 'unknownZip' }
+  | { readonly code: 'missingPart'; readonly part: string }
   | { readonly code: 'newerClassFile' }
   | { readonly code: 'nobody' };
 

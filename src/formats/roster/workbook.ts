@@ -174,14 +174,18 @@ function joinedOf(reference: string): readonly Joined[] {
     : [];
 }
 
+/** Signs that XML cannot hold stand as _x000D_ (ECMA-376 part 1, 22.9.2.19). */
+const withSigns = (text: string): string =>
+  text.replace(/_x([0-9A-F]{4})_/gi, (_, code: string) => String.fromCharCode(parseInt(code, 16)));
+
 /** A cell as the sheet shows it: dates as 2026-09-01, shares as 85%, numbers kept with zeros before them as such. */
 function textOf(value: string, kind: string, format: string, book: Book): string {
-  if (kind === 's') return book.shared[Number(value)] ?? '';
+  if (kind === 's') return withSigns(book.shared[Number(value)] ?? '');
   if (kind === 'b') return value === '1' ? 'yes' : 'no';
   if (kind === 'd') return value.slice(0, 10);
   const number = Number(value);
   if (kind === 'str' || kind === 'inlineStr' || kind === 'e' || !Number.isFinite(number))
-    return value;
+    return withSigns(value);
   // What binary numbers add beyond fifteen figures was never typed.
   const plain = String(Number(number.toPrecision(15)));
   const code = format.replace(/"[^"]*"|\[[^\]]*\]|\\./g, '');
@@ -192,12 +196,13 @@ function textOf(value: string, kind: string, format: string, book: Book): string
     : plain;
 }
 
-const DAY_MS = 86_400_000;
+const DAY_S = 86_400;
 
 /** Days since the end of 1899, or of 1903 where the workbook counts so (ECMA-376 part 1, 18.17.4). */
 function dateText(days: number, isDay: boolean, { since1904 }: Book): string {
   const from = since1904 ? Date.UTC(1904, 0, 1) : Date.UTC(1899, 11, 30);
-  const time = from + Math.round(days * DAY_MS);
+  // A second is the least that is typed; a third of a day is a little less than eight o'clock.
+  const time = from + Math.round(days * DAY_S) * 1000;
   if (!Number.isFinite(time) || Math.abs(time) > 8.64e15) return String(days);
   const iso = new Date(time).toISOString();
   return isDay ? iso.slice(0, 10) : iso.slice(11, 16);

@@ -338,6 +338,7 @@ export const roster = {
     'windows-1257': 'Baltic',
     'koi8-r': 'Cyrillic (KOI8)',
     'euc-jp': 'Japanese (EUC)',
+    'iso-2022-jp': 'Japanese (ISO-2022)',
     'euc-kr': 'Korean',
     gb18030: 'Chinese, simplified',
     big5: 'Chinese, traditional',

@@ -25,6 +25,8 @@ export function rosterErrorSentence(error: RosterError): string {
       return 'The file would unpack to far more than a class list can hold. Nothing was taken in.';
     case 'unknownZip':
       return 'This archive holds no class list that can be read: neither a workbook nor a OneRoster export. Nothing was taken in.';
+    case 'missingPart':
+      return `This OneRoster export has no ${error.part}, in which its people stand. Nothing was taken in; export it once more with that part.`;
     case 'newerClassFile':
       return 'This file was written by a newer Gruppetto than this one. Nothing was taken in; update this one and open it again.';
     case 'nobody':
@@ -47,6 +49,8 @@ const OTHER_KINDS: Readonly<Record<OtherKind, string>> = {
   page: 'This is a web page (HTML), whatever its name says. Nothing was taken in; open it, copy the table and paste it here, or save it as CSV or XLSX.',
   calendar:
     'This is a calendar, not a class list. Nothing was taken in; copy the names from it and paste them here.',
+  markup:
+    'This is data in XML, which cannot be read as a list. Nothing was taken in; save it as CSV or XLSX and open that.',
   otherSheets:
     'This is a spreadsheet of a program whose files cannot be read. Nothing was taken in; save it as XLSX or CSV and open that.',
 };

@@ -347,6 +347,7 @@ export const roster = {
     'windows-1257': 'Báltico',
     'koi8-r': 'Cirílico (KOI8)',
     'euc-jp': 'Japonés (EUC)',
+    'iso-2022-jp': 'Japonés (ISO-2022)',
     'euc-kr': 'Coreano',
     gb18030: 'Chino simplificado',
     big5: 'Chino tradicional',

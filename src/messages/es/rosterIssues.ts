@@ -26,6 +26,8 @@ export function rosterErrorSentence(error: RosterError): string {
       return 'Al descomprimirse, el archivo sería mucho mayor que una lista de clase. No se ha tomado nada.';
     case 'unknownZip':
       return 'Este archivo comprimido no contiene ninguna lista de clase que se pueda leer: ni un libro de cálculo ni una exportación OneRoster. No se ha tomado nada.';
+    case 'missingPart':
+      return `A esta exportación OneRoster le falta ${error.part}, donde están sus personas. No se ha tomado nada; expórtela otra vez con esa parte.`;
     case 'newerClassFile':
       return 'Este archivo lo escribió un Gruppetto más nuevo que este. No se ha tomado nada; actualice este y ábralo otra vez.';
     case 'nobody':
@@ -52,6 +54,8 @@ const OTHER_KINDS: Readonly<Record<OtherKind, string>> = {
   page: 'Esto es una página web (HTML), diga lo que diga su nombre. No se ha tomado nada; ábrala, copie la tabla y péguela aquí, o guárdela como CSV o XLSX.',
   calendar:
     'Esto es un calendario, no una lista de clase. No se ha tomado nada; copie de él los nombres y péguelos aquí.',
+  markup:
+    'Esto son datos en XML, que no se pueden leer como lista. No se ha tomado nada; guárdelos como CSV o XLSX y ábralos.',
   otherSheets:
     'Esto es una hoja de cálculo de un programa cuyos archivos no se pueden leer. No se ha tomado nada; guárdela como XLSX o CSV y ábrala.',
 };

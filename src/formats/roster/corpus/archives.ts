@@ -145,6 +145,47 @@ export const archives: readonly RosterCase[] = [
     students: ['Amira'],
   },
   {
+    name: 'a whole list in one cell of a sheet, and signs that XML cannot hold',
+    given: workbook([
+      { name: '7B', rows: row(1, ['Kids']) + row(2, ['1. Amira Haddad_x000D_\n2. Bram Visser\n']) },
+    ]),
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['Kids'],
+  },
+  {
+    name: 'a column of a sheet is read as a list: a word over it, numbers, names turned round',
+    given: workbook([
+      {
+        name: '7B',
+        rows:
+          row(2, ['Swimmers']) +
+          row(3, ['1. Haddad, Amira']) +
+          row(5, ['2. Visser, Bram']) +
+          row(6, ['3. Lind, Eva']),
+      },
+    ]),
+    students: ['Amira Haddad', 'Bram Visser', 'Eva Lind'],
+    leftOut: ['Swimmers'],
+  },
+  {
+    name: 'columns of groups, all members of each in one cell',
+    given: workbook([
+      {
+        name: 'Groups',
+        rows:
+          row(1, ['Otters', 'Herons']) +
+          row(2, ['Amira Haddad\nBram Visser', 'Chipo Dube\nEva Lind']),
+      },
+    ]),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Eva Lind'],
+    facts: [
+      { section: 'Otters' },
+      { section: 'Otters' },
+      { section: 'Herons' },
+      { section: 'Herons' },
+    ],
+  },
+  {
     name: 'a seat plan on a sheet',
     given: workbook([
       {
@@ -170,6 +211,25 @@ export const archives: readonly RosterCase[] = [
       { section: 'A', attributes: {} },
     ],
     leftOut: ['Chipo Dube'],
+  },
+  {
+    name: 'an OpenDocument spreadsheet in one file, not packed',
+    given:
+      '<?xml version="1.0" encoding="UTF-8"?>\n<office:document xmlns:office="o" xmlns:table="t" xmlns:text="x" office:mimetype="application/vnd.oasis.opendocument.spreadsheet"><office:body><office:spreadsheet><table:table table:name="7B"><table:table-row><table:table-cell><text:p>Name</text:p></table:table-cell></table:table-row><table:table-row><table:table-cell><text:p>Amira Haddad</text:p></table:table-cell></table:table-row></table:table></office:spreadsheet></office:body></office:document>',
+    students: ['Amira Haddad'],
+  },
+  {
+    name: 'JSON lines, the last cut off',
+    given: '{"name":"Amira Haddad"}\n{"name":"Bram Visser"}\n{"name":"Chipo Du',
+    students: ['Amira Haddad', 'Bram Visser'],
+    leftOut: ['{"name":"Chipo Du'],
+  },
+  {
+    name: 'cards of an address book as JSON',
+    given:
+      '[["vcard",[["version",{},"text","4.0"],["fn",{},"text","Amira Haddad"],["n",{},"text",["Haddad","Amira","","",""]]]],["vcard",[["fn",{},"text","Oda Lind"],["role",{},"text","Teacher"]]]]',
+    students: ['Amira Haddad'],
+    staff: ['Oda Lind'],
   },
   {
     name: 'JSON with one object on each line',

@@ -98,3 +98,54 @@ test('groups and their members in two cells of a row are read without headings',
     ['Fay', 'Herons'],
   ]);
 });
+
+const CLASS = ['Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind', 'Fay Ito'];
+const WRITTEN: Readonly<Record<string, readonly string[]>> = {
+  'one a line': CLASS,
+  counted: CLASS.map((name, at) => `${String(at + 1)}. ${name}`),
+  'in cells': CLASS.map((name, at) => `${name},7B,${String(at + 2)}`),
+  'with addresses': CLASS.map((name, at) => `${name} <${String(at)}@river.example>`),
+  'family first': CLASS.map((name) => name.split(' ').reverse().join(', ')),
+  'on one line': [CLASS.join(', ')],
+  'two a line': [0, 2, 4].map((at) => CLASS.slice(at, at + 2).join(', ')),
+};
+const OVER =
+  'Class|The kids|Field trip|Thursday|Biology|Gruppe|Lista|Enfants|To: class|Fwd: names|Jungen und Mädchen|Grupo de los jueves';
+const BELOW = 'Done|Gracias|That is everyone.|Thanks all|(empty)|Oda Lind, teacher|New student';
+/** Asked about where nothing else in the list tells. */
+const UNSURE = 'Herons|Signed up|see below|River Survey';
+const UNSURE_BELOW = 'Have fun|all here|Bring boots|Ende';
+
+test.each(Object.keys(WRITTEN))('what stands over and below names %s is nobody', (way) => {
+  const list = WRITTEN[way] ?? [];
+  const misread = (words: string, textOf: (word: string) => string, mayAsk: boolean) =>
+    words.split('|').flatMap((word) => {
+      const found = readRosterText(textOf(word));
+      const { students = [], warnings = [] } = found.ok ? found.roster : {};
+      const asked = new Set(warnings.map(({ kind, row }) => (kind === 'doubtfulName' ? row : 0)));
+      const names = students.filter(({ row }) => !mayAsk || !asked.has(row));
+      return names.map(({ displayName }) => displayName).join() === CLASS.join() ? [] : [word];
+    });
+  const over = (word: string): string => [word, ...list].join('\n');
+  const below = (word: string): string => [...list, word].join('\n');
+  expect([
+    ...misread(OVER, over, false),
+    ...misread(UNSURE, over, true),
+    ...misread(BELOW, below, false),
+    ...misread(UNSURE_BELOW, below, true),
+  ]).toEqual([]);
+});
+
+test('one name among whole ones, a family name like a word for a list, and heads of parts stay', () => {
+  const shown = (...lines: readonly string[]): readonly string[] => {
+    const found = readRosterText(lines.join('\n'));
+    return found.ok ? found.roster.students.map(({ displayName }) => displayName) : [];
+  };
+  expect(shown('Amira', ...CLASS.slice(1))).toHaveLength(6);
+  expect(shown('English', 'Haddad', 'Visser', 'Dube', 'Lind')).toHaveLength(5);
+  expect(shown('Faye Summers', ...CLASS)).toHaveLength(7);
+  const parts = readRosterText('Girls\nAmira\nEva\nBoys\nBram\nDov');
+  expect(parts.ok && parts.roster.students.map(({ section }) => section)).toEqual(
+    'Girls,Girls,Boys,Boys'.split(','),
+  );
+});

@@ -3,6 +3,23 @@ import { lines, type RosterCase } from './types';
 /** Quotes that swallow rows are found and read the other way. */
 export const quotes: readonly RosterCase[] = [
   {
+    name: 'names with a comma and no quotes in some rows',
+    given: lines(
+      'Name,Form,Level',
+      'Haddad, Amira,7B,new',
+      'Bram Visser,7B,some',
+      'Dube, Chipo,7C,new',
+    ),
+    students: ['Amira Haddad', 'Bram Visser', 'Chipo Dube'],
+    facts: [{ section: '7B' }, { section: '7B' }, { section: '7C' }],
+  },
+  {
+    name: 'single quotes, two of them for one',
+    given: lines("'Name','Level'", "'Amira Haddad',''", "'Seán O''Brien','some'"),
+    students: ['Amira Haddad', "Seán O'Brien"],
+    facts: [{ attributes: {} }, { attributes: { Level: 'some' } }],
+  },
+  {
     name: 'a quote that opens and is closed rows later',
     given: lines(
       'Name,Note,Score',

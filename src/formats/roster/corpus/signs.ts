@@ -187,12 +187,12 @@ export const signs: readonly RosterCase[] = [
   {
     name: 'the same words right over the names are asked about',
     given: lines(
-      ...['Reading friends', 'Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
+      ...['Boots washed', 'Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
     ),
     students: [
-      ...['Reading friends', 'Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
+      ...['Boots washed', 'Amira Haddad', 'Bram Visser', 'Chipo Dube', 'Dov Ash', 'Eva Lind'],
     ],
-    asked: ['Reading friends'],
+    asked: ['Boots washed'],
   },
   {
     name: 'shares of a hundred behind a blank',

@@ -13,8 +13,9 @@ const EVEN = 0.05;
 /** A cell within round quotes at the beginning of a line, as word processors make them of straight ones. */
 const ROUND_QUOTED = /(?:^|[\r\n])\s*[“„][^“”„\r\n]*[“”]\s*[,;\t|]/;
 
-/** Cells within single quotes on every line, as code has them: 'Haddad, Amira','7B'. */
-const SINGLE_QUOTED = /^\s*'[^'"]*'(?:\s*[,;\t]\s*'[^'"]*')+\s*,?\s*$/;
+/** Cells within single quotes on every line, as code has them, where two stand for one: 'Haddad, Amira','O''Brien'. */
+const SINGLE_QUOTED = /^\s*'(?:[^'"]|'')*'(?:\s*[,;\t]\s*'(?:[^'"]|'')*')+\s*,?\s*$/;
+const SINGLE_QUOTED_CELL = /'((?:[^'"]|'')*)'(?=\s*(?:[,;\t]|$))/gm;
 
 /** A text as cells between signs; null where the sign does not part it. */
 export function cellsTable(text: string, delimiter: Delimiter): Table | null {
@@ -27,7 +28,10 @@ export function cellsTable(text: string, delimiter: Delimiter): Table | null {
     return cellsTable(body.replace(/[“”„]/g, '"'), delimiter);
   const filled = body.split(/\r\n|\r|\n/).filter((line) => line.trim() !== '');
   if (filled.every((line) => SINGLE_QUOTED.test(line)))
-    return cellsTable(body.replace(/'/g, '"'), delimiter);
+    return cellsTable(
+      body.replace(SINGLE_QUOTED_CELL, (_, cell: string) => `"${cell.replaceAll("''", "'")}"`),
+      delimiter,
+    );
   const sample = parseDelimited(body, delimiter, SAMPLE_ROWS).filter(hasContent);
   // Tabs that only set lines in part nothing.
   const parts = ({ cells }: Row): boolean => cells.filter((cell) => cell.trim() !== '').length > 1;
@@ -38,7 +42,8 @@ export function cellsTable(text: string, delimiter: Delimiter): Table | null {
   }
   const { rows: parted, strayed } = readCells(body, delimiter);
   const { width } = usualWidth(parted.slice(0, SAMPLE_ROWS).filter(hasContent));
-  const rows = parted.map((row) => (row.cells.length > width ? withBrackets(row, delimiter) : row));
+  const whole = withCommaNames(parted, delimiter);
+  const rows = whole.map((row) => (row.cells.length > width ? withBrackets(row, delimiter) : row));
   const warnings = strayed.map((line): RosterWarning => ({
     kind: 'strayQuote',
     row: line,
@@ -83,6 +88,23 @@ function withBrackets(row: Row, delimiter: Delimiter): Row {
     else cells.push(cell);
   }
   return { ...row, cells };
+}
+
+/** "Haddad, Amira,7B" without quotes under "Name,Form": where a row has one cell too many, the name is two of them. */
+function withCommaNames(rows: readonly Row[], delimiter: Delimiter): readonly Row[] {
+  const at = rows.findIndex(({ cells }) => cells.length > 1);
+  const head = rows[at]?.cells ?? [];
+  const name = head.findIndex((cell) => roleOfHeading(cell) === 'fullName');
+  if (delimiter !== ',' || name < 0) return rows;
+  return rows.map((row, place) => {
+    const [before = '', behind = ''] = row.cells.slice(name);
+    const split =
+      place > at &&
+      row.cells.length === head.length + 1 &&
+      before !== '' &&
+      /^ \p{L}/u.test(behind);
+    return split ? { ...row, cells: row.cells.toSpliced(name, 2, `${before},${behind}`) } : row;
+  });
 }
 
 /** Spreadsheets keep leading zeros of a text as ="00041". */

@@ -12,9 +12,11 @@ import {
 } from '../lineKinds';
 import { isParticle, isTitled, looksLikeName, looksLikeWholeName } from '../names';
 import { cleanText, plainWords } from '../text';
-import type { Row, Table } from '../types';
+import type { RosterWarning, Row, Table } from '../types';
+import { doubtful } from './asides';
+import { edgesOf, type Edges } from './edges';
 import { sureHeads } from './heads';
-import { HEADER } from './letters';
+import { HEADER, SUBJECT } from './letters';
 import { isShort } from './lines';
 import { isOfSentences } from './manyWords';
 import { withMembers } from './members';
@@ -24,6 +26,8 @@ export interface Framed {
   readonly body: string;
   readonly over: readonly Row[];
   readonly below: readonly Row[];
+  /** Lines at its edges that may be nobody. */
+  readonly warnings: readonly RosterWarning[];
 }
 
 /** "Class: 7B", "Period 3", and nothing else. */
@@ -44,9 +48,14 @@ export function framed(given: string): Framed {
   const filled = lines.flatMap((line, at) => (/\S/.test(line) ? [at] : []));
   const bodyOf = (some: readonly string[]): string =>
     withoutCounts(withHeads(withMembers(some))).join('\n');
-  const bare = (): Framed => ({ body: bodyOf(lines), over: [], below: [] });
-  if (lines.some((line) => isGreeting(line) || HEADER.test(line))) return bare();
-  const tell = tellersOf(filled.map((at) => lines[at] ?? ''));
+  const bare = (): Framed => ({ body: bodyOf(lines), over: [], below: [], warnings: [] });
+  const edges = edgesOf(lines);
+  if (lines.some((line) => isGreeting(line) || (HEADER.test(line) && !edges.over.has(line))))
+    return bare();
+  const tell = tellersOf(
+    filled.map((at) => lines[at] ?? ''),
+    edges,
+  );
   const from = filled.findIndex((at) => !tell.isOver(lines[at] ?? ''));
   const to = filled.findLastIndex((at) => !tell.isBelow(lines[at] ?? ''));
   if (from < 0 || from > MOST_AROUND || filled.length - 1 - to > MOST_AROUND) return bare();
@@ -57,17 +66,27 @@ export function framed(given: string): Framed {
   const around = new Set([...over, ...below]);
   const asRows = (some: readonly number[]): readonly Row[] =>
     some.flatMap((at) =>
-      saidOn(lines[at] ?? '').map((text) => ({ line: at + 1, cells: [text], around: true })),
+      saidOn(lines[at] ?? '').map((text) => ({
+        line: at + 1,
+        cells: [text],
+        around: 'over' as const,
+      })),
     );
   return {
     body: bodyOf(lines.map((line, at) => (around.has(at) ? '' : line))),
     over: asRows(over),
-    below: asRows(below),
+    below: asRows(below).map((row) => ({ ...row, around: 'below' as const })),
+    warnings: filled
+      .filter((at) => edges.asked.has(lines[at] ?? '') && !around.has(at))
+      .map((at) => doubtful(at + 1, cleanText(lines[at] ?? ''))),
   };
 }
 
 /** How lines over a list and below it are told, and the one that names who teaches it, by all its lines that hold something. */
-function tellersOf(lines: readonly string[]): {
+function tellersOf(
+  lines: readonly string[],
+  edges: Edges,
+): {
   readonly isOver: (line: string) => boolean;
   readonly isBelow: (line: string) => boolean;
   readonly teacher: string | undefined;
@@ -90,6 +109,8 @@ function tellersOf(lines: readonly string[]): {
   // "Name" over rows of several cells is no heading of a column of theirs.
   const parted = lines.some((line) => /\S(?:\t|\s[-–—]\s|;\s?)\S/u.test(line));
   const isTop = (line: string): boolean =>
+    edges.over.has(line) ||
+    SUBJECT.test(line) ||
     (isOver(line) && !isHead(line)) ||
     isClass(line) ||
     areBoth(line, isTitle) ||
@@ -106,7 +127,11 @@ function tellersOf(lines: readonly string[]): {
   const teacher = titled.length === 1 && isList && beside ? only : undefined;
   return {
     isOver: (line) => isTop(line) || line === teacher,
-    isBelow: (line) => isAround(line) || areBoth(line, isAround) || (says && isMessage(line)),
+    isBelow: (line) =>
+      edges.below.has(line) ||
+      isAround(line) ||
+      areBoth(line, isAround) ||
+      (says && isMessage(line)),
     teacher,
   };
 }
@@ -328,10 +353,11 @@ function withoutCounts(lines: readonly string[]): readonly string[] {
 }
 
 /** The table of a body with the lines around it as rows of their own. */
-export function withFrame(table: Table, { over, below }: Framed): Table {
+export function withFrame(table: Table, { over, below, warnings }: Framed): Table {
   const listed = table.rows[0]?.line === 0 ? 1 : 0;
   return {
     ...table,
     rows: [...table.rows.slice(0, listed), ...over, ...table.rows.slice(listed), ...below],
+    warnings: [...(table.warnings ?? []), ...warnings],
   };
 }

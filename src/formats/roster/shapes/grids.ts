@@ -361,8 +361,28 @@ function areNamesTwice(rows: readonly Row[], names: readonly Cell[]): boolean {
   );
 }
 
+/** All members of a group in one cell, each on a line of it: a row for each line, where several cells are so. */
+function withOpenCells(table: Table): Table {
+  const linesIn = (cell: string): readonly string[] =>
+    cell.split(/[\r\n]+/).filter((one) => one.trim() !== '');
+  const isOpen = ({ cells }: Row): boolean =>
+    cells.filter((cell) => linesIn(cell).length > 1 && linesIn(cell).every(looksLikeName)).length >
+    1;
+  if (!table.rows.some(isOpen)) return table;
+  const opened = (row: Row): readonly Row[] => {
+    const parts = row.cells.map(linesIn);
+    const most = Math.max(...parts.map(({ length }) => length));
+    return Array.from({ length: most }, (_, at) => ({
+      line: row.line,
+      cells: parts.map((part) => part[at] ?? ''),
+    }));
+  };
+  return { ...table, rows: table.rows.flatMap((row) => (isOpen(row) ? opened(row) : [row])) };
+}
+
 /** One column for each group, its name above; null where a table does not look like that. */
-export function groupColumnsTable(table: Table): Table | null {
+export function groupColumnsTable(given: Table): Table | null {
+  const table = withOpenCells(given);
   const ruled = table.rows.filter(
     (row) => hasContent(row) && cellsOf(row).every(({ text }) => isRule(text)),
   );

@@ -512,34 +512,6 @@ export function withoutWishes(all: readonly Line[]): Tidied {
 /** A word with a capital and small ones after it, as few names are written. */
 const SAID_SMALL = /^\s*\p{Lu}[\p{L}'’]*(?:\s+\p{Ll}[\p{L}'’]*)+\s*$/u;
 
-/** So many lines make a list whose first line may be its title. */
-const FEWEST_BELOW = 5;
-
-/** "Reading pairs" over a blank line and names with capitals: what the list is. Without the blank it is asked about. */
-export function withoutTitle(all: readonly Line[]): Tidied {
-  const [first, ...others] = filledOf(all);
-  const small = others.filter(({ text }) => SAID_SMALL.test(text));
-  const fits =
-    first !== undefined &&
-    SAID_SMALL.test(first.text) &&
-    kindOfLine(first.text) === null &&
-    others.length >= FEWEST_BELOW &&
-    small.length === 0 &&
-    others.every(({ text }) => /\p{Lu}/u.test(text));
-  if (!fits) return { lines: all, skipped: [] };
-  const name = first.text.trim();
-  const below = all[all.indexOf(first) + 1];
-  return below !== undefined && !/\S/.test(below.text)
-    ? {
-        lines: all.filter((one) => one !== first),
-        skipped: [{ row: first.line, name, reason: 'title' }],
-      }
-    : {
-        ...{ lines: all, skipped: [] },
-        warnings: [{ kind: 'doubtfulName', row: first.line, name, given: '', likely: '' }],
-      };
-}
-
 /** "Student Report", over each of them. */
 const REPORT = /^\s*(?:student|pupil|learner|class|school) \p{Lu}\p{Ll}+\s*$/iu;
 
