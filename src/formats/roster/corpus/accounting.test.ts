@@ -6,7 +6,9 @@ import { CORPUS } from './all';
 
 const TEXTS = Object.values(CORPUS)
   .flat()
-  .flatMap(({ given }) => (typeof given === 'string' && !/^(BEGIN|\{|\[\["vcard)/.test(given) ? [given] : []));
+  .flatMap(({ given }) =>
+    typeof given === 'string' && !/^(BEGIN|\{|\[\["vcard)/.test(given) ? [given] : [],
+  );
 
 type Mutation = (text: string) => string;
 

@@ -186,9 +186,13 @@ function saidAt(
   const small = isSmall(bare) && !others.some(isSmall);
   const one = !bare.includes(' ');
   if (standsOut) {
+    // Somebody who joined late may be added without a number, and whoever has one name needs no comma in it.
+    const turned = others.every(
+      (other) => /^[^,;\t|@\d]+, ?[^,]+$/.test(other) && !holdsSeveral(other),
+    );
+    if (one && !(given && place === 'first') && (turned || place === 'last')) return 'asked';
     if (small || listed) return 'told';
-    if (!one) return null;
-    return given ? (place === 'last' ? 'asked' : null) : 'told';
+    return one && !given ? 'told' : null;
   }
   if (small) return 'asked';
   const whole = others.every((other) => looksLikeWholeName(other.trim()));
