@@ -2,19 +2,13 @@ import { decode, ENCODINGS, looksBinary, unmixed, type Encoding } from './decode
 
 /** The bytes of a text in an encoding, by what its decoder makes of every byte and pair of bytes. */
 function bytesIn(encoding: Encoding, text: string): Uint8Array {
-  const decoder = new TextDecoder(encoding);
   const bytesOf = new Map<string, readonly number[]>();
   const note = (...bytes: readonly number[]): void => {
-    const letter = decoder.decode(Uint8Array.from(bytes));
+    const letter = decode(Uint8Array.from(bytes), encoding).text;
     if (Array.from(letter).length === 1 && letter !== '\ufffd' && !bytesOf.has(letter))
       bytesOf.set(letter, bytes);
   };
   for (let byte = 0; byte < 256; byte++) note(byte);
-  // What Node may read as control characters.
-  if (encoding === 'windows-1252')
-    ['€', 'œ', '’', '“', '”', '–'].forEach((letter, at) =>
-      bytesOf.set(letter, [[0x80, 0x9c, 0x92, 0x93, 0x94, 0x96][at] ?? 0]),
-    );
   if (/[\u2e80-\ufaff]/.test(text))
     for (let first = 0x81; first < 0xff; first++)
       for (let second = 0x40; second < 0xff; second++) note(first, second);
@@ -39,7 +33,21 @@ const LISTS: readonly (readonly [encoding: Encoding, list: string])[] = [
   ['windows-1251', 'Фамилия;Имя\nИванова;Анна\nПетров;Илья\nЩукина;Юлия'],
   ['windows-1251', 'ФАМИЛИЯ;ИМЯ\nИВАНОВА;АННА'],
   ['koi8-r', 'Фамилия;Имя\nИванова;Анна\nПетров;Илья\nЩукина;Юлия'],
+  ['iso-8859-5', 'Фамилия;Имя\nИванова;Анна\nПетров;Илья\nЩукина;Юлия'],
+  ['ibm866', 'Фамилия;Имя\nИванова;Анна\nПетров;Илья\nЩукина;Юлия'],
+  ['ibm850', 'Name;Klasse\nJörg Müller;7b\nÄnne Groß;7b'],
+  ['ibm850', 'Nom;Prénom\nLefèvre;Zoë\nGarçon;Maël'],
+  ['ibm850', 'Nombre,Grupo\nIñigo Núñez,1A\nJosé Muñoz,1A'],
+  ['ibm852', 'Imię;Nazwisko\nŁucja;Żółkiewska\nŚwiętosław;Wąs'],
+  ['ibm852', 'Jméno,Příjmení\nŽofie,Dvořáková\nŠtěpán,Kučera'],
   ['windows-1253', 'Όνομα,Επώνυμο\nΕλένη,Παππά\nΝίκος,Ιωάννου'],
+  // A name or two are enough where letters stand where no other language has them.
+  ['windows-1250', 'Name\nGergő Tóth'],
+  ['windows-1254', 'Name\nGökçe Işık\nYıldız Ash'],
+  ['koi8-r', 'Name\nИванова Анна\nAmira Haddad'],
+  ['windows-1252', 'Name\nHafþór Ash\nBergþóra Þráinsdóttir'],
+  ['macintosh', 'Name\nZoë Ash'],
+  ['gb18030', 'Name\n李娜\nAmira Haddad'],
   ['windows-1254', 'Adı,Soyadı\nAyşe,Yılmaz\nÇağrı,Öztürk\nİrem,Şahin'],
   ['windows-1254', 'Name;Klasse\nAyşe Müller;7\nJörg Ash;7\nÇağla Öz;7'],
   ['windows-1255', 'שם,כיתה\nנועה כהן,7\nאיתי לוי,7'],

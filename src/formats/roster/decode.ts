@@ -1,4 +1,4 @@
-/** Encodings that can be chosen by hand, the likely ones first; names as in the WHATWG Encoding Standard. */
+/** Encodings that can be chosen by hand, the likely ones first; names as in the WHATWG Encoding Standard, or of IANA for two it lacks. */
 export const ENCODINGS = [
   'utf-8',
   'windows-1252',
@@ -14,6 +14,10 @@ export const ENCODINGS = [
   'windows-1256',
   'windows-1257',
   'koi8-r',
+  'iso-8859-5',
+  'ibm850',
+  'ibm852',
+  'ibm866',
   'euc-jp',
   'iso-2022-jp',
   'euc-kr',
@@ -51,8 +55,21 @@ export function decode(bytes: Uint8Array, given?: Encoding): Decoded {
 /** Letters of Windows-1252 from 0x80 to 0x9f; where it has none, the control characters themselves. */
 const LETTERS_1252 = '€\x81‚ƒ„…†‡ˆ‰Š‹Œ\x8dŽ\x8f\x90‘’“”•–—˜™š›œ\x9džŸ';
 
+/** Letters of the code pages 850 and 852 from 0x80 on, in which old programs still write; no decoder has them. */
+const CODE_PAGES: Partial<Record<Encoding, string>> = {
+  ibm850:
+    'ÇüéâäàåçêëèïîìÄÅÉæÆôöòûùÿÖÜø£Ø×ƒáíóúñÑªº¿®¬½¼¡«»░▒▓│┤ÁÂÀ©╣║╗╝¢¥┐└┴┬├─┼ãÃ╚╔╩╦╠═╬¤ðÐÊËÈıÍÎÏ┘┌█▄¦Ì▀ÓßÔÒõÕµþÞÚÛÙýÝ¯´\xad±‗¾¶§÷¸°¨·¹³²■\xa0',
+  ibm852:
+    'ÇüéâäůćçłëŐőîŹÄĆÉĹĺôöĽľŚśÖÜŤťŁ×čáíóúĄąŽžĘę¬źČş«»░▒▓│┤ÁÂĚŞ╣║╗╝Żż┐└┴┬├─┼Ăă╚╔╩╦╠═╬¤đĐĎËďŇÍÎě┘┌█▄ŢŮ▀ÓßÔŃńňŠšŔÚŕŰýÝţ´\xad˝˛ˇ˘§÷¸°¨˙űŘř■\xa0',
+};
+
 /** Bytes as text. Some versions of Node read Windows-1252 as ISO 8859-1, which has control characters in place of 27 letters. */
 function textIn(encoding: Encoding, bytes: Uint8Array): string {
+  const page = CODE_PAGES[encoding];
+  if (page !== undefined)
+    return Array.from(bytes, (byte) =>
+      byte < 0x80 ? String.fromCharCode(byte) : (page[byte - 0x80] ?? ''),
+    ).join('');
   const text = new TextDecoder(encoding).decode(bytes);
   if (encoding !== 'windows-1252') return text;
   return text.replace(/[\x80-\x9f]/g, (sign) => LETTERS_1252[sign.charCodeAt(0) - 0x80] ?? sign);
@@ -200,12 +217,16 @@ const ALPHABETS: readonly (readonly [encoding: Encoding, alphabets: readonly str
   ['windows-1254', ['çğıİöşüâîû']],
   ['windows-1257', ['ąčęėįšųūž', 'āčēģīķļņšūž', 'äöõüšž']],
   ['windows-1253', ['αβγδεζηθικλμνξοπρσςτυφχψωάέήίόύώϊϋΐΰ']],
+  ['iso-8859-5', [CYRILLIC]],
+  ['ibm866', [CYRILLIC]],
+  ['ibm850', ['äöüß', 'àâçéèêëîïôùûüÿæ', 'áéíñóúüºª', 'áâãàçéêíóôõúü', 'àèéìòù', 'åäöéü', 'åæøé']],
+  ['ibm852', ['ąćęłńóśźż', 'áčďéěíňóřšťúůýž', 'áäčďéíĺľňóôŕšťúýž', 'áéíóöőúüű', 'čćđšž']],
   ['windows-1256', ['ابتثجحخدذرزسشصضطظعغفقكلمنهويىةءآأؤإئپچژگ']],
 ];
 
 const OF_JAPAN = /[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}ー々]/u;
 const WORDS_OF_JAPAN =
-  /[\p{Script=Hiragana}\p{Script=Katakana}氏名組番佐藤鈴木高橋田中伊渡山本村]/gu;
+  /[\p{Script=Hiragana}\p{Script=Katakana}氏名組番佐藤鈴木高橋田中伊渡山本村小林加吉井野原岡辺谷斎松島清水石川前森池阿部長後近福西三浦]/gu;
 
 /**
  * Encodings of two bytes a letter: the script of their letters, and words that lists in them hold, for the same bytes may be
@@ -213,14 +234,28 @@ const WORDS_OF_JAPAN =
  */
 const OF_TWO_BYTES: readonly (readonly [encoding: Encoding, script: RegExp, words: RegExp])[] = [
   ['shift_jis', OF_JAPAN, WORDS_OF_JAPAN],
-  ['euc-kr', /\p{Script=Hangul}/u, /\p{Script=Hangul}/gu],
-  ['big5', /\p{Script=Han}/u, /[姓名班級學號性別陳林黃張李王吳劉蔡楊許鄭謝]/gu],
-  ['gb18030', /\p{Script=Han}/u, /[姓名班级学号性别王李张刘陈杨黄赵周吴徐孙]/gu],
+  [
+    'euc-kr',
+    /\p{Script=Hangul}/u,
+    /[김이박최정강조윤장임한오서신권황안송류전홍민준연지현우하은영수진성재호경미아나혜희선주예원태승유건시도채름번반학년명]/gu,
+  ],
+  [
+    'big5',
+    /\p{Script=Han}/u,
+    /[姓名班級學號性別陳林黃張李王吳劉蔡楊許鄭謝郭洪曾邱廖賴周徐蘇葉莊呂江何蕭羅高潘簡朱鍾彭游詹胡施沈余趙盧梁顏柯翁魏孫戴范方宋鄧杜傅侯曹薛丁卓馬董唐藍石蔣古紀姚連馮歐程湯康姜汪白田涂鄒巫尤]/gu,
+  ],
+  [
+    'gb18030',
+    /\p{Script=Han}/u,
+    /[姓名班级学号性别王李张刘陈杨黄赵周吴徐孙马朱胡郭何林高罗郑梁谢宋唐许邓冯韩曹曾彭肖蔡潘田董袁于余叶蒋杜苏魏程吕丁沈任姚卢姜崔钟谭陆汪范金石廖贾夏韦傅方白邹孟熊秦邱江尹薛闫段雷侯龙史陶黎贺顾毛郝龚邵万钱严武戴莫孔汤欧阳]/gu,
+  ],
   ['euc-jp', OF_JAPAN, WORDS_OF_JAPAN],
 ];
 
 /** The encoding of two bytes a letter whose letters nearly all are of its script, the one with most known words among them. */
-function ofTwoBytes(bytes: Uint8Array): Encoding | null {
+function ofTwoBytes(
+  bytes: Uint8Array,
+): { readonly encoding: Encoding; readonly known: number } | null {
   let best: Encoding | null = null;
   let most = -1;
   for (const [encoding, script, words] of OF_TWO_BYTES) {
@@ -237,24 +272,50 @@ function ofTwoBytes(bytes: Uint8Array): Encoding | null {
     const known = (text.match(words) ?? []).length / beyond.length;
     if (fits && known > most) [best, most] = [encoding, known];
   }
-  return best;
+  return best && { encoding: best, known: most };
 }
 
 /** Signs that names and tables hold in any language. */
 const SIGNS = new Set('’‘“”–—…•·€°º'.split(''));
 
+/** Whether all words with letters beyond ASCII are written as names are. */
+function isOfNames(text: string): boolean {
+  const words = text.split(/[\s,;|]+/).filter((word) => /[\u0080-\uffff]/.test(word));
+  return words.length > 0 && words.every((word) => /^\p{Lu}\p{Ll}+$/u.test(word));
+}
+
 /** The single-byte encoding whose letters look most like those of names, or that of two bytes whose pairs are whole. */
 function likeliest(bytes: Uint8Array): Encoding {
   const pairs = ofTwoBytes(bytes);
-  if (pairs) return pairs;
+  if (pairs && pairs.known > 0) return pairs.encoding;
   let best: Encoding = 'windows-1252';
   let most = -Infinity;
   for (const [encoding, alphabets] of ALPHABETS) {
     const worth = worthOf(textIn(encoding, bytes), alphabets);
     if (worth > most + 1e-9) [best, most] = [encoding, worth];
   }
-  return best;
+  // A few letters of one alphabet may be pairs of rare signs as well.
+  return pairs && !isOfNames(textIn(best, bytes)) ? pairs.encoding : best;
 }
+
+/** Letters and signs where no name of any language has them, so that they are others read wrongly. */
+const ASTRAY = new RegExp(
+  [
+    // "JosŽ", "Mu–oz", "OÕBrien": a capital or a sign within a word, and a dash that became one.
+    ...[String.raw`\p{Ll}\p{Lu}(?!\p{Lu})`, String.raw`(?<!\p{L})\p{Ll}\p{Lu}{2}`, '[а-яё][А-ЯЁ]'],
+    ...[String.raw`\s[ÐĐŠĞ]\s`, String.raw`\p{Lu}[ÕŐ]\p{Lu}\p{Ll}`],
+    String.raw`\p{L}[^\p{L}\p{M}\p{N}\s!-~’‘·–—]\p{Ll}`,
+    // "HÇbert", "Gro·", "Zo‘ Ash".
+    ...[String.raw`(?<!['’])\p{Lu}[À-ÖØ-Þ]\p{Ll}`, String.raw`\p{Ll}·(?!l)`],
+    String.raw`\p{Ll}‘(?!\p{L})`,
+    // "Yýldýz", "Kayhanþ", "Ðimkus", "Ğimkus", "Gyõzõ": letters that never end, begin or come again so in their languages.
+    ...[String.raw`(?<=\p{L})þ(?!ó)`, 'Yý', String.raw`ý\p{L}*ý`, String.raw`(?<!\p{L})[ÐĞ]\p{Ll}`],
+    String.raw`õ(?!\p{L})`,
+    // "êlodie Garçon": a small letter begins a name beside one with a capital.
+    String.raw`(?<![\p{L}'’])[à-öø-ÿ]\p{Ll}+[ ,;\t]\p{Lu}`,
+  ].join('|'),
+  'gu',
+);
 
 /** How much the letters beyond ASCII look like those of one language, capitals in their place; at most 1. */
 function worthOf(text: string, alphabets: readonly string[]): number {
@@ -266,11 +327,7 @@ function worthOf(text: string, alphabets: readonly string[]): number {
   });
   const union = new Set(Array.from(alphabets.join('') + alphabets.join('').toUpperCase()));
   const some = beyond.filter((letter) => union.has(letter) || SIGNS.has(letter)).length;
-  // "JosŽ", "Mu–oz", "OÕBrien": a capital or a sign within a word is a letter read wrongly, and so is a dash that became one.
-  const astray =
-    text.match(
-      /\p{Ll}\p{Lu}(?!\p{Lu})|(?<!\p{L})\p{Ll}\p{Lu}{2}|\s[ÐĐŠĞ]\s|\p{Lu}[ÕŐ]\p{Lu}\p{Ll}|\p{L}[^\p{L}\p{M}\p{N}\s!-~’‘·–—]\p{Ll}/gu,
-    )?.length ?? 0;
+  const astray = text.match(ASTRAY)?.length ?? 0;
   const mixed = text.match(/[A-Za-z][\u0370-\u06ff]|[\u0370-\u06ff][A-Za-z]/g)?.length ?? 0;
   // Names begin with capitals where a script has them.
   const small =
