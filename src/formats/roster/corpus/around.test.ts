@@ -114,9 +114,10 @@ const OVER =
 const BELOW = 'Done|Gracias|That is everyone.|Thanks all|(empty)|Oda Lind, teacher|New student';
 /** Asked about where nothing else in the list tells. */
 const UNSURE = 'Herons|Signed up|see below|River Survey';
+const WITHIN = 'bring boots|Late|Thursday|second half|Have lunch first';
 const UNSURE_BELOW = 'Have fun|all here|Bring boots|Ende';
 
-test.each(Object.keys(WRITTEN))('what stands over and below names %s is nobody', (way) => {
+test.each(Object.keys(WRITTEN))('what stands over, among and below names %s is nobody', (way) => {
   const list = WRITTEN[way] ?? [];
   const misread = (words: string, textOf: (word: string) => string, mayAsk: boolean) =>
     words.split('|').flatMap((word) => {
@@ -128,11 +129,13 @@ test.each(Object.keys(WRITTEN))('what stands over and below names %s is nobody',
     });
   const over = (word: string): string => [word, ...list].join('\n');
   const below = (word: string): string => [...list, word].join('\n');
+  const within = (word: string): string => [...list.slice(0, 2), word, ...list.slice(2)].join('\n');
   expect([
     ...misread(OVER, over, false),
     ...misread(UNSURE, over, true),
     ...misread(BELOW, below, false),
     ...misread(UNSURE_BELOW, below, true),
+    ...(list.length > 3 ? misread(WITHIN, within, true) : []),
   ]).toEqual([]);
 });
 

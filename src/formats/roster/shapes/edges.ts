@@ -5,6 +5,7 @@ import { isParticle, looksLikeWholeName } from '../names';
 import { plainWords } from '../text';
 import { words } from '../words';
 import { HEADER } from './letters';
+import { isOfSentences } from './manyWords';
 
 /** Words for those in a list, for the list, for what it is made for and for when, as `plainWords` gives them. */
 const OF_LISTS = new Set(
@@ -151,8 +152,27 @@ export function edgesOf(lines: readonly string[]): Edges {
   if (end === 'told' || (end === 'asked' && blankAbove && givenAmong([last]) === 0))
     below.add(last);
   else if (end === 'asked') asked.add(last);
+  oddIn(middle, rest.length).forEach((line) => asked.add(line));
   return { over, below, asked };
 }
+
+/** At most one line in so many is odd; where there are more, lists are written so. */
+const MOST_ODD = 4;
+
+/** Lines within a list that are words for lists or ends of them, or of small words among names with capitals. */
+function oddIn(lines: readonly string[], all: number): readonly string[] {
+  if (lines.length < FEWEST_ALIKE || lines.filter(isSmall).length * MOST_ODD > all) return [];
+  const odd = lines.filter((line) => {
+    if (UNLIKE_WORDS.test(line.trim()) || givenAmong([line]) > 0 || roleOfColumn(line) !== null)
+      return false;
+    const said = saysList(line) || ENDS.has(plainWords(line)) || isSmall(line);
+    return said && kindOfLine(line) === null && !isPlace(line);
+  });
+  return odd.length * MOST_ODD > all ? [] : odd;
+}
+
+/** Cells, figures, brackets, a word and what is told of it. */
+const UNLIKE_WORDS = /[\d@,;|\t<>=()[\]"*.]|\S\s{2,}\S|:\s*\S/;
 
 const isBlank = (lines: readonly string[], at: number): boolean =>
   lines[at] !== undefined && !/\S/.test(lines[at] ?? '');
@@ -173,7 +193,7 @@ function saidAt(
   const role = roleOfColumn(line.replace(/\s*\([^()]*\)/, '').replace(/:\s*$/, ''));
   if (role !== null && !/[@\t;,|]|\S\s{2,}\S/.test(line.trim()))
     return place === 'first' && others.every((one) => /\t|;|,.*,/.test(one)) ? 'told' : null;
-  if (/[\d@,;|\t<>=()[\]"*.]|\S\s{2,}\S|:\s*\S/.test(line.trim())) return null;
+  if (UNLIKE_WORDS.test(line.trim())) return null;
   const bare = line.trim().replace(/[:!]$/, '');
   // Things of the room stand at the edges of seats and groups.
   if (isPlace(bare) || kindOfLine(line) !== null || isGreeting(line) || isClosing(line))
@@ -183,7 +203,7 @@ function saidAt(
   const given = givenAmong([bare]) > 0;
   if (place === 'last' && ENDS.has(all) && !given) return 'told';
   const listed = isOfLists(all.split(' ').at(-1) ?? '') && all.includes(' ') && !given;
-  const small = isSmall(bare) && !others.some(isSmall);
+  const small = isSmall(bare) && !given && !others.some(isSmall);
   const one = !bare.includes(' ');
   if (standsOut) {
     // Somebody who joined late may be added without a number, and whoever has one name needs no comma in it.
@@ -191,6 +211,9 @@ function saidAt(
       (other) => /^[^,;\t|@\d]+, ?[^,]+$/.test(other) && !holdsSeveral(other),
     );
     if (one && !(given && place === 'first') && (turned || place === 'last')) return 'asked';
+    // "xochitl ramos" may be typed in a hurry.
+    const hurried = small && !/\p{Lu}/u.test(bare) && !wordsOf(bare).some(isOfSentences);
+    if (hurried && place === 'last') return 'asked';
     if (small || listed) return 'told';
     return one && !given ? 'told' : null;
   }
