@@ -1,3 +1,4 @@
+import { givenAmong } from './givenNames';
 import { remembered } from './remembered';
 import { cleanText, plainWords } from './text';
 import { words } from './words';
@@ -99,7 +100,10 @@ export function isListTitle(line: string): boolean {
   const all = plainWords(isWholeName(bare) && !LIST_TITLE.test(plainWords(bare)) ? bare : line);
   if (ONE_WORD.test(all) || (PLAIN_LIST.test(line.trim()) && !isWholeName(line.trim())))
     return true;
-  if (!LIST_TITLE.test(all)) return false;
+  // "Mary Ann Summer" is somebody.
+  const [first = ''] = all.split(' ');
+  const named = givenAmong([bare]) > 0 && !LIST_TITLE.test(first);
+  if (!LIST_TITLE.test(all) || (named && isWholeName(bare) && !/\d/.test(all))) return false;
   const count = all.split(' ').length;
   return (
     count > 2 ||

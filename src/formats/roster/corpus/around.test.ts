@@ -110,7 +110,7 @@ const WRITTEN: Readonly<Record<string, readonly string[]>> = {
   'two a line': [0, 2, 4].map((at) => CLASS.slice(at, at + 2).join(', ')),
 };
 const OVER =
-  'Class|The kids|Field trip|Thursday|Biology|Gruppe|Lista|Enfants|To: class|Fwd: names|Jungen und Mädchen|Grupo de los jueves';
+  'Class|The kids|Kids 7B|Kids: 6|Mitglieder|Field trip|Thursday|Biology|Gruppe|Lista|Enfants|To: class|Fwd: names|Jungen und Mädchen|Grupo de los jueves';
 const BELOW = 'Done|Gracias|That is everyone.|Thanks all|(empty)|Oda Lind, teacher|New student';
 /** Asked about where nothing else in the list tells. */
 const UNSURE = 'Herons|Signed up|see below|River Survey';
@@ -146,7 +146,8 @@ test('one name among whole ones, a family name like a word for a list, and heads
   };
   expect(shown('Amira', ...CLASS.slice(1))).toHaveLength(6);
   expect(shown('English', 'Haddad', 'Visser', 'Dube', 'Lind')).toHaveLength(5);
-  expect(shown('Faye Summers', ...CLASS)).toHaveLength(7);
+  expect(shown('Faye Summers', 'Mary Ann Summer', ...CLASS)).toHaveLength(8);
+  expect(shown('Mary Ann Summer', ...CLASS)).toHaveLength(7);
   const parts = readRosterText('Girls\nAmira\nEva\nBoys\nBram\nDov');
   expect(parts.ok && parts.roster.students.map(({ section }) => section)).toEqual(
     'Girls,Girls,Boys,Boys'.split(','),

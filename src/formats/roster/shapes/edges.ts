@@ -24,6 +24,7 @@ const OF_LISTS = new Set(
   classe|groupe|groupes|equipe|equipes|enfants|eleves|filles|garcons|tous|toutes|aujourd hui|sortie|projet|maths|francais|
   anglais|histoire|gruppo|gruppi|squadra|ragazzi|ragazze|bambini|alunni|tutti|oggi|gita|progetto|matematica|scienze|
   turma|turmas|criancas|meninos|meninas|alunos|hoje|passeio|projeto|
+  mitglieder|teilnehmende|miembros|asistentes|membres|membri|partecipanti|leden|membros|
   klas|groep|groepen|lijst|kinderen|jongens|meisjes|leerlingen|iedereen|vandaag|uitje|project|wiskunde|nederlands`),
 );
 
@@ -45,13 +46,17 @@ const isOfLists = (word: string): boolean =>
 /** Short names of days are names of people too: Sam, Sun. */
 const LONG_DAY = 4;
 
+const FIGURES_BEHIND = /(?<=\p{L})[\s:,–-]+\(?\d[\d/.:]*\s?\p{L}?\)?\.?\s*$/u;
+
 /** What heads the names or addresses themselves stays with them. */
 const KEPT: ReadonlySet<string> = new Set(['fullName', 'givenName', 'familyName', 'email']);
 
 /** Whether a line over a list is words for those in it, or for what and when it is: "The kids", "Thursday", "Biology". */
 function saysList(given: string): boolean {
   // "To: class".
-  const line = given.replace(HEADER, '');
+  const whole = given.replace(HEADER, '');
+  // "Kids 7B", "Kids: 3"; "Group 2" heads a part.
+  const line = kindOfLine(whole) === null ? whole.replace(FIGURES_BEHIND, '') : whole;
   if (/^\p{L}[.)]|[,;@|\t\d]|\S\s{2,}\S|:\s*\S/u.test(line.trim())) return false;
   const role = roleOfColumn(line.replace(/:\s*$/, ''));
   if (role !== null) return !KEPT.has(role) && isSurelyHeading(line) && givenAmong([line]) === 0;
