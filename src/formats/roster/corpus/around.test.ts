@@ -139,6 +139,17 @@ test.each(Object.keys(WRITTEN))('what stands over, among and below names %s is n
   ]).toEqual([]);
 });
 
+test('an odd line within a list hides no other at its edges', () => {
+  const found = readRosterText(
+    ['Herons', ...CLASS.slice(0, 3), 'bring boots', ...CLASS.slice(3), 'Tom'].join('\n'),
+  );
+  expect(found.ok && found.roster.warnings.map(({ name }) => name)).toEqual([
+    'Herons',
+    'bring boots',
+    'Tom',
+  ]);
+});
+
 test('one name among whole ones, a family name like a word for a list, and heads of parts stay', () => {
   const shown = (...lines: readonly string[]): readonly string[] => {
     const found = readRosterText(lines.join('\n'));

@@ -147,7 +147,9 @@ export function edgesOf(lines: readonly string[]): Edges {
   const asked = new Set<string>();
   const [first = ''] = rest;
   const last = rest.at(-1) ?? '';
-  const middle = rest.slice(1, -1);
+  const within = rest.slice(1, -1);
+  const odd = new Set(oddIn(within, rest.length));
+  const middle = within.filter((line) => !odd.has(line));
   const blankBelow = isBlank(lines, lines.indexOf(first) + 1);
   const blankAbove = isBlank(lines, lines.lastIndexOf(last) - 1);
   const top = saidAt(first, middle.length > 0 ? middle : rest.slice(1), 'first');
@@ -157,7 +159,7 @@ export function edgesOf(lines: readonly string[]): Edges {
   if (end === 'told' || (end === 'asked' && blankAbove && givenAmong([last]) === 0))
     below.add(last);
   else if (end === 'asked') asked.add(last);
-  oddIn(middle, rest.length).forEach((line) => asked.add(line));
+  odd.forEach((line) => asked.add(line));
   return { over, below, asked };
 }
 
