@@ -181,9 +181,14 @@ function cardsIn(data: unknown): string | null {
   const isCard = (one: unknown): one is readonly [string, readonly unknown[]] =>
     Array.isArray(one) && one[0] === 'vcard' && Array.isArray(one[1]);
   const cards = isCard(data) ? [data] : Array.isArray(data) && data.every(isCard) ? data : [];
+  // A sign that parts values, or a break, is one of the value here.
+  const escaped = (value: unknown): string =>
+    scalar(value)
+      .replace(/[\\;,]/g, '\\$&')
+      .replace(/\r?\n/g, '\\n');
   const line = (property: unknown): string => {
     const [name, , , value] = Array.isArray(property) ? (property as readonly unknown[]) : [];
-    return `${scalar(name)}:${(Array.isArray(value) ? value : [value]).map(scalar).join(';')}`;
+    return `${scalar(name)}:${(Array.isArray(value) ? value : [value]).map(escaped).join(';')}`;
   };
   return cards.length === 0
     ? null

@@ -393,7 +393,7 @@ const GREETING =
   /^(?:dear|hi|hello|hey|good (?:morning|afternoon)|liebe[rs]?|hallo|sehr geehrte[rs]?|guten (?:tag|morgen)|bonjour|cher|chere|hola|estimad[oa]s?|querid[oa]s?|ciao|cari|caro|cara|ola|prezad[oa]s?|beste|geachte)\b.*[,:!]$/i;
 /** "Hello all", "Dear colleagues" and no more. */
 const GREETS_ALL =
-  /^(?:dear|hi|hello|hey|hiya|good (?:morning|afternoon)|liebe|hallo|moin|guten (?:tag|morgen)|bonjour|salut|chers|cheres|hola|estimados|queridos|buenos dias|buenas tardes|ciao|buongiorno|cari|ola|caros|bom dia|beste|geachte|dag) (?:all|everyone|everybody|team|both|folks|there|again|class|colleagues?|parents|alle|zusammen|kolleg(?:en|innen)(?: und kolleg(?:en|innen))?|eltern|a todos|a todas|todos|todas|colegas|companeros|familias|tous|toutes|a tous|collegues|a tutti|tutti|colleghi|a todos|allemaal|iedereen|collega s|collegas)$/;
+  /^(?:dear|hi|hello|hey|hiya|good (?:morning|afternoon)|liebe|hallo|moin|guten (?:tag|morgen)|bonjour|salut|chers|cheres|hola|estimados|queridos|buenos dias|buenas tardes|ciao|buongiorno|cari|ola|caros|bom dia|beste|geachte|dag) (?:all|everyone|everybody|team|both|folks|there|again|class|colleagues?|parents|alle|zusammen|kolleg(?:en|innen)(?: und kolleg(?:en|innen))?|eltern|a todos|a todas|todos|todas|colegas|companeros|familias|tous|toutes|a tous|collegues|a tutti|tutti|colleghi|allemaal|iedereen|collega s|collegas)$/;
 /** "Hi Sam!! here's my half of the list" */
 const HELLO = /^(?:hi|hello|hey|hiya|hola|hallo|moin|bonjour|salut|ciao|olá|oi|hoi)\b/iu;
 const FEWEST_OF_A_MESSAGE = 5;

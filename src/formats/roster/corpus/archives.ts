@@ -227,7 +227,7 @@ export const archives: readonly RosterCase[] = [
   {
     name: 'cards of an address book as JSON',
     given:
-      '[["vcard",[["version",{},"text","4.0"],["fn",{},"text","Amira Haddad"],["n",{},"text",["Haddad","Amira","","",""]]]],["vcard",[["fn",{},"text","Oda Lind"],["role",{},"text","Teacher"]]]]',
+      '[["vcard",[["version",{},"text","4.0"],["fn",{},"text","Amira Haddad"],["n",{},"text",["Haddad","Amira","","",""]],["note",{},"text","one\\nFN:Bram Visser"]]],["vcard",[["fn",{},"text","Oda Lind"],["role",{},"text","Teacher"]]]]',
     students: ['Amira Haddad'],
     staff: ['Oda Lind'],
   },

@@ -111,7 +111,8 @@ const WRITTEN: Readonly<Record<string, readonly string[]>> = {
 };
 const OVER =
   'Class|The kids|Kids 7B|Kids: 6|Mitglieder|Field trip|Thursday|Biology|Gruppe|Lista|Enfants|To: class|Fwd: names|Jungen und Mädchen|Grupo de los jueves';
-const BELOW = 'Done|Gracias|That is everyone.|Thanks all|(empty)|Oda Lind, teacher|New student';
+const BELOW =
+  'Done|Gracias|That is everyone.|Thanks all|(empty)|Oda Lind, teacher|Mr Reed (teacher)|New student';
 /** Asked about where nothing else in the list tells. */
 const UNSURE = 'Herons|Signed up|see below|River Survey';
 const WITHIN = 'bring boots|Late|Thursday|second half|Have lunch first';

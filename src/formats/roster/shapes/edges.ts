@@ -90,9 +90,11 @@ const ENDS = new Set(
   guest|guests|new student|new pupil|free place|free places|free seat|empty|tbc|bis morgen|hasta manana|a demain`),
 );
 
-/** "Oda Lind, teacher", "Mr Reed (teacher)". */
-const TEACHES =
-  /^(?:[^,;@\d]+,|[^,;@\d()]+\()\s*(?:class |form |course )?(?:teacher|tutor|assistant|ta|lehrer(?:in)?|lehrkraft|profesora?|docente|enseignante?|insegnante|leraar)\)?$/iu;
+/** "Oda Lind, teacher", and "Mr Reed (teacher)" in the same way; null for a line that is of no staff. */
+export function staffBehind(line: string): string | null {
+  const plain = line.trim().replace(/\s*\(([^()]+)\)$/, ', $1');
+  return plain.includes(',') && kindOfLine(plain)?.kind === 'staff' ? plain : null;
+}
 
 /** So many other lines show how the lines of a list are, where one does not show it by holding several people. */
 const FEWEST_ALIKE = 3;
@@ -194,8 +196,8 @@ function saidAt(
   if (!enough) return null;
   const all = plainWords(line);
   if (place === 'last' && (isNobodyYet(line) || FREE.test(line.trim()))) return 'told';
-  if (place === 'last' && TEACHES.test(line.trim()) && !others.some((one) => TEACHES.test(one)))
-    return 'told';
+  const isStaff = (one: string): boolean => staffBehind(one) !== null;
+  if (place === 'last' && isStaff(line) && !others.some(isStaff)) return 'told';
   // A heading of what stands below it is found with its column, where there is one such column.
   const role = roleOfColumn(line.replace(/\s*\([^()]*\)/, '').replace(/:\s*$/, ''));
   if (role !== null && !/[@\t;,|]|\S\s{2,}\S/.test(line.trim()))

@@ -14,7 +14,7 @@ import { isParticle, isTitled, looksLikeName, looksLikeWholeName } from '../name
 import { cleanText, plainWords } from '../text';
 import type { RosterWarning, Row, Table } from '../types';
 import { doubtful } from './asides';
-import { edgesOf, type Edges } from './edges';
+import { edgesOf, staffBehind, type Edges } from './edges';
 import { sureHeads } from './heads';
 import { HEADER, SUBJECT } from './letters';
 import { isShort } from './lines';
@@ -209,7 +209,9 @@ function saidOn(line: string): readonly string[] {
   const parts = text.split(/\s+[–—-]\s+/);
   const staff = parts.slice(1).join(' – ');
   if (isTitledAlone(text)) return [`Teacher: ${text}`];
-  return kindOfLine(staff)?.kind === 'staff' ? [parts[0] ?? '', staff] : [text];
+  return kindOfLine(staff)?.kind === 'staff'
+    ? [parts[0] ?? '', staff]
+    : [staffBehind(text) ?? text];
 }
 
 /** The lines of a text without what all of them begin or end with: signs of a quotation, blanks, tabs. */
